@@ -1,0 +1,94 @@
+<?php
+
+namespace App\Bench;
+
+use App\Models\Card;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Card\Card as Document;
+use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\Response as AnyResponse;
+
+/**
+ * What an edit's request gets back: for htmx the parts of the page that
+ * changed, for a plain form post the bench itself.
+ */
+final readonly class Answer
+{
+    /** @param  string  $piece  id of the piece the request was about; empty for the whole card */
+    public function __construct(private Request $request, private Card $card, private string $piece) {}
+
+    /**
+     * @param  bool  $whole  the running order itself changed, not one piece's value alone
+     * @param  string  $said  what a screen reader hears
+     */
+    public function kept(Document $document, bool $whole, string $said): AnyResponse
+    {
+        if (! $this->request->hasHeader('HX-Request')) {
+            return $this->request->input('back') === 'hand-over'
+                ? redirect()->route('hand-over', $this->card->id)
+                : redirect()->route('bench', ['card' => $this->card->id, 'piece' => $this->open()]);
+        }
+
+        return $this->view('bench.answer', 200, ['whole' => $whole, 'said' => $said], $document);
+    }
+
+    /** @param  list<Refusal>  $refusals */
+    public function refused(array $refusals): Response
+    {
+        $errors = [];
+        foreach ($refusals as $refusal) {
+            $errors[$this->key($refusal)] ??= $refusal->getMessage();
+        }
+
+        return $this->view($this->request->hasHeader('HX-Request') ? 'bench.refused' : 'bench.show', 422, [
+            'refused' => $errors,
+            'said' => implode(' ', $errors),
+        ]);
+    }
+
+    /**
+     * The card moved on meanwhile: both versions are shown, none is lost.
+     *
+     * @param  array<string, mixed>  $typed  the fields of the refused edit
+     */
+    public function stale(array $typed): Response
+    {
+        return $this->view($this->request->hasHeader('HX-Request') ? 'bench.stale' : 'bench.show', 409, ['conflict' => [
+            'words' => $this->card->revision()->words,
+            'at' => $this->card->revision()->created_at,
+            'typed' => array_filter($typed, is_string(...)),
+        ]]);
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function view(string $view, int $status, array $data, ?Document $document = null): Response
+    {
+        return response()->view($view, $data + [
+            'bench' => Workbench::of($this->card, $document),
+            'changed' => $this->piece,
+            'open' => $this->open(),
+            'refused' => [],
+            'conflict' => null,
+            'said' => '',
+        ], $status);
+    }
+
+    /** Which place on the page shows the sentence: its own for each field, one for the whole style. */
+    private function key(Refusal $refusal): string
+    {
+        return match (true) {
+            str_starts_with($refusal->path, '/style') => 'style',
+            str_starts_with($refusal->path, '/tuning') => $this->piece.'.tuning-'.$refusal->field(),
+            default => trim($this->piece.'.'.$refusal->field(), '.'),
+        };
+    }
+
+    /** The piece whose row is open and whose tuning shows. */
+    private function open(): string
+    {
+        $open = $this->request->input('open', $this->piece);
+
+        return is_string($open) && preg_match('/^[A-Za-z0-9_-]{0,40}$/D', $open) ? $open : '';
+    }
+}

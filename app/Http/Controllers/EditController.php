@@ -1,0 +1,139 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Bench\Answer;
+use App\Exceptions\StaleRevision;
+use App\Models\Card;
+use App\Pictures\Library;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use InkyCard\Card\Edit;
+use InkyCard\Card\Kinds;
+use InkyCard\Picture\Intake;
+use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Every edit of a card: made on the revision the request saw, kept as a new one. */
+final class EditController extends Controller
+{
+    public function fill(Request $request, Library $library, int $card, string $piece): Response
+    {
+        $fields = $request->array('fields');
+
+        return $this->change($request, $card, $piece, function () use ($request, $library, $piece, $fields) {
+            if ($request->hasFile('upload')) {
+                $fields['picture'] = Refusal::at('/fields/picture', fn () => $library->add($this->workspace, ...self::uploaded($request->file('upload')))->ref());
+            }
+
+            return new Edit\FillPiece($piece, $fields);
+        }, typed: $fields);
+    }
+
+    public function show(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\ShowPiece($piece, $request->boolean('shown')), whole: true);
+    }
+
+    public function move(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\MovePiece($piece, $request->boolean('up')), whole: true);
+    }
+
+    public function remove(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\RemovePiece($piece), whole: true);
+    }
+
+    public function tune(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => Edit\TunePiece::fromForm($piece, $request->array('tuning')), whole: $request->has('tuning.joined'));
+    }
+
+    public function add(Request $request, int $card): Response
+    {
+        $piece = Edit\AddPiece::nextId($this->card($card)->document());
+        $request->merge(['open' => $piece]);
+
+        return $this->change($request, $card, $piece, fn () => new Edit\AddPiece(Kinds::of($request->input('kind'))), whole: true);
+    }
+
+    public function rename(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\RenameCard($request->input('name')));
+    }
+
+    public function restyle(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\Restyle($request->array('style')));
+    }
+
+    public function hideSamples(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\HideSamples, whole: true);
+    }
+
+    public function undo(Request $request, int $card): Response
+    {
+        return $this->jump($request, $this->card($card), fn (Card $card) => $card->undo($request->integer('revision')), 'Undone.');
+    }
+
+    public function redo(Request $request, int $card): Response
+    {
+        return $this->jump($request, $this->card($card), fn (Card $card) => $card->redo($request->integer('revision')), 'Done again.');
+    }
+
+    /**
+     * @param  \Closure(): Edit  $make
+     * @param  array<string, mixed>  $typed  fields to show again should the card have moved on
+     */
+    private function change(Request $request, int $id, string $piece, \Closure $make, bool $whole = false, array $typed = []): Response
+    {
+        $card = $this->card($id);
+        $answer = new Answer($request, $card, $piece);
+        try {
+            $edit = $make();
+            $after = $card->edit($request->integer('revision'), $edit, $request->user());
+
+            return $answer->kept($after, $whole || $request->boolean('whole'), 'Kept. '.$card->revision()->words.'.');
+        } catch (StaleRevision) {
+            return $answer->stale($typed);
+        } catch (Refusal $refusal) {
+            $all = isset($edit) && $edit instanceof Edit\FillPiece ? $edit->refusals($card->document()) : [];
+
+            return $answer->refused($all ?: [$refusal]);
+        }
+    }
+
+    private function jump(Request $request, Card $card, \Closure $jump, string $said): Response
+    {
+        $answer = new Answer($request, $card, '');
+        try {
+            $jump($card);
+        } catch (StaleRevision) {
+            return $answer->stale([]);
+        }
+
+        return $answer->kept($card->document(), true, $said);
+    }
+
+    /**
+     * @return array{string, string} bytes and name
+     *
+     * @throws Refusal
+     */
+    private static function uploaded(mixed $file): array
+    {
+        if (! $file instanceof UploadedFile) {
+            throw Refusal::because('Choose one picture at a time.');
+        }
+        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > Intake::MAX_BYTES) {
+            throw Intake::tooHeavy();
+        }
+        if (! $file->isValid()) {
+            throw Refusal::because('The file did not arrive whole: choose it again.');
+        }
+
+        return [(string) $file->get(), $file->getClientOriginalName()];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use App\Models\User;
+use App\Models\Workspace;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Signed-in pages show one workspace, and only to its members. */
+final class InWorkspace
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $workspace = $user->workspaces()->orderBy('workspaces.id')->first();
+        abort_if($workspace === null, 403, 'You belong to no workspace yet.');
+        app()->instance(Workspace::class, $workspace);
+        view()->share('workspace', $workspace);
+
+        return $next($request);
+    }
+}

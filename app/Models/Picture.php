@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A picture somebody brought, as re-encoded by the intake.
+ *
+ * @property string $hash SHA-256 of the kept file
+ * @property string $extension
+ */
+final class Picture extends Model
+{
+    protected $fillable = ['hash', 'extension', 'width', 'height', 'bytes', 'name'];
+
+    /** How a card names it. */
+    public function ref(): string
+    {
+        return 'picture:'.$this->hash;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A firm or practice: who may see its cards, and the facts all of them share.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $web
+ * @property string $country
+ */
+final class Workspace extends Model
+{
+    protected $fillable = ['name', 'web', 'country'];
+
+    /** @return BelongsToMany<User, $this> */
+    public function members(): BelongsToMany
+    {
+        return $this->belongsToMany(User::class, 'memberships');
+    }
+
+    /** @return HasMany<Card, $this> */
+    public function cards(): HasMany
+    {
+        return $this->hasMany(Card::class);
+    }
+
+    /** @return HasMany<Picture, $this> */
+    public function pictures(): HasMany
+    {
+        return $this->hasMany(Picture::class);
+    }
+}

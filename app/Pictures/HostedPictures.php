@@ -1,0 +1,59 @@
+<?php
+
+namespace App\Pictures;
+
+use App\Models\PictureVariant;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Compose\Pictures;
+use InkyCard\Picture\Bake;
+use InkyCard\Picture\Recipe;
+
+/** Pictures served by this application under their hash. */
+final class HostedPictures implements Pictures
+{
+    /** @var array<string, PictureVariant> */
+    private array $variants = [];
+
+    /** @param  string  $base  address the picture routes are reached at, no closing slash */
+    public function __construct(private readonly Bakery $bakery, private readonly Library $library, private readonly string $base) {}
+
+    /** The address readers' mail clients are given. */
+    public static function publicBase(): string
+    {
+        return rtrim(config('inky.public_url') ?: (app()->runningInConsole() ? config('app.url') : url('/')), '/');
+    }
+
+    public function prepare(array $pictures): void
+    {
+        $bakes = [];
+        foreach ($pictures as $picture) {
+            if ($picture->source instanceof Bake) {
+                $bakes[] = $this->settled($picture->source);
+            }
+        }
+        $this->variants = $this->bakery->variants($bakes);
+    }
+
+    public function source(Picture $picture): string
+    {
+        if (! $picture->source instanceof Bake) {
+            return $picture->source;
+        }
+        $variant = $this->variants[$this->settled($picture->source)->key()];
+
+        return "$this->base/p/$variant->hash.$variant->extension";
+    }
+
+    /** Bytes of the pictures prepared last, each counted once. */
+    public function bytes(): int
+    {
+        return array_sum(array_column($this->variants, 'bytes', 'hash'));
+    }
+
+    private function settled(Bake $bake): Bake
+    {
+        return $bake instanceof Recipe
+            ? new Recipe($this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height)
+            : $bake;
+    }
+}

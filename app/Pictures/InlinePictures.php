@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Pictures;
+
+use InkyCard\Card\Content\Picture;
+use InkyCard\Compose\Pictures;
+use InkyCard\Picture\Bake;
+
+/** Pictures carried inside the HTML as data: URIs. A picture given by its web address stays an address. */
+final class InlinePictures implements Pictures
+{
+    /** @var array<string, string> key => data: URI */
+    private array $baked = [];
+
+    public function __construct(private readonly Bakery $bakery) {}
+
+    public function prepare(array $pictures): void
+    {
+        foreach ($pictures as $picture) {
+            if ($picture->source instanceof Bake) {
+                $this->baked[$picture->source->key()] ??= $this->bakery->bake($picture->source)->dataUri();
+            }
+        }
+    }
+
+    public function source(Picture $picture): string
+    {
+        return $picture->source instanceof Bake ? $this->baked[$picture->source->key()] : $picture->source;
+    }
+}

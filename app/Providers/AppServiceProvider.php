@@ -1,0 +1,22 @@
+<?php
+
+namespace App\Providers;
+
+use App\Database\ImmediateSqliteConnection;
+use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config));
+    }
+
+    public function boot(): void
+    {
+        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+use App\Http\Middleware\ContentPolicy;
+use App\Http\Middleware\InWorkspace;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+use InkyCard\Picture\Intake;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+        then: fn () => Route::group([], base_path('routes/public.php')),
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(ContentPolicy::class);
+        $middleware->alias(['workspace' => InWorkspace::class]);
+        $middleware->redirectGuestsTo(fn () => route('sign-in'));
+        $middleware->redirectUsersTo(fn () => route('cards'));
+        // Fields are cleaned by the core, which says what it did not accept.
+        $middleware->remove([Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull::class]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        // A body over the server's own limit arrives without fields: all that can be said is why.
+        $exceptions->render(fn (PostTooLargeException $tooLarge, Request $request) => response(
+            view('errors.plain', ['title' => 'Too large', 'sentence' => Intake::tooHeavy()->getMessage()]), 413,
+        ));
+    })
+    ->create();

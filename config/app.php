@@ -1,0 +1,10 @@
+<?php
+
+return [
+    'name' => 'Inky Card',
+    'env' => env('APP_ENV', 'production'),
+    'debug' => (bool) env('APP_DEBUG', false),
+    'url' => env('APP_URL', 'http://127.0.0.1:8080'),
+    'timezone' => 'UTC',
+    'key' => env('APP_KEY'),
+];

@@ -1,0 +1,7 @@
+<?php
+
+return [
+    'providers' => [
+        'users' => ['driver' => 'eloquent', 'model' => App\Models\User::class],
+    ],
+];

@@ -1,0 +1,16 @@
+<?php
+
+return [
+    /*
+     * Where readers' mail clients fetch pictures from, such as
+     * https://cards.quillfern.example; empty: the address the application is
+     * opened at, which other machines may not reach.
+     */
+    'public_url' => env('PUBLIC_URL'),
+
+    // Disk of originals and baked pictures; s3 with its keys in .env works as well.
+    'disk' => env('PICTURE_DISK', 'pictures'),
+
+    // Answers /bench/bare, the yardstick of bin/bench; never set in service.
+    'bench' => (bool) env('INKY_BENCH', false),
+];

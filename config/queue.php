@@ -1,0 +1,3 @@
+<?php
+
+return ['default' => env('QUEUE_CONNECTION', 'sync')];

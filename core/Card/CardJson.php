@@ -1,0 +1,183 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Refusal;
+
+/**
+ * The card document, `inky-card/1`: UTF-8 JSON, described in docs/formats.md.
+ * Keys it does not know are kept where they stood.
+ */
+final class CardJson
+{
+    public const FORMAT = 'inky-card/1';
+
+    /** Room for a few pictures carried inside as data: URIs. */
+    public const MAX_BYTES = 8_000_000;
+
+    /** @throws Refusal */
+    public static function decode(string $json): Card
+    {
+        if (strlen($json) > self::MAX_BYTES) {
+            throw Refusal::because('This card document is over 8 MB.');
+        }
+        try {
+            $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $broken) {
+            throw Refusal::because('This is not a JSON document: '.lcfirst($broken->getMessage()).'.');
+        }
+
+        return $document instanceof \stdClass ? self::read((array) $document)
+            : throw Refusal::because('A card document is a JSON object.');
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  objects within may be arrays or stdClass; what is unknown stays what it is
+     *
+     * @throws Refusal
+     */
+    public static function read(array $document): Card
+    {
+        if (($document['format'] ?? null) !== self::FORMAT) {
+            throw Refusal::because('A card document says "format": "'.self::FORMAT.'".', '/format');
+        }
+        $country = $document['country'] ?? 'GB';
+        $pieces = [];
+        foreach (self::list($document, 'pieces') as $index => $piece) {
+            if ($index >= Card::MAX_PIECES) {
+                throw Refusal::because('A card holds at most '.Card::MAX_PIECES.' pieces.', '/pieces');
+            }
+            $pieces[] = Refusal::at("/pieces/$index", fn () => self::piece($piece, is_string($country) ? $country : ''));
+        }
+
+        return Card::of(
+            $document['name'] ?? '',
+            $document['lang'] ?? 'en',
+            $country,
+            Refusal::at('/arrangement', fn () => Arrangement::of(self::text($document, 'arrangement', 'picture-left'))),
+            Refusal::at('/style', fn () => Style::of(self::object($document, 'style'))),
+            $pieces,
+            self::unknown($document, ['format', 'name', 'lang', 'country', 'arrangement', 'style', 'pieces']),
+        );
+    }
+
+    public static function encode(Card $card): string
+    {
+        return json_encode(self::document($card), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed> */
+    public static function document(Card $card): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'name' => $card->name,
+            'lang' => $card->lang,
+            'country' => $card->country,
+            'arrangement' => $card->arrangement->key,
+            'style' => (object) $card->style->toArray(),
+            'pieces' => array_map(self::pieceDocument(...), $card->pieces),
+        ] + $card->unknown;
+    }
+
+    private static function piece(mixed $document, string $country): Piece
+    {
+        $document = self::asObject($document) ?? throw Refusal::because('A piece is a JSON object.');
+        $id = $document['id'] ?? null;
+        if (! is_string($id) || ! preg_match('/^[A-Za-z0-9_-]{1,40}$/D', $id)) {
+            throw Refusal::because('A piece has an id of letters, digits, - and _.', '/id');
+        }
+        $kind = Refusal::at('/kind', fn () => Kinds::of($document['kind'] ?? null));
+        $fields = self::object($document, 'fields');
+        $known = Refusal::at('/fields', fn () => $kind->accept($fields, $country));
+        $joined = $document['joined'] ?? null;
+        if ($joined !== null && (! is_string($joined) || mb_strlen($joined) > 8 || preg_match('/[<>\p{Cc}]/u', $joined))) {
+            throw Refusal::because('The separator is at most 8 characters.', '/joined');
+        }
+
+        return new Piece(
+            $id,
+            $kind,
+            Zone::tryFrom(self::text($document, 'zone', $kind->zone()->value))
+                ?? throw Refusal::because('A zone is one of: '.implode(', ', array_column(Zone::cases(), 'value')).'.', '/zone'),
+            $known + self::unknown($fields, array_keys($known)),
+            self::truth($document, 'shown', true),
+            self::truth($document, 'sample', false),
+            $joined,
+            Refusal::at('/tuning', fn () => Tuning::of(self::object($document, 'tuning'))),
+            self::unknown($document, ['id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'tuning']),
+        );
+    }
+
+    /** @return array<string, mixed> defaults left out */
+    private static function pieceDocument(Piece $piece): array
+    {
+        return array_filter([
+            'id' => $piece->id,
+            'kind' => $piece->kind->key(),
+            'zone' => $piece->zone->value,
+            'fields' => (object) $piece->fields,
+            'shown' => $piece->shown ? null : false,
+            'sample' => $piece->sample ?: null,
+            'joined' => $piece->joined,
+            'tuning' => $piece->tuning->toArray() ?: null,
+        ], fn ($value) => $value !== null) + $piece->unknown;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function object(array $document, string $key): array
+    {
+        return self::asObject($document[$key] ?? []) ?? throw Refusal::because("The $key is a JSON object.", "/$key");
+    }
+
+    /** @return array<array-key, mixed>|null null when it is no object */
+    private static function asObject(mixed $value): ?array
+    {
+        return match (true) {
+            $value instanceof \stdClass => (array) $value,
+            is_array($value) && ($value === [] || ! array_is_list($value)) => $value,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return list<mixed>
+     */
+    private static function list(array $document, string $key): array
+    {
+        $value = $document[$key] ?? [];
+
+        return is_array($value) && array_is_list($value) ? $value
+            : throw Refusal::because("The $key are a JSON array.", "/$key");
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private static function text(array $document, string $key, string $default): string
+    {
+        $value = $document[$key] ?? $default;
+
+        return is_string($value) ? $value : throw Refusal::because("The $key is text.", "/$key");
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private static function truth(array $document, string $key, bool $default): bool
+    {
+        $value = $document[$key] ?? $default;
+
+        return is_bool($value) ? $value : throw Refusal::because("\"$key\" is true or false.", "/$key");
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $known
+     * @return array<string, mixed>
+     */
+    private static function unknown(array $document, array $known): array
+    {
+        return array_diff_key($document, array_flip($known));
+    }
+}

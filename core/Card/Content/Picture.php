@@ -1,0 +1,23 @@
+<?php
+
+namespace InkyCard\Card\Content;
+
+use InkyCard\Picture\Bake;
+
+/** A picture: baked by us, or an address used as it stands. */
+final readonly class Picture implements Block
+{
+    /**
+     * @param  Bake|string  $source  what to bake, or an http(s) address
+     * @param  int  $width  CSS px
+     * @param  int  $height  CSS px
+     * @param  string  $alt  what stands for the picture where it is not shown
+     */
+    public function __construct(
+        public Bake|string $source,
+        public int $width,
+        public int $height,
+        public string $alt,
+        public ?string $href = null,
+    ) {}
+}

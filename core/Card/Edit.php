@@ -1,0 +1,15 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Refusal;
+
+/** One change to a card, with the words its history shows for it. */
+interface Edit
+{
+    /** @throws Refusal; the card given is never changed */
+    public function apply(Card $card): Card;
+
+    /** What it does to the card as it was before, such as "Role set to Planting lead". */
+    public function words(Card $before): string;
+}

@@ -1,0 +1,56 @@
+<?php
+
+namespace InkyCard\Card\Edit;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Edit;
+use InkyCard\Card\Tuning;
+use InkyCard\Refusal;
+
+/** Sets a piece's own look and whether it joins the previous piece's line. */
+final readonly class TunePiece implements Edit
+{
+    /** Between two joined lines of text. */
+    public const SEPARATOR = ' · ';
+
+    /**
+     * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"
+     * @param  ?bool  $joined  null to leave it as it is
+     */
+    public function __construct(private string $id, private array $tuning, private ?bool $joined = null) {}
+
+    /**
+     * From a form, where everything is text: empty means "as the style says".
+     *
+     * @param  array<array-key, mixed>  $form  `ink`, `size`, `bold` ("1" or "0"), `gap`, `joined` ("1" or "0")
+     */
+    public static function fromForm(string $id, array $form): self
+    {
+        $set = array_map(fn (mixed $value) => $value === '' ? null : $value, array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'gap'])));
+        if (isset($set['bold'])) {
+            $set['bold'] = $set['bold'] === '1';
+        }
+
+        return new self($id, $set, isset($form['joined']) ? $form['joined'] === '1' : null);
+    }
+
+    public function apply(Card $card): Card
+    {
+        $piece = $card->piece($this->id);
+        $tuning = Refusal::at('/tuning', fn () => Tuning::of([...$piece->tuning->toArray(), ...$this->tuning]));
+
+        return $card->replacing($piece->with([
+            'tuning' => $tuning,
+            'joined' => match ($this->joined) {
+                null => $piece->joined,
+                true => $piece->joined ?? self::SEPARATOR,
+                false => null,
+            },
+        ]));
+    }
+
+    public function words(Card $before): string
+    {
+        return $before->piece($this->id)->kind->label().' tuned';
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Card\Kind;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Zone;
+use InkyCard\Refusal;
+
+/** What every kind has to say about itself. */
+abstract class Base implements Kind
+{
+    public function __construct(
+        private readonly string $key,
+        private readonly string $label,
+        private readonly string $icon,
+        private readonly string $purpose,
+        private readonly Zone $zone = Zone::Text,
+    ) {}
+
+    public function key(): string
+    {
+        return $this->key;
+    }
+
+    public function label(): string
+    {
+        return $this->label;
+    }
+
+    public function purpose(): string
+    {
+        return $this->purpose;
+    }
+
+    public function icon(): string
+    {
+        return $this->icon;
+    }
+
+    public function zone(): Zone
+    {
+        return $this->zone;
+    }
+
+    public function tunes(): array
+    {
+        return ['ink', 'size', 'bold', 'gap', 'joined'];
+    }
+
+    public function summary(Piece $piece): string
+    {
+        return $piece->text($this->fields()[0]->name);
+    }
+
+    /**
+     * Reads one field, the path of a refusal set. An empty value stays empty: every fact is optional (need A04).
+     *
+     * @param  array<array-key, mixed>  $fields
+     * @param  \Closure(mixed): string  $read
+     */
+    protected static function optional(array $fields, string $name, \Closure $read): string
+    {
+        $raw = $fields[$name] ?? '';
+
+        return is_string($raw) && trim($raw) === '' ? '' : Refusal::at("/$name", fn () => $read($raw));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Piece;
+use InkyCard\Link\MailAddress;
+
+final class Email extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('email', 'E-mail', 'envelope', 'Stays with the message when it is forwarded; a press opens a new one.');
+    }
+
+    public function fields(): array
+    {
+        return [new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example')];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return ['address' => self::optional($fields, 'address', fn ($raw) => MailAddress::parse($raw)->address)];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        if ($piece->isBlank()) {
+            return [];
+        }
+        $mail = MailAddress::parse($piece->text('address'));
+
+        return [new Content\Line([
+            $piece->run($card, $mail->address, InkRole::Link, $card->style->sizes['text'], href: $mail->href(), plain: $mail->address),
+        ])];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Number;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Zone;
+use InkyCard\Picture\PictureRef;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+final class Headshot extends Base
+{
+    public const SIZES = [48, 160];
+
+    private const DEFAULT_SIZE = 96;
+
+    public function __construct()
+    {
+        parent::__construct('headshot', 'Headshot', 'person-bounding-box', 'A face to put to the name.', Zone::Beside);
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('picture', 'Picture', 'picture', 'A JPEG, PNG, GIF or WebP up to 10 MB; the middle square is used.'),
+            new Field('alt', 'Words in its place', help: 'Read where pictures are blocked. Left empty, it says whose portrait it is.', example: 'Portrait of Maren Oakhollow'),
+            new Field('shape', 'Shape', 'choice', choices: array_map(fn (Shape $shape) => $shape->label(), array_column(Shape::cases(), null, 'value'))),
+            new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...self::SIZES)),
+        ];
+    }
+
+    public function tunes(): array
+    {
+        return ['gap'];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        $shape = $fields['shape'] ?? Shape::Round->value;
+        if (! is_string($shape) || Shape::tryFrom($shape) === null) {
+            throw Refusal::because('Choose round, rounded or square.', '/shape');
+        }
+
+        return [
+            'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
+            'alt' => self::optional($fields, 'alt', fn ($raw) => Line::of($raw, 160, 'words in its place')),
+            'shape' => $shape,
+            'size' => (int) round(Number::within($fields['size'] ?? null, self::SIZES, 'size', '/size') ?? self::DEFAULT_SIZE),
+        ];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        if ($piece->isBlank()) {
+            return [];
+        }
+        $ref = $piece->text('picture');
+        $size = (int) $piece->text('size');
+        $holder = $card->holder();
+
+        return [new Content\Picture(
+            PictureRef::isAddress($ref) ? $ref : new Recipe($ref, Shape::from($piece->text('shape')), $size, $size),
+            $size,
+            $size,
+            $piece->text('alt') ?: ($holder === '' ? 'Portrait' : "Portrait of $holder"),
+        )];
+    }
+
+    public function summary(Piece $piece): string
+    {
+        return $piece->text('picture') === '' ? '' : sprintf('%1$d × %1$d %2$s', (int) $piece->text('size'), $piece->text('shape'));
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Zone;
+use InkyCard\Colour\Colour;
+use InkyCard\Colour\Contrast;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\ProfileLink;
+use InkyCard\Picture\Mark;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+final class Profiles extends Base
+{
+    private const MAX = 24;
+
+    /** Between two marks, as a share of their size. */
+    private const GAP = 0.3;
+
+    public function __construct()
+    {
+        parent::__construct('profiles', 'Profile links', 'link-45deg', 'Where else people find you, as marks. Paste addresses, one a line.', Zone::Under);
+    }
+
+    public function fields(): array
+    {
+        return [new Field('links', 'Addresses, one a line', 'lines', 'A name before it, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow')];
+    }
+
+    public function tunes(): array
+    {
+        return ['ink', 'gap', 'joined'];
+    }
+
+    /** Takes a text with one link a line, or a list of such lines: the document's form. */
+    public function accept(array $fields, string $country): array
+    {
+        $given = $fields['links'] ?? [];
+        if (is_string($given)) {
+            $given = Refusal::at('/links', fn () => explode("\n", Line::utf8($given, 'profile address')));
+        }
+        if (! is_array($given)) {
+            throw Refusal::because('Profile links are lines of text.', '/links');
+        }
+        $lines = [];
+        foreach (array_values($given) as $number => $raw) {
+            if (is_string($raw) && trim($raw) === '') {
+                continue;
+            }
+            if (count($lines) === self::MAX) {
+                throw Refusal::because('A card carries at most '.self::MAX.' profile links.', '/links');
+            }
+            try {
+                $lines[] = ProfileDirectory::read($raw)->line();
+            } catch (Refusal $refusal) {
+                $where = count($given) === 1 ? '' : sprintf('Line %d: ', $number + 1);
+                throw Refusal::because($where.$refusal->getMessage(), '/links');
+            }
+        }
+
+        return ['links' => array_values(array_unique($lines))];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        $style = $card->style;
+        $ground = $style->ink($piece->tuning->ink ?? $style->markInk);
+        $ink = Contrast::better($ground, $style->ink(InkRole::Paper), Colour::hex('#111111'));
+        $size = $style->markSize;
+        $marks = array_map(fn (ProfileLink $link) => new Content\Picture(
+            new Mark($link->mark, $style->markShape, $size, $ground, $ink),
+            $size,
+            $size,
+            $link->label,
+            $link->address,
+        ), self::links($piece));
+
+        return $marks === [] ? [] : [new Content\Marks($marks, (int) round($size * self::GAP))];
+    }
+
+    public function summary(Piece $piece): string
+    {
+        $links = self::links($piece);
+
+        return count($links) > 3 ? count($links).' links' : implode(', ', array_column($links, 'label'));
+    }
+
+    /** @return list<ProfileLink> */
+    public static function links(Piece $piece): array
+    {
+        $lines = $piece->fields['links'] ?? [];
+
+        return array_map(ProfileDirectory::read(...), is_array($lines) ? array_values($lines) : []);
+    }
+}

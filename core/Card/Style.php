@@ -1,0 +1,142 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Colour\Colour;
+use InkyCard\Picture\Shape;
+use InkyCard\Refusal;
+use InkyCard\Type\FontStack;
+
+/** How a card looks: inks by role, typeface, sizes, the rule beside the text, marks. */
+final readonly class Style
+{
+    /** Document defaults; each may be left out. */
+    private const DEFAULTS = [
+        'inks' => ['body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff'],
+        'typeface' => 'arial',
+        'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
+        'rule' => ['ink' => 'accent', 'width' => 2],
+        'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
+        'button' => ['radius' => 4],
+    ];
+
+    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 24]];
+
+    /**
+     * @param  array<string, Colour>  $inks  role => colour, every role
+     * @param  array{name: float, text: float, small: float}  $sizes  CSS px
+     * @param  int  $rule  width of the rule beside the text, CSS px; 0 for none
+     * @param  int  $markSize  CSS px
+     * @param  int  $radius  corner radius of the button, CSS px
+     * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
+     */
+    private function __construct(
+        private array $inks,
+        public FontStack $typeface,
+        public array $sizes,
+        public InkRole $ruleInk,
+        public int $rule,
+        public InkRole $markInk,
+        public Shape $markShape,
+        public int $markSize,
+        public int $radius,
+        private array $document,
+    ) {}
+
+    /**
+     * @param  array<array-key, mixed>  $document  the `style` object of a card document
+     *
+     * @throws Refusal
+     */
+    public static function of(array $document): self
+    {
+        $set = self::DEFAULTS;
+        foreach (self::DEFAULTS as $key => $default) {
+            $given = $document[$key] ?? $default;
+            if (is_array($default)) {
+                $given = $given instanceof \stdClass ? (array) $given : $given;
+                if (! is_array($given)) {
+                    throw Refusal::because("The style's $key is a JSON object.", "/$key");
+                }
+                if (isset($document[$key])) {
+                    $document[$key] = $given;
+                }
+                $given = [...$default, ...array_intersect_key($given, $default)];
+            }
+            $set[$key] = $given;
+        }
+
+        return new self(
+            self::inks($set['inks']),
+            Refusal::at('/typeface', fn () => FontStack::of(is_string($set['typeface']) ? $set['typeface'] : '')),
+            [
+                'name' => self::pixels($set, 'sizes', 'name'),
+                'text' => self::pixels($set, 'sizes', 'text'),
+                'small' => self::pixels($set, 'sizes', 'small'),
+            ],
+            self::role($set, 'rule'),
+            (int) self::pixels($set, 'rule', 'width'),
+            self::role($set, 'marks'),
+            Shape::tryFrom(is_string($set['marks']['shape']) ? $set['marks']['shape'] : '')
+                ?? throw Refusal::because('Marks are round, rounded or square.', '/marks/shape'),
+            (int) self::pixels($set, 'marks', 'size'),
+            (int) self::pixels($set, 'button', 'radius'),
+            $document,
+        );
+    }
+
+    public function ink(InkRole $role): Colour
+    {
+        return $this->inks[$role->value];
+    }
+
+    /**
+     * The style with parts of its document replaced, objects merged key by key.
+     *
+     * @param  array<string, mixed>  $changes
+     *
+     * @throws Refusal
+     */
+    public function with(array $changes): self
+    {
+        return self::of(array_replace_recursive($this->document, $changes));
+    }
+
+    /** @return array<array-key, mixed> the document object, exactly as read */
+    public function toArray(): array
+    {
+        return $this->document;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, Colour>
+     */
+    private static function inks(array $given): array
+    {
+        $inks = [];
+        foreach (InkRole::cases() as $role) {
+            $hex = $given[$role->value];
+            $inks[$role->value] = Refusal::at('/inks/'.$role->value, fn () => Colour::hex(is_string($hex) ? $hex : ''));
+        }
+
+        return $inks;
+    }
+
+    /** @param  array<string, array<string, mixed>>  $set */
+    private static function pixels(array $set, string $group, string $key): float
+    {
+        return Number::within($set[$group][$key], self::BOUNDS[$group], "$group $key", "/$group/$key")
+            ?? throw Refusal::because("The $group $key is missing.", "/$group/$key");
+    }
+
+    /** @param  array<string, array<string, mixed>>  $set */
+    private static function role(array $set, string $group): InkRole
+    {
+        $role = $set[$group]['ink'];
+
+        return InkRole::tryFrom(is_string($role) ? $role : '')
+            ?? throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', "/$group/ink");
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Refusal;
+
+/** A piece's own overrides of the card's style; null means "as the style says". */
+final readonly class Tuning
+{
+    public const SIZES = [9, 32];
+
+    public const GAPS = [0, 48];
+
+    /** @param array<string, mixed> $unknown keys this version does not know, kept as they came */
+    private function __construct(
+        public ?InkRole $ink = null,
+        public ?float $size = null,
+        public ?bool $bold = null,
+        public ?int $gap = null,
+        public array $unknown = [],
+    ) {}
+
+    public static function none(): self
+    {
+        return new self;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` true or false, `gap` CSS px above
+     *
+     * @throws Refusal
+     */
+    public static function of(array $data): self
+    {
+        $ink = $data['ink'] ?? null;
+        if ($ink !== null && (! is_string($ink) || InkRole::tryFrom($ink) === null)) {
+            throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', '/ink');
+        }
+        $bold = $data['bold'] ?? null;
+        if ($bold !== null && ! is_bool($bold)) {
+            throw Refusal::because('Bold is true or false.', '/bold');
+        }
+        $size = Number::within($data['size'] ?? null, self::SIZES, 'size', '/size');
+        $gap = Number::within($data['gap'] ?? null, self::GAPS, 'gap', '/gap');
+
+        return new self(
+            $ink === null ? null : InkRole::from($ink),
+            $size,
+            $bold,
+            $gap === null ? null : (int) round($gap),
+            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap'])),
+        );
+    }
+
+    /** @return array<string, mixed> only what is set */
+    public function toArray(): array
+    {
+        return array_filter([
+            'ink' => $this->ink?->value,
+            'size' => $this->size,
+            'bold' => $this->bold,
+            'gap' => $this->gap,
+        ], fn ($value) => $value !== null) + $this->unknown;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+namespace InkyCard\Compose;
+
+use InkyCard\Card\Content\Picture;
+
+/** Tells the composer where each picture's file is: hosted, or carried inside. */
+interface Pictures
+{
+    /**
+     * Called once before composing, so that all can be looked up or baked in one go.
+     *
+     * @param  list<Picture>  $pictures
+     *
+     * @throws \InkyCard\Refusal when one cannot be had
+     */
+    public function prepare(array $pictures): void;
+
+    /** The value of `src`: an http(s) address or a data: URI. */
+    public function source(Picture $picture): string;
+}

@@ -1,0 +1,65 @@
+<?php
+
+namespace InkyCard\Compose;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Marks;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Run;
+
+/** A card as plain text: reading order, 72 columns, every address written out once. */
+final class PlainTextComposer
+{
+    /** Columns of a line, the usual limit of RFC 3676. An address is never broken: it may run over. */
+    private const COLUMNS = 72;
+
+    /** @param  bool  $delimiter  starts with `-- `, the line mail readers take a signature from (RFC 3676, 4.3) */
+    public static function compose(Card $card, bool $delimiter = false): string
+    {
+        $lines = [];
+        $written = [];
+        foreach (Sheet::of($card)->blocks() as $block) {
+            foreach (self::block($block) as $line) {
+                // The same address twice in one text helps nobody; a button repeats what a web line may say.
+                if (! isset($written[$line])) {
+                    $written[$line] = true;
+                    array_push($lines, ...self::wrap($line));
+                }
+            }
+        }
+
+        return ($delimiter ? "-- \n" : '').implode("\n", $lines).($lines === [] ? '' : "\n");
+    }
+
+    /** @return list<string> */
+    private static function block(Block $block): array
+    {
+        return match (true) {
+            $block instanceof Line => [implode('', array_map(fn (Run $run) => $run->plain ?? $run->text, $block->runs))],
+            $block instanceof Marks => array_map(fn (Picture $mark) => "$mark->alt: $mark->href", $block->marks),
+            $block instanceof Button => [$block->words->text.': '.$block->words->href],
+            // A portrait says nothing in words that the name has not said.
+            default => [],
+        };
+    }
+
+    /** @return list<string> */
+    private static function wrap(string $line): array
+    {
+        $lines = [''];
+        foreach (explode(' ', $line) as $word) {
+            $last = array_key_last($lines);
+            $longer = $lines[$last] === '' ? $word : $lines[$last].' '.$word;
+            if ($lines[$last] !== '' && mb_strwidth($longer) > self::COLUMNS) {
+                $lines[] = $word;
+            } else {
+                $lines[$last] = $longer;
+            }
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+namespace InkyCard\Compose;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Marks;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Run;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Zone;
+
+/** A card's visible content, once for every composer: zones, their lines, what stands on each line. */
+final readonly class Sheet
+{
+    /** @param  array<string, list<list<Placed>>>  $zones  zone => lines, each of one or more placed blocks; empty zones left out */
+    private function __construct(public Card $card, public array $zones) {}
+
+    public static function of(Card $card): self
+    {
+        $zones = [];
+        foreach ($card->pieces as $piece) {
+            if (! $piece->shown) {
+                continue;
+            }
+            foreach ($piece->content($card) as $number => $block) {
+                $lines = &$zones[$piece->zone->value];
+                $last = $lines === null ? null : array_key_last($lines);
+                if ($number > 0 || $piece->joined === null || $last === null) {
+                    $lines[] = [new Placed($block, [$piece])];
+                } else {
+                    $lines[$last] = self::join($card, $lines[$last], $piece, $block);
+                }
+                unset($lines);
+            }
+        }
+
+        return new self($card, $zones);
+    }
+
+    /** @return list<list<Placed>> */
+    public function lines(Zone $zone): array
+    {
+        return $this->zones[$zone->value] ?? [];
+    }
+
+    /** @return list<Block> every block in reading order */
+    public function blocks(): array
+    {
+        $blocks = [];
+        foreach (Zone::cases() as $zone) {
+            foreach ($this->lines($zone) as $line) {
+                array_push($blocks, ...array_column($line, 'block'));
+            }
+        }
+
+        return $blocks;
+    }
+
+    /** @return list<Picture> every picture, marks among them */
+    public function pictures(): array
+    {
+        $pictures = [];
+        foreach ($this->blocks() as $block) {
+            array_push($pictures, ...match (true) {
+                $block instanceof Picture => [$block],
+                $block instanceof Marks => $block->marks,
+                default => [],
+            });
+        }
+
+        return $pictures;
+    }
+
+    /**
+     * Two lines of text flow into one with the separator between them; anything else stands side by side.
+     *
+     * @param  list<Placed>  $line
+     * @return list<Placed>
+     */
+    private static function join(Card $card, array $line, Piece $piece, Block $block): array
+    {
+        $previous = $line[count($line) - 1];
+        if ($previous->block instanceof Line && $block instanceof Line) {
+            $like = $block->runs[0];
+            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $like->size);
+
+            return [...array_slice($line, 0, -1), new Placed(
+                $previous->block->with($separator, ...$block->runs),
+                [...$previous->pieces, $piece],
+            )];
+        }
+
+        return [...$line, new Placed($block, [$piece])];
+    }
+}

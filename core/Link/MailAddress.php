@@ -1,0 +1,31 @@
+<?php
+
+namespace InkyCard\Link;
+
+use Egulias\EmailValidator\EmailValidator;
+use Egulias\EmailValidator\Validation\NoRFCWarningsValidation;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+/** A mail address (RFC 5322 addr-spec, RFC 6531 for other scripts) and its `mailto:` link (RFC 6068). */
+final readonly class MailAddress
+{
+    private function __construct(public string $address) {}
+
+    /** @throws Refusal */
+    public static function parse(mixed $raw, string $label = 'mail address'): self
+    {
+        $text = (string) preg_replace('/^mailto:/i', '', Line::of($raw, 254, $label));
+        // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
+        if (! (new EmailValidator)->isValid($text, new NoRFCWarningsValidation) || ! str_contains((string) strrchr($text, '@'), '.')) {
+            throw Refusal::because("The $label is not complete: it looks like maren@quillfern.example.");
+        }
+
+        return new self($text);
+    }
+
+    public function href(): string
+    {
+        return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+namespace InkyCard\Link;
+
+/** One profile of a person or firm, recognised by ProfileDirectory. */
+final readonly class ProfileLink
+{
+    /** @param  string  $mark  name of a mark in the open icon set */
+    public function __construct(
+        public string $kind,
+        public string $label,
+        public string $address,
+        public string $mark,
+    ) {}
+
+    /** The line a person would paste to get this link again. */
+    public function line(): string
+    {
+        $plain = ProfileDirectory::read($this->address);
+
+        return ($plain->label === $this->label ? '' : $this->label.': ').$this->address;
+    }
+}

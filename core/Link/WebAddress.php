@@ -1,0 +1,88 @@
+<?php
+
+namespace InkyCard\Link;
+
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+use League\Uri\Exceptions\SyntaxError;
+use League\Uri\Uri;
+
+/** An http(s) address (RFC 3986) a reader can open, with its short visible form. */
+final readonly class WebAddress
+{
+    private const MAX = 2000;
+
+    /**
+     * @param  string  $address  canonical, host in ASCII (RFC 5890)
+     * @param  string  $host  lower-case ASCII host without `www.`
+     * @param  string  $path  path, query and fragment as sent; empty for the front page
+     */
+    private function __construct(public string $address, public string $host, public string $path) {}
+
+    /**
+     * Reads an address as people paste it: protocol optional, https then assumed.
+     *
+     * @throws Refusal
+     */
+    public static function parse(mixed $raw, string $label = 'web address'): self
+    {
+        $text = Line::of($raw, self::MAX, $label);
+        if (str_contains($text, ' ')) {
+            throw Refusal::because("The $label has a space in it: copy it again from the browser.");
+        }
+        $scheme = self::scheme($text);
+        if ($scheme !== null && ! in_array($scheme, ['http', 'https'], true)) {
+            throw Refusal::because("The $label must start with https:// or http://, not $scheme:.");
+        }
+        try {
+            $uri = Uri::new($scheme === null ? 'https://'.ltrim($text, '/') : $text)->normalize();
+        } catch (SyntaxError) {
+            throw self::notAnAddress($label);
+        }
+        $host = self::asciiHost((string) $uri->getHost()) ?? throw self::notAnAddress($label);
+        if ($uri->getUserInfo() !== null) {
+            throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
+        }
+        $path = ($uri->getPath() === '/' ? '' : $uri->getPath())
+            .($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
+            .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
+        $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
+
+        return new self(
+            $uri->getScheme().'://'.$host.$port.$path,
+            preg_replace('/^www\./', '', $host).$port,
+            $path,
+        );
+    }
+
+    /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable. */
+    public function short(): string
+    {
+        [$name, $port] = array_pad(explode(':', $this->host, 2), 2, null);
+        $host = idn_to_utf8($name, IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46) ?: $name;
+        $path = rawurldecode($this->path);
+
+        return $host.($port === null ? '' : ':'.$port)
+            .rtrim(mb_check_encoding($path, 'UTF-8') && ! preg_match('/[\p{C}\p{Z}]/u', $path) ? $path : $this->path, '/');
+    }
+
+    /** `localhost:8080` is a host with a port, not a scheme; `mailto:a@b` is a scheme. */
+    private static function scheme(string $text): ?string
+    {
+        return preg_match('#^([a-z][a-z0-9+-]*):(?!\d+(/|$))#i', $text, $match) ? strtolower($match[1]) : null;
+    }
+
+    /** A host readers everywhere can reach has at least two labels; an IP address is kept as it is. */
+    private static function asciiHost(string $host): ?string
+    {
+        $ascii = idn_to_ascii($host, IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46);
+        $label = '[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?';
+
+        return is_string($ascii) && strlen($ascii) <= 253 && preg_match("/^$label(\.$label)+$/D", $ascii) ? $ascii : null;
+    }
+
+    private static function notAnAddress(string $label): Refusal
+    {
+        return Refusal::because("The $label is not one a reader can open: it looks like quillfern.example/visits.");
+    }
+}

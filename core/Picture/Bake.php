@@ -1,0 +1,10 @@
+<?php
+
+namespace InkyCard\Picture;
+
+/** A picture the application has to make before a card can show it. */
+interface Bake
+{
+    /** Equal for two bakes exactly when their pictures are equal; names the memo of a baked file. */
+    public function key(): string;
+}

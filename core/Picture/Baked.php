@@ -1,0 +1,35 @@
+<?php
+
+namespace InkyCard\Picture;
+
+/** A finished picture file. */
+final readonly class Baked
+{
+    /**
+     * @param  'png'|'jpg'  $extension
+     * @param  int  $width  px in the file
+     * @param  int  $height  px in the file
+     */
+    public function __construct(
+        public string $bytes,
+        public string $extension,
+        public int $width,
+        public int $height,
+    ) {}
+
+    /** SHA-256 of the bytes: the picture's address. */
+    public function hash(): string
+    {
+        return hash('sha256', $this->bytes);
+    }
+
+    public static function mime(string $extension): string
+    {
+        return $extension === 'jpg' ? 'image/jpeg' : 'image/png';
+    }
+
+    public function dataUri(): string
+    {
+        return 'data:'.self::mime($this->extension).';base64,'.base64_encode($this->bytes);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+namespace InkyCard\Type;
+
+use InkyCard\Refusal;
+
+/** Typefaces that are on readers' machines already, each with what stands in where it is not. */
+final readonly class FontStack
+{
+    /** key => families, widest reach first; the generic family closes the chain (CSS Fonts 4). */
+    private const STACKS = [
+        'arial' => ['Arial', 'Helvetica', 'sans-serif'],
+        'verdana' => ['Verdana', 'Geneva', 'sans-serif'],
+        'tahoma' => ['Tahoma', 'Verdana', 'sans-serif'],
+        'trebuchet' => ['Trebuchet MS', 'Tahoma', 'sans-serif'],
+        'calibri' => ['Calibri', 'Carlito', 'sans-serif'],
+        'georgia' => ['Georgia', 'Times New Roman', 'serif'],
+        'times' => ['Times New Roman', 'Times', 'serif'],
+        'cambria' => ['Cambria', 'Georgia', 'serif'],
+        'courier' => ['Courier New', 'Courier', 'monospace'],
+    ];
+
+    private function __construct(public string $key) {}
+
+    /** @throws Refusal */
+    public static function of(string $key): self
+    {
+        if (! isset(self::STACKS[$key])) {
+            throw Refusal::because('Choose one of the typefaces: '.implode(', ', array_keys(self::STACKS)).'.');
+        }
+
+        return new self($key);
+    }
+
+    /** @return list<self> */
+    public static function all(): array
+    {
+        return array_map(fn (string $key) => new self($key), array_keys(self::STACKS));
+    }
+
+    public function name(): string
+    {
+        return self::STACKS[$this->key][0];
+    }
+
+    /** Value of `font-family`. Names of several words stand in single quotes, as the attribute uses double ones. */
+    public function css(): string
+    {
+        return implode(',', array_map(
+            fn (string $family) => str_contains($family, ' ') ? "'$family'" : $family,
+            self::STACKS[$this->key],
+        ));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::create('cards', function (Blueprint $table) {
+            $table->id();
+            $table->foreignId('workspace_id')->constrained()->cascadeOnDelete();
+            $table->string('name');
+            // Number of the current revision; undo and redo move it.
+            $table->unsignedInteger('head');
+            $table->timestamps();
+            $table->index(['workspace_id', 'updated_at']);
+        });
+        // Revisions are written once and never changed.
+        Schema::create('card_revisions', function (Blueprint $table) {
+            $table->id();
+            $table->foreignId('card_id')->constrained()->cascadeOnDelete();
+            $table->unsignedInteger('number');
+            $table->unsignedInteger('parent')->nullable();
+            $table->longText('document');
+            $table->string('words');
+            $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
+            $table->timestamp('created_at');
+            $table->unique(['card_id', 'number']);
+            $table->index(['card_id', 'parent']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('card_revisions');
+        Schema::dropIfExists('cards');
+    }
+};

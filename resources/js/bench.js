@@ -1,0 +1,117 @@
+// The bench: sends each edit with the revision on screen, puts the answer's sheet into the frames,
+// keeps the selected piece, and never drops an edit whose request failed.
+import { showSheet, selectOnSheet, watchFrames } from './sheet.js';
+
+const bench = document.getElementById('main');
+const RETRY = 3000;
+const selected = () => bench.dataset.open;
+const revision = () => document.getElementById('kept').dataset.revision;
+const say = (words) => { document.getElementById('said').textContent = words; };
+
+document.addEventListener('htmx:configRequest', (event) => {
+  const { elt, parameters, headers } = event.detail;
+  // Queued edits go out with the revision the one before them made.
+  if (!elt.closest('[data-own-revision]')) parameters.set('revision', revision());
+  parameters.set('open', selected());
+  // From the cookie, so that signing in again in another tab is enough.
+  const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
+  if (token) headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
+});
+
+document.addEventListener('htmx:afterRequest', (event) => {
+  const { xhr, elt } = event.detail;
+  const file = elt.querySelector?.('input[type="file"]');
+  if (xhr.status === 200 && file?.value) file.value = '';
+  if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
+  settle();
+});
+
+for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+  document.addEventListener(failure, (event) => {
+    const status = event.detail.xhr?.status ?? 0;
+    bench.classList.add('unkept');
+    const kept = document.getElementById('kept');
+    if (status === 413) return refuse(event.detail.elt, 'This file is over 10 MB: scale the picture down and choose it again.');
+    kept.textContent = status === 419 || status === 401 ? 'not kept: sign in again in another tab' : 'not kept yet, trying again';
+    say(kept.textContent);
+    setTimeout(() => window.htmx.trigger(event.detail.elt, 'submit'), RETRY);
+  });
+}
+
+// A file over the limit never leaves the machine: its sentence stands at once.
+bench.addEventListener('change', (event) => {
+  const input = event.target;
+  if (input.type === 'file' && input.files[0]?.size > 10_000_000) {
+    event.stopPropagation();
+    refuse(input.form, 'This file is over 10 MB: scale the picture down and choose it again.');
+    input.value = '';
+  }
+}, true);
+
+function refuse(form, sentence) {
+  const input = form.querySelector('input[type="file"]');
+  const place = input && document.getElementById(input.getAttribute('aria-describedby'));
+  if (place) place.textContent = sentence;
+  say(sentence);
+  settle();
+}
+
+// After every answer: fields with a sentence beside them say so, and the sheet follows.
+function settle() {
+  document.querySelectorAll('[aria-describedby^="error-"]').forEach((input) => {
+    const place = document.getElementById(input.getAttribute('aria-describedby'));
+    if (place?.textContent) input.setAttribute('aria-invalid', 'true');
+    else input.removeAttribute('aria-invalid');
+  });
+  localTimes();
+  showSheet();
+  selectOnSheet(selected());
+}
+
+function localTimes() {
+  const kept = document.getElementById('kept');
+  if (!bench.classList.contains('unkept')) {
+    kept.textContent = `kept ${new Date(kept.dateTime).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+  }
+}
+
+function select(id) {
+  if (bench.dataset.open === id) return;
+  bench.dataset.open = id;
+  selectOnSheet(id);
+  window.htmx.ajax('GET', `${location.pathname}/tuning?piece=${encodeURIComponent(id)}`, { target: '#tuning', swap: 'outerHTML' });
+}
+
+// One row is open at a time; the open one is the selected piece.
+bench.addEventListener('toggle', (event) => {
+  const id = event.target.dataset?.piece;
+  if (!id) return;
+  if (event.target.open) select(id);
+  else if (bench.dataset.open === id) { bench.dataset.open = ''; selectOnSheet(''); }
+}, true);
+
+bench.addEventListener('keydown', (event) => {
+  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+    const id = event.target.closest('.piece')?.querySelector('details')?.dataset.piece;
+    if (!id) return;
+    event.preventDefault();
+    document.getElementById(`${event.key === 'ArrowUp' ? 'up' : 'down'}-${id}`).click();
+  }
+});
+
+// Added pieces start with the cursor in their first field.
+document.addEventListener('htmx:oobAfterSwap', (event) => {
+  if (event.detail.target?.id !== 'order') return;
+  const open = document.querySelector('#order details[open]');
+  if (open && open.dataset.piece !== selected()) {
+    bench.dataset.open = open.dataset.piece;
+    document.querySelector('.add').open = false;
+    open.querySelector('input:not([type="hidden"]), textarea, select')?.focus();
+  }
+});
+
+watchFrames((id) => {
+  const row = document.querySelector(`#order details[data-piece="${CSS.escape(id)}"]`);
+  if (row) { row.open = true; row.scrollIntoView({ block: 'nearest' }); }
+}, () => selectOnSheet(selected()));
+settle();

@@ -1,0 +1,54 @@
+// Puts the card on the clipboard: HTML and plain text together, or the source alone.
+const source = document.getElementById('source');
+const text = document.getElementById('text');
+
+async function richly() {
+  const html = source.value;
+  const plain = text.textContent;
+  if (navigator.clipboard?.write && window.ClipboardItem) {
+    return navigator.clipboard.write([new ClipboardItem({
+      'text/html': new Blob([html], { type: 'text/html' }),
+      'text/plain': new Blob([plain], { type: 'text/plain' }),
+    })]);
+  }
+  // Without a secure context the asynchronous clipboard is missing; the copy event still takes both types.
+  return byEvent({ 'text/html': html, 'text/plain': plain });
+}
+
+function sourceAlone() {
+  return navigator.clipboard?.writeText ? navigator.clipboard.writeText(source.value) : byEvent({ 'text/plain': source.value });
+}
+
+function byEvent(types) {
+  const put = (event) => {
+    event.preventDefault();
+    Object.entries(types).forEach(([type, value]) => event.clipboardData.setData(type, value));
+  };
+  document.addEventListener('copy', put, { once: true });
+  const worked = document.execCommand('copy');
+  document.removeEventListener('copy', put);
+  return worked ? Promise.resolve() : Promise.reject(new Error('refused'));
+}
+
+function wire(id, copy) {
+  const button = document.getElementById(id);
+  button?.addEventListener('click', async () => {
+    const told = button.parentElement.querySelector('.copied');
+    try {
+      await copy();
+      told.className = 'copied';
+      told.textContent = button.dataset.copied;
+    } catch {
+      told.className = 'copied not';
+      told.textContent = 'The browser did not allow it. Select the source below and copy it by hand.';
+    }
+  });
+}
+
+wire('copy-rich', richly);
+wire('copy-source', sourceAlone);
+
+const sheet = document.getElementById('sheet');
+const fit = () => { sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`; };
+sheet.addEventListener('load', fit);
+fit();

@@ -1,0 +1,21 @@
+// Scales reduced renderings to their tiles: the frame keeps its own width, the tile decides how much of it shows.
+const tiles = document.querySelectorAll('.rendering');
+const INSET = 20;
+
+function fit(tile) {
+  const frame = tile.querySelector('iframe');
+  const card = frame.contentDocument?.body?.firstElementChild;
+  const width = Math.max(360, card ? card.getBoundingClientRect().width : 0);
+  const height = Math.max(1, card ? card.getBoundingClientRect().height : 0);
+  const scale = Math.min(1, (tile.clientWidth - 2 * INSET) / width, (tile.clientHeight - 2 * INSET) / height);
+  frame.style.transform = `translate(${INSET}px, ${Math.max(INSET, (tile.clientHeight - height * scale) / 2)}px) scale(${scale})`;
+}
+
+const watcher = new ResizeObserver((entries) => entries.forEach((entry) => fit(entry.target)));
+tiles.forEach((tile) => {
+  tile.querySelector('iframe').addEventListener('load', () => fit(tile));
+  watcher.observe(tile);
+});
+document.querySelectorAll('[data-when]').forEach((time) => {
+  time.textContent = new Date(time.dateTime).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+});

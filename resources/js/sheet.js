@@ -1,0 +1,72 @@
+// The frames that show a card. Each was served under its own policy; scripts run in none of them,
+// but this page may read their layout and put a newer rendering in.
+const frames = () => [...document.querySelectorAll('.sheet iframe, .echo iframe')];
+const sheet = () => document.getElementById('sheet');
+
+function body(frame) {
+  const page = frame.contentDocument;
+  return page?.readyState === 'complete' && page.URL !== 'about:blank' ? page.body : null;
+}
+
+function fit(frame) {
+  const page = body(frame);
+  if (page && frame === sheet()) frame.style.height = `${Math.max(40, page.scrollHeight)}px`;
+}
+
+/** Puts the rendering the last answer brought into every frame. */
+export function showSheet() {
+  const html = document.getElementById('sheet-source')?.dataset.html;
+  for (const frame of frames()) {
+    const page = body(frame);
+    if (!page || html === undefined || page.dataset.shown === html) continue;
+    page.dataset.shown = html;
+    // Our own markup: the only src attributes are those of pictures, their quotes always double.
+    page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
+    fit(frame);
+    page.querySelectorAll('img').forEach((image) => image.addEventListener('load', () => fit(frame)));
+  }
+}
+
+/** Frames the elements of one piece on the sheet. */
+export function selectOnSheet(id) {
+  const box = document.getElementById('selection');
+  const page = sheet() && body(sheet());
+  const found = id && page ? [...page.querySelectorAll(`[data-piece~="${CSS.escape(id)}"]`)] : [];
+  const inner = found.map((cell) => (cell.firstElementChild ?? cell).getBoundingClientRect());
+  if (!box) return;
+  box.hidden = inner.length === 0;
+  if (box.hidden) return;
+  const cell = found[0];
+  const range = cell.ownerDocument.createRange();
+  range.selectNodeContents(cell);
+  const area = range.getBoundingClientRect();
+  const { offsetLeft, offsetTop } = sheet();
+  Object.assign(box.style, {
+    left: `${offsetLeft + area.left - 5}px`, top: `${offsetTop + area.top - 4}px`,
+    width: `${area.width + 10}px`, height: `${area.height + 8}px`,
+  });
+}
+
+/** @param onPick called with the id of a piece pressed on the sheet @param onReady called when the sheet's frame has loaded */
+export function watchFrames(onPick, onReady) {
+  for (const frame of frames()) {
+    const ready = () => {
+      const page = body(frame);
+      if (!page || page.dataset.watched) return;
+      page.dataset.watched = 'yes';
+      showSheet();
+      fit(frame);
+      if (frame !== sheet()) return;
+      page.addEventListener('click', (event) => {
+        const piece = event.target.closest('[data-piece]');
+        if (!piece) return;
+        // A press selects; with Ctrl or Cmd held the link opens in a tab of its own.
+        if (!event.ctrlKey && !event.metaKey) event.preventDefault();
+        onPick(piece.dataset.piece.split(' ')[0]);
+      });
+      onReady();
+    };
+    frame.addEventListener('load', ready);
+    ready();
+  }
+}

@@ -1,0 +1,49 @@
+// Copies what the pages need out of the pinned npm packages into public/vendor
+// and resources/marks. Run by `npm run vendor`; its results are committed.
+import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { compile } from 'sass';
+
+const icons = 'node_modules/bootstrap-icons/icons';
+const inner = (name) => readFileSync(`${icons}/${name}.svg`, 'utf8').replace(/^[\s\S]*?<svg[^>]*>|<\/svg>[\s\S]*$/g, '').trim();
+
+rmSync('public/vendor', { recursive: true, force: true });
+mkdirSync('public/vendor/fonts', { recursive: true });
+
+// Bootstrap: the parts the pages use, compiled with our own tokens.
+writeFileSync('public/vendor/bootstrap.min.css', compile('resources/bootstrap.scss', {
+  style: 'compressed', loadPaths: ['node_modules'], quietDeps: true, silenceDeprecations: ['import', 'if-function'],
+}).css);
+cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/vendor/htmx.min.js');
+
+for (const [from, to] of [
+  ['@fontsource-variable/fraunces/files/fraunces-latin-wght-normal', 'fraunces-latin'],
+  ['@fontsource-variable/fraunces/files/fraunces-latin-ext-wght-normal', 'fraunces-latin-ext'],
+  ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal', 'instrument-sans-latin'],
+  ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-ext-wght-normal', 'instrument-sans-latin-ext'],
+  ['@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal', 'ibm-plex-mono-latin'],
+]) {
+  cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
+}
+
+// One sprite for the pages: pictograms named in views and by kinds of pieces.
+const sources = [];
+const walk = (dir) => readdirSync(dir, { withFileTypes: true }).forEach((entry) =>
+  entry.isDirectory() ? walk(`${dir}/${entry.name}`) : sources.push(readFileSync(`${dir}/${entry.name}`, 'utf8')));
+walk('resources/views');
+walk('core/Card/Kind');
+const known = new Set(readdirSync(icons).map((file) => file.replace('.svg', '')));
+const used = new Set(sources.flatMap((text) => [
+  ...[...text.matchAll(/<x-icon[^>]*?\sname="([a-z0-9-]+)"/g)].map((match) => match[1]),
+  ...[...text.matchAll(/parent::__construct\(\s*'[^']*', '[^']*', '([a-z0-9-]+)'/g)].map((match) => match[1]),
+]));
+for (const name of used) if (!known.has(name)) throw new Error(`No pictogram ${name}`);
+writeFileSync('public/vendor/icons.svg', `<svg xmlns="http://www.w3.org/2000/svg">${[...used].sort()
+  .map((name) => `<symbol id="${name}" viewBox="0 0 16 16">${inner(name)}</symbol>`).join('')}</svg>\n`);
+
+// Marks of profile links, baked in a card's own inks on the server.
+rmSync('resources/marks', { recursive: true, force: true });
+mkdirSync('resources/marks');
+const marks = readFileSync('core/Link/profiles.php', 'utf8').matchAll(/'mark' => '([a-z0-9-]+)'/g);
+for (const name of new Set(['link-45deg', ...[...marks].map((match) => match[1])])) {
+  cpSync(`${icons}/${name}.svg`, `resources/marks/${name}.svg`);
+}

@@ -1,0 +1,1 @@
+<time id="kept" class="kept measure" datetime="{{ $bench->card->updated_at->toIso8601String() }}" data-revision="{{ $bench->card->head }}" @isset($swap) hx-swap-oob="true" @endisset>kept {{ $bench->card->updated_at->format('H:i') }}</time>

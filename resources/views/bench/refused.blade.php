@@ -1,0 +1,5 @@
+@php($swap = true)
+@foreach($refused as $key => $sentence)
+@include('bench.error')
+@endforeach
+@include('bench.said')

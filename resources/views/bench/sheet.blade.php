@@ -1,0 +1,9 @@
+<!DOCTYPE html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<title>The card as sent</title>
+<base target="_blank">
+</head>
+<body style="margin:0">{!! $html !!}</body>
+</html>

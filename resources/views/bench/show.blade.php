@@ -1,0 +1,60 @@
+@php($card = $bench->card)
+<x-layouts.page :title="$card->name" nav="cards" class="bench-page">
+<x-slot:head>
+<meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+<script src="/vendor/htmx.min.js" defer></script>
+<script type="module" src="/js/bench.js"></script>
+</x-slot:head>
+<main id="main" class="bench" data-bench="{{ $card->id }}" data-open="{{ $open }}">
+  <section class="order" aria-label="Running order">
+    <div class="order-head">
+      <form method="post" action="{{ route('edit.rename', $card->id) }}" class="rename" hx-post="{{ route('edit.rename', $card->id) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
+        @include('bench.hidden')
+        <label class="visually-hidden" for="card-name">Card name</label>
+        <input id="card-name" name="name" value="{{ $card->name }}" autocomplete="off" spellcheck="false" aria-describedby="error-name">
+      </form>
+      @include('bench.kept')
+    </div>
+    @include('bench.error', ['key' => 'name'])
+    <p class="arrangement">Arrangement <strong>{{ $bench->document->arrangement->label }}</strong></p>
+    @include("bench.conflict")
+    @include('bench.order')
+    <details class="add">
+      <summary><x-icon name="plus-lg"/> Add a piece</summary>
+      <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list" hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
+        @include('bench.hidden')
+        @foreach(\InkyCard\Card\Kinds::all() as $kind)
+        <button name="kind" value="{{ $kind->key() }}"><x-icon :name="$kind->icon()"/><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
+        @endforeach
+      </form>
+    </details>
+  </section>
+
+  <section class="stage" aria-label="The card as sent">
+    <div class="stage-head">
+      <h1>As sent, light page, <strong>600 px</strong> wide</h1>
+      @include('bench.history')
+      <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
+    </div>
+    <div class="stage-body">
+      <div class="paper">
+        @include('bench.ruler')
+        <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
+        <div class="sheet">
+          <iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent" sandbox="allow-same-origin allow-popups"></iframe>
+          <div id="selection" class="selection" hidden></div>
+        </div>
+      </div>
+      <ul class="echoes">
+        <li><span class="echo"><iframe data-echo="320" src="{{ route('sheet', $card->id) }}" title="The card on a phone, 320 px wide" tabindex="-1" sandbox="allow-same-origin"></iframe></span>Phone, 320 px</li>
+        <li><span class="echo"><iframe data-echo="600" data-blocked src="{{ route('sheet', $card->id) }}?blocked=1" title="The card with pictures blocked" tabindex="-1" sandbox="allow-same-origin"></iframe></span>Pictures blocked</li>
+      </ul>
+    </div>
+  </section>
+
+  @include('bench.tuning')
+  @include('bench.gauges')
+</main>
+@include('bench.source')
+<div id="said" class="visually-hidden" role="status"></div>
+</x-layouts.page>

@@ -1,0 +1,57 @@
+@php($chosen = collect($bench->document->pieces)->firstWhere('id', $open))
+<section id="tuning" class="tuning" aria-label="Tuning" @isset($swap) hx-swap-oob="true" @endisset>
+  @php($card = $bench->card->id)
+  @php($style = $bench->document->style)
+  @if($chosen)
+  @php($tunes = $chosen->kind->tunes())
+  @php($lines = $chosen->content($bench->document))
+  <h2>{{ $chosen->kind->label() }}</h2>
+  <form method="post" action="{{ route('edit.tune', [$card, $chosen->id]) }}" class="tune" hx-post="{{ route('edit.tune', [$card, $chosen->id]) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
+    @include('bench.hidden')
+    @if(in_array('ink', $tunes))
+    <fieldset class="tune-row"><legend>Ink</legend>
+      <div class="swatches">
+      @foreach(\InkyCard\Brand\InkRole::cases() as $role)
+      <label class="swatch" title="{{ $role->label() }} {{ $style->ink($role)->toHex() }}"><input type="radio" name="tuning[ink]" id="ink-{{ $role->value }}" value="{{ $role->value }}" aria-label="{{ $role->label() }} ink" @checked($chosen->tuning->ink === $role)><svg aria-hidden="true" viewBox="0 0 24 24"><circle cx="12" cy="12" r="11.5" fill="{{ $style->ink($role)->toHex() }}"/></svg></label>
+      @endforeach
+      <label class="swatch swatch-auto"><input type="radio" name="tuning[ink]" id="ink-auto" value="" aria-label="Ink as the card's style says" @checked($chosen->tuning->ink === null)><span>style</span></label>
+      </div>
+    </fieldset>
+    @endif
+    @if(in_array('size', $tunes))
+    <div class="tune-row"><label for="tune-size">Size</label><span class="with-unit"><input class="form-control" type="number" id="tune-size" name="tuning[size]" min="9" max="32" step="0.5" value="{{ $chosen->tuning->size }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-size"><span class="measure">px</span></span></div>
+    @include('bench.error', ['key' => $chosen->id.'.tuning-size', 'swap' => null])
+    @endif
+    @if(in_array('bold', $tunes))
+    <div class="tune-row"><label for="tune-bold">Weight</label><select class="form-select" id="tune-bold" name="tuning[bold]"><option value="" @selected($chosen->tuning->bold === null)>style</option><option value="0" @selected($chosen->tuning->bold === false)>regular</option><option value="1" @selected($chosen->tuning->bold === true)>bold</option></select></div>
+    @endif
+    @if(in_array('gap', $tunes))
+    <div class="tune-row"><label for="tune-gap">Gap above</label><span class="with-unit"><input class="form-control" type="number" id="tune-gap" name="tuning[gap]" min="0" max="48" value="{{ $chosen->tuning->gap }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-gap"><span class="measure">px</span></span></div>
+    @include('bench.error', ['key' => $chosen->id.'.tuning-gap', 'swap' => null])
+    @endif
+    @if(in_array('joined', $tunes))
+    <div class="tune-row"><label for="tune-joined">Line</label><select class="form-select" id="tune-joined" name="tuning[joined]"><option value="0" @selected($chosen->joined === null)>its own line</option><option value="1" @selected($chosen->joined !== null)>same line as previous</option></select></div>
+    @endif
+    <noscript><button class="btn btn-line">Keep</button></noscript>
+  </form>
+  @foreach($lines as $block)
+  @php($run = match(true) { $block instanceof \InkyCard\Card\Content\Line => $block->runs[0], $block instanceof \InkyCard\Card\Content\Button => $block->words, default => null })
+  @if($run)
+  @php($ground = $block instanceof \InkyCard\Card\Content\Button ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
+  @php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
+  <p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ number_format(floor($ratio * 10) / 10, 1) }} : 1</b> on its ground{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? ': under 4.5 it is hard to read. Choose a stronger ink.' : ', '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
+  @endif
+  @endforeach
+  @if($lines === [])<p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>@endif
+  @endif
+  <h2>The whole card</h2>
+  <form method="post" action="{{ route('edit.restyle', $card) }}" class="tune" hx-post="{{ route('edit.restyle', $card) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
+    @include('bench.hidden')
+    <div class="tune-row"><label for="style-typeface">Typeface</label><select class="form-select" id="style-typeface" name="style[typeface]">@foreach(\InkyCard\Type\FontStack::all() as $stack)<option value="{{ $stack->key }}" @selected($style->typeface->key === $stack->key)>{{ $stack->name() }}</option>@endforeach</select></div>
+    @foreach(\InkyCard\Brand\InkRole::cases() as $role)
+    <div class="tune-row"><label for="style-{{ $role->value }}">{{ $role->label() }} ink</label><span class="with-unit"><input type="color" id="style-{{ $role->value }}" name="style[inks][{{ $role->value }}]" value="{{ $style->ink($role)->toHex() }}"><span class="measure">{{ $style->ink($role)->toHex() }}</span></span></div>
+    @endforeach
+    @include('bench.error', ['key' => 'style', 'swap' => null])
+    <noscript><button class="btn btn-line">Keep</button></noscript>
+  </form>
+</section>

@@ -1,0 +1,36 @@
+@props(['title', 'nav' => null])
+<!DOCTYPE html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $title }} · Inky Card</title>
+<link rel="icon" href="/mark.svg" type="image/svg+xml">
+<link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
+<link rel="stylesheet" href="/vendor/bootstrap.min.css">
+<link rel="stylesheet" href="/css/app.css">
+{{ $head ?? '' }}
+</head>
+<body {{ $attributes }}>
+<a class="skip" href="#main">Skip to the page</a>
+<header class="bar">
+  <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+  @auth
+  <nav class="tabs" aria-label="Main">
+    <a href="/cards" @class(['tab', 'on' => $nav === 'cards']) @if($nav === 'cards') aria-current="page" @endif>Cards</a>
+  </nav>
+  <div class="bar-end">
+    <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
+    <details class="menu">
+      <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle"/></summary>
+      <div class="menu-sheet">
+        <p>{{ auth()->user()->name }}<br><span class="measure">{{ auth()->user()->email }}</span></p>
+        <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button></form>
+      </div>
+    </details>
+  </div>
+  @endauth
+</header>
+{{ $slot }}
+</body>
+</html>

@@ -1,0 +1,1 @@
+@include('errors.plain', ['title' => 'Too many requests', 'sentence' => 'Wait a minute and try again.'])

@@ -1,0 +1,3 @@
+<?php
+
+// Commands are classes in app/Console/Commands.

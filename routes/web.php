@@ -1,0 +1,50 @@
+<?php
+
+use App\Http\Controllers\BenchController;
+use App\Http\Controllers\CardsController;
+use App\Http\Controllers\EditController;
+use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\StartController;
+use Illuminate\Support\Facades\Route;
+
+Route::redirect('/', '/cards');
+
+Route::middleware('guest')->group(function () {
+    Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+    Route::post('/sign-in', [SignInController::class, 'store']);
+});
+
+Route::middleware(['auth', 'workspace'])->group(function () {
+    Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+
+    Route::get('/cards', [CardsController::class, 'index'])->name('cards');
+    Route::get('/cards/start', [StartController::class, 'show'])->name('start');
+    Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
+    Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
+
+    Route::prefix('/cards/{card}')->whereNumber('card')->group(function () {
+        Route::get('/', [BenchController::class, 'show'])->name('bench');
+        Route::get('/sheet', [BenchController::class, 'sheet'])->name('sheet');
+        Route::get('/tuning', [BenchController::class, 'tuning'])->name('tuning');
+
+        Route::post('/name', [EditController::class, 'rename'])->name('edit.rename');
+        Route::post('/style', [EditController::class, 'restyle'])->name('edit.restyle');
+        Route::post('/undo', [EditController::class, 'undo'])->name('edit.undo');
+        Route::post('/redo', [EditController::class, 'redo'])->name('edit.redo');
+        Route::post('/samples/hide', [EditController::class, 'hideSamples'])->name('edit.samples');
+        Route::post('/pieces', [EditController::class, 'add'])->name('edit.add');
+        Route::post('/pieces/{piece}', [EditController::class, 'fill'])->name('edit.fill');
+        Route::post('/pieces/{piece}/shown', [EditController::class, 'show'])->name('edit.show');
+        Route::post('/pieces/{piece}/move', [EditController::class, 'move'])->name('edit.move');
+        Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
+        Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
+
+        Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
+        Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');
+    });
+});
+
+if (config('inky.bench')) {
+    Route::get('/bench/bare', fn () => 'ok');
+}

@@ -1,0 +1,42 @@
+<?php
+
+/*
+ * Router for PHP's built-in server (bin/start): files of public/ with their
+ * type, an ETag and gzip; everything else goes to the application. A web
+ * server in front does the same by its own configuration.
+ */
+
+$path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
+$types = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2'];
+$type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
+$file = $type === null || str_contains($path, '..') || str_contains($path, "\0") ? null : __DIR__.'/public'.$path;
+
+if ($file === null || ! is_file($file)) {
+    $_SERVER['SCRIPT_NAME'] = '/index.php';
+    $_SERVER['SCRIPT_FILENAME'] = __DIR__.'/public/index.php';
+    require __DIR__.'/public/index.php';
+
+    return;
+}
+
+$packed = ! str_ends_with($file, '.woff2') && str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip');
+$tag = sprintf('"%x-%x%s"', (int) filemtime($file), (int) filesize($file), $packed ? '-gz' : '');
+header('Content-Type: '.$type);
+header('X-Content-Type-Options: nosniff');
+header('Cache-Control: public, no-cache');
+header('Vary: Accept-Encoding');
+header('ETag: '.$tag);
+if (($_SERVER['HTTP_IF_NONE_MATCH'] ?? '') === $tag) {
+    http_response_code(304);
+
+    return;
+}
+$bytes = (string) file_get_contents($file);
+if ($packed) {
+    $bytes = (string) gzencode($bytes, 6);
+    header('Content-Encoding: gzip');
+}
+header('Content-Length: '.strlen($bytes));
+if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
+    echo $bytes;
+}
