@@ -14,6 +14,7 @@ writeFileSync('public/vendor/bootstrap.min.css', compile('resources/bootstrap.sc
   style: 'compressed', loadPaths: ['node_modules'], quietDeps: true, silenceDeprecations: ['import', 'if-function'],
 }).css);
 cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/vendor/htmx.min.js');
+cpSync('node_modules/idiomorph/dist/idiomorph-ext.min.js', 'public/vendor/idiomorph-ext.min.js');
 
 for (const [from, to] of [
   ['@fontsource-variable/fraunces/files/fraunces-latin-wght-normal', 'fraunces-latin'],

@@ -16,7 +16,9 @@ use Symfony\Component\HttpFoundation\Response as AnyResponse;
 final readonly class Answer
 {
     /** @param  string  $piece  id of the piece the request was about; empty for the whole card */
-    public function __construct(private Request $request, private Card $card, private string $piece) {}
+    public function __construct(private Request $request, private Card $card, private string $piece)
+    {
+    }
 
     /**
      * @param  bool  $whole  the running order itself changed, not one piece's value alone

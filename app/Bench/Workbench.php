@@ -17,7 +17,8 @@ final readonly class Workbench
         public Document $document,
         public string $sheet,
         public Gauges $gauges,
-    ) {}
+    ) {
+    }
 
     public static function of(Card $card, ?Document $document = null): self
     {

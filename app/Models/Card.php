@@ -57,19 +57,20 @@ final class Card extends Model
      * An edit that changes nothing leaves no revision.
      *
      * @param  int  $seen  number of the revision the edit was made on
+     * @param  ?string  $burst  the stay in a field it was typed in: undo goes back to before the whole stay
      *
      * @throws StaleRevision when another one is current
      * @throws \InkyCard\Refusal when the edit's values are not acceptable
      */
-    public function edit(int $seen, Edit $edit, ?User $user): Document
+    public function edit(int $seen, Edit $edit, ?User $user, ?string $burst = null): Document
     {
         $this->mustBeAt($seen);
         $before = $this->document();
         $after = $edit->apply($before);
         if (CardJson::encode($after) !== CardJson::encode($before)) {
-            DB::transaction(function () use ($seen, $after, $edit, $before, $user) {
+            DB::transaction(function () use ($seen, $after, $edit, $before, $user, $burst) {
                 $this->lock($seen);
-                $this->advance($after, $edit->words($before), $user);
+                $this->advance($after, $edit->words($before), $user, $burst);
             });
         }
 
@@ -118,14 +119,16 @@ final class Card extends Model
         });
     }
 
-    private function advance(Document $document, string $words, ?User $user): void
+    private function advance(Document $document, string $words, ?User $user, ?string $burst = null): void
     {
+        $goesOn = $burst !== null && $this->revision()->burst === $burst;
         $number = (int) $this->revisions()->max('number') + 1;
         $this->current = $this->revisions()->create([
             'number' => $number,
-            'parent' => $this->head ?: null,
+            'parent' => $goesOn ? $this->revision()->parent : ($this->head ?: null),
             'document' => CardJson::encode($document),
             'words' => mb_strimwidth($words, 0, 200, '…'),
+            'burst' => $burst,
             'user_id' => $user?->id,
         ]);
         $this->update(['head' => $number, 'name' => $document->name]);

@@ -16,7 +16,9 @@ use LogicException;
 /** Makes the pictures cards ask for, each once, and finds them again. */
 final class Bakery
 {
-    public function __construct(private readonly Library $library, private readonly Rasterizer $rasterizer) {}
+    public function __construct(private readonly Library $library, private readonly Rasterizer $rasterizer)
+    {
+    }
 
     /**
      * @param  list<Bake>  $bakes

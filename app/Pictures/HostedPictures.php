@@ -15,7 +15,9 @@ final class HostedPictures implements Pictures
     private array $variants = [];
 
     /** @param  string  $base  address the picture routes are reached at, no closing slash */
-    public function __construct(private readonly Bakery $bakery, private readonly Library $library, private readonly string $base) {}
+    public function __construct(private readonly Bakery $bakery, private readonly Library $library, private readonly string $base)
+    {
+    }
 
     /** The address readers' mail clients are given. */
     public static function publicBase(): string

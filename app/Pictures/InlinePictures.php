@@ -12,7 +12,9 @@ final class InlinePictures implements Pictures
     /** @var array<string, string> key => data: URI */
     private array $baked = [];
 
-    public function __construct(private readonly Bakery $bakery) {}
+    public function __construct(private readonly Bakery $bakery)
+    {
+    }
 
     public function prepare(array $pictures): void
     {

@@ -17,7 +17,9 @@ final class Library
     /** Width samples are drawn at, px. */
     private const SAMPLE_WIDTH = 640;
 
-    public function __construct(private readonly Rasterizer $rasterizer) {}
+    public function __construct(private readonly Rasterizer $rasterizer)
+    {
+    }
 
     /**
      * @param  string  $name  the file's own name, only ever shown

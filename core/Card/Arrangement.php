@@ -9,7 +9,9 @@ use InkyCard\Refusal;
 final readonly class Arrangement
 {
     /** @param  list<list<Cell>>  $rows  cells of one row stand side by side */
-    private function __construct(public string $key, public string $label, public array $rows) {}
+    private function __construct(public string $key, public string $label, public array $rows)
+    {
+    }
 
     /** @throws Refusal */
     public static function of(string $key): self

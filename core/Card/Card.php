@@ -29,7 +29,8 @@ final readonly class Card
         public Style $style,
         public array $pieces,
         public array $unknown,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Piece>  $pieces

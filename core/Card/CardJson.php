@@ -168,7 +168,7 @@ final class CardJson
     {
         $value = $document[$key] ?? $default;
 
-        return is_bool($value) ? $value : throw Refusal::because("\"$key\" is true or false.", "/$key");
+        return is_bool($value) ? $value : throw Refusal::because("The value of $key is true or false.", "/$key");
     }
 
     /**

@@ -17,5 +17,6 @@ final readonly class Field
         public string $help = '',
         public string $example = '',
         public array $choices = [],
-    ) {}
+    ) {
+    }
 }

@@ -26,7 +26,8 @@ final readonly class Piece
         public ?string $joined,
         public Tuning $tuning,
         public array $unknown = [],
-    ) {}
+    ) {
+    }
 
     /**
      * The same piece with some properties changed.

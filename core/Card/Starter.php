@@ -16,7 +16,8 @@ final readonly class Starter
         public string $trade,
         public string $mood,
         private array $document,
-    ) {}
+    ) {
+    }
 
     /** The starter as it is, every made-up value in it. */
     public function sample(): Card

@@ -42,7 +42,8 @@ final readonly class Style
         public int $markSize,
         public int $radius,
         private array $document,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array<array-key, mixed>  $document  the `style` object of a card document

@@ -12,14 +12,15 @@ final readonly class Tuning
 
     public const GAPS = [0, 48];
 
-    /** @param array<string, mixed> $unknown keys this version does not know, kept as they came */
+    /** @param  array<string, mixed>  $unknown keys this version does not know, kept as they came */
     private function __construct(
         public ?InkRole $ink = null,
         public ?float $size = null,
         public ?bool $bold = null,
         public ?int $gap = null,
         public array $unknown = [],
-    ) {}
+    ) {
+    }
 
     public static function none(): self
     {

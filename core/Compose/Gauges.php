@@ -34,7 +34,8 @@ final readonly class Gauges
         public ?float $faintest,
         public int $links,
         public int $calls,
-    ) {}
+    ) {
+    }
 
     /** @param  string  $html  the card as composed with hosted pictures */
     public static function of(Card $card, string $html, int $pictureBytes): self

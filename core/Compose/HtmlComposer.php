@@ -5,7 +5,6 @@ namespace InkyCard\Compose;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Cell;
 use InkyCard\Card\Card;
-use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
@@ -30,7 +29,9 @@ final class HtmlComposer
     private Card $card;
 
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
-    public function __construct(private readonly Pictures $pictures, private readonly bool $named = false) {}
+    public function __construct(private readonly Pictures $pictures, private readonly bool $named = false)
+    {
+    }
 
     /** The card alone, as a mail client's settings take it: one table. */
     public function compose(Card $card): string

@@ -11,7 +11,9 @@ final readonly class Markup
 {
     private const VOID = ['br' => true, 'img' => true, 'meta' => true];
 
-    private function __construct(public string $html) {}
+    private function __construct(public string $html)
+    {
+    }
 
     /**
      * @param  array<string, string|int|null|array<string, string|int|null>>  $attributes  null leaves one out;

@@ -9,7 +9,9 @@ use InkyCard\Card\Piece;
 final readonly class Placed
 {
     /** @param  non-empty-list<Piece>  $pieces */
-    public function __construct(public Block $block, public array $pieces) {}
+    public function __construct(public Block $block, public array $pieces)
+    {
+    }
 
     /** Gap above its line, CSS px, if a piece asks for one. */
     public function gap(): ?int

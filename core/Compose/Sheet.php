@@ -15,8 +15,10 @@ use InkyCard\Card\Zone;
 /** A card's visible content, once for every composer: zones, their lines, what stands on each line. */
 final readonly class Sheet
 {
-    /** @param  array<string, list<list<Placed>>>  $zones  zone => lines, each of one or more placed blocks; empty zones left out */
-    private function __construct(public Card $card, public array $zones) {}
+    /** @param  array<string, list<non-empty-list<Placed>>>  $zones  zone => lines, each of one or more placed blocks; empty zones left out */
+    private function __construct(public Card $card, public array $zones)
+    {
+    }
 
     public static function of(Card $card): self
     {
@@ -40,7 +42,7 @@ final readonly class Sheet
         return new self($card, $zones);
     }
 
-    /** @return list<list<Placed>> */
+    /** @return list<non-empty-list<Placed>> */
     public function lines(Zone $zone): array
     {
         return $this->zones[$zone->value] ?? [];
@@ -77,8 +79,8 @@ final readonly class Sheet
     /**
      * Two lines of text flow into one with the separator between them; anything else stands side by side.
      *
-     * @param  list<Placed>  $line
-     * @return list<Placed>
+     * @param  non-empty-list<Placed>  $line
+     * @return non-empty-list<Placed>
      */
     private static function join(Card $card, array $line, Piece $piece, Block $block): array
     {

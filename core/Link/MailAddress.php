@@ -10,7 +10,9 @@ use InkyCard\Type\Line;
 /** A mail address (RFC 5322 addr-spec, RFC 6531 for other scripts) and its `mailto:` link (RFC 6068). */
 final readonly class MailAddress
 {
-    private function __construct(public string $address) {}
+    private function __construct(public string $address)
+    {
+    }
 
     /** @throws Refusal */
     public static function parse(mixed $raw, string $label = 'mail address'): self

@@ -12,7 +12,9 @@ use libphonenumber\PhoneNumberUtil;
 /** A phone number as ITU-T E.164 with its `tel:` link (RFC 3966) and a form to read. */
 final readonly class PhoneNumber
 {
-    private function __construct(private Parsed $parsed) {}
+    private function __construct(private Parsed $parsed)
+    {
+    }
 
     /**
      * @param  string  $country  ISO 3166-1 alpha-2; used when the number has no `+` prefix

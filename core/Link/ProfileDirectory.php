@@ -11,11 +11,11 @@ final class ProfileDirectory
     /** Mark for an address no row knows: a chain link from the open icon set. */
     public const UNKNOWN = 'link-45deg';
 
-    /** @var array<string, array{label: string, hosts: list<string>, mark: string, path: string, to?: string}>|null */
-    private static ?array $kinds = null;
+    /** @var array<string, array{label: string, hosts: list<string>, mark: string, path: string, to?: string}> */
+    private static array $kinds = [];
 
-    /** @var array<string, string>|null host => kind */
-    private static ?array $hosts = null;
+    /** @var array<string, string> host => kind */
+    private static array $hosts = [];
 
     /**
      * Reads one pasted line: an address, or a label, a colon and an address,
@@ -33,10 +33,13 @@ final class ProfileDirectory
         $web = WebAddress::parse($text, 'profile address');
         self::load();
         $key = self::$hosts[$web->host] ?? null;
-        $kind = $key === null ? null : self::$kinds[$key];
-        if ($kind === null || ! preg_match('~^'.$kind['path'].'/?(?:[?#].*)?$~iu', $web->path, $match)) {
+        if ($key === null) {
             // Kept as it is: an address the directory does not know is still somebody's profile.
-            return new ProfileLink($kind === null ? 'other' : $key, $label ?: ($kind['label'] ?? $web->host), $web->address, $kind['mark'] ?? self::UNKNOWN);
+            return new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN);
+        }
+        $kind = self::$kinds[$key];
+        if (! preg_match('~^'.$kind['path'].'/?(?:[?#].*)?$~iu', $web->path, $match)) {
+            return new ProfileLink($key, $label ?: $kind['label'], $web->address, $kind['mark']);
         }
         $address = isset($kind['to'])
             ? str_replace('{handle}', $match[1], $kind['to'])
@@ -51,14 +54,13 @@ final class ProfileDirectory
     {
         self::load();
 
-        return [self::UNKNOWN, ...array_column(self::$kinds ?? [], 'mark')];
+        return [self::UNKNOWN, ...array_column(self::$kinds, 'mark')];
     }
 
     private static function load(): void
     {
-        if (self::$kinds === null) {
+        if (self::$kinds === []) {
             self::$kinds = require __DIR__.'/profiles.php';
-            self::$hosts = [];
             foreach (self::$kinds as $key => $kind) {
                 self::$hosts += array_fill_keys($kind['hosts'], $key);
             }

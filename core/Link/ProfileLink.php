@@ -11,7 +11,8 @@ final readonly class ProfileLink
         public string $label,
         public string $address,
         public string $mark,
-    ) {}
+    ) {
+    }
 
     /** The line a person would paste to get this link again. */
     public function line(): string

@@ -17,7 +17,9 @@ final readonly class WebAddress
      * @param  string  $host  lower-case ASCII host without `www.`
      * @param  string  $path  path, query and fragment as sent; empty for the front page
      */
-    private function __construct(public string $address, public string $host, public string $path) {}
+    private function __construct(public string $address, public string $host, public string $path)
+    {
+    }
 
     /**
      * Reads an address as people paste it: protocol optional, https then assumed.
@@ -58,11 +60,11 @@ final readonly class WebAddress
     /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable. */
     public function short(): string
     {
-        [$name, $port] = array_pad(explode(':', $this->host, 2), 2, null);
+        [$name, $port] = explode(':', $this->host.':', 3);
         $host = idn_to_utf8($name, IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46) ?: $name;
         $path = rawurldecode($this->path);
 
-        return $host.($port === null ? '' : ':'.$port)
+        return $host.($port === '' ? '' : ':'.$port)
             .rtrim(mb_check_encoding($path, 'UTF-8') && ! preg_match('/[\p{C}\p{Z}]/u', $path) ? $path : $this->path, '/');
     }
 

@@ -15,7 +15,8 @@ final readonly class Baked
         public string $extension,
         public int $width,
         public int $height,
-    ) {}
+    ) {
+    }
 
     /** SHA-256 of the bytes: the picture's address. */
     public function hash(): string

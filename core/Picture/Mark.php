@@ -17,7 +17,8 @@ final readonly class Mark implements Bake
         public int $size,
         public Colour $ground,
         public Colour $ink,
-    ) {}
+    ) {
+    }
 
     public function key(): string
     {

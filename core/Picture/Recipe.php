@@ -18,7 +18,8 @@ final readonly class Recipe implements Bake
         public Shape $shape,
         public int $width,
         public int $height,
-    ) {}
+    ) {
+    }
 
     public function key(): string
     {

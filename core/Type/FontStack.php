@@ -20,7 +20,9 @@ final readonly class FontStack
         'courier' => ['Courier New', 'Courier', 'monospace'],
     ];
 
-    private function __construct(public string $key) {}
+    private function __construct(public string $key)
+    {
+    }
 
     /** @throws Refusal */
     public static function of(string $key): self

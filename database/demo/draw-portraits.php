@@ -6,7 +6,7 @@
  * Each is a handful of shapes; the results are committed.
  */
 
-/** @param array{ground: string, hill: string, skin: string, hair: string, coat: string, style: string} $look */
+/** @param  array{ground: string, hill: string, skin: string, hair: string, coat: string, style: string}  $look */
 function portrait(array $look): string
 {
     $hair = [

@@ -25,6 +25,8 @@ return new class extends Migration
             $table->unsignedInteger('parent')->nullable();
             $table->longText('document');
             $table->string('words');
+            // One stay in one field: undo takes it back in one step, though every pause in typing was kept.
+            $table->string('burst', 32)->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamp('created_at');
             $table->unique(['card_id', 'number']);

@@ -4,6 +4,8 @@ import { showSheet, selectOnSheet, watchFrames } from './sheet.js';
 
 const bench = document.getElementById('main');
 const RETRY = 3000;
+// One stay in a field, from entering it to leaving it, is undone in one step.
+let burst = '';
 const selected = () => bench.dataset.open;
 const revision = () => document.getElementById('kept').dataset.revision;
 const say = (words) => { document.getElementById('said').textContent = words; };
@@ -13,10 +15,16 @@ document.addEventListener('htmx:configRequest', (event) => {
   // Queued edits go out with the revision the one before them made.
   if (!elt.closest('[data-own-revision]')) parameters.set('revision', revision());
   parameters.set('open', selected());
+  if (elt.matches('.fields')) parameters.set('burst', burst);
   // From the cookie, so that signing in again in another tab is enough.
   const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
   if (token) headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
 });
+
+// Forms live on through an answer, so that a press made while another was on its way still goes out;
+// a field whose value was refused keeps what was typed.
+window.Idiomorph.defaults.callbacks.beforeNodeMorphed = (before) =>
+  !(before.matches?.('.field') && before.querySelector('.field-error')?.textContent);
 
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, elt } = event.detail;
@@ -48,6 +56,26 @@ bench.addEventListener('change', (event) => {
   }
 }, true);
 
+bench.addEventListener('focusin', (event) => { if (event.target.closest('.field')) burst = crypto.getRandomValues(new Uint32Array(2)).join('-'); });
+
+// A half-typed value is no mistake yet: its sentence waits for a pause or for leaving the field.
+const PAUSE = 1200;
+const pauses = new WeakMap();
+bench.addEventListener('input', (event) => {
+  const field = event.target.closest('.field');
+  if (!field) return;
+  field.classList.add('typing');
+  clearTimeout(pauses.get(field));
+  pauses.set(field, setTimeout(() => rest(field), PAUSE));
+}, true);
+bench.addEventListener('change', (event) => rest(event.target.closest('.field')), true);
+
+function rest(field) {
+  if (!field) return;
+  field.classList.remove('typing');
+  settle();
+}
+
 function refuse(form, sentence) {
   const input = form.querySelector('input[type="file"]');
   const place = input && document.getElementById(input.getAttribute('aria-describedby'));
@@ -60,9 +88,12 @@ function refuse(form, sentence) {
 function settle() {
   document.querySelectorAll('[aria-describedby^="error-"]').forEach((input) => {
     const place = document.getElementById(input.getAttribute('aria-describedby'));
-    if (place?.textContent) input.setAttribute('aria-invalid', 'true');
+    if (place?.textContent && !input.closest('.typing')) input.setAttribute('aria-invalid', 'true');
     else input.removeAttribute('aria-invalid');
   });
+  const { undo, redo } = document.getElementById('kept').dataset;
+  document.getElementById('undo').disabled = undo === '0';
+  document.getElementById('redo').disabled = redo === '0';
   localTimes();
   showSheet();
   selectOnSheet(selected());

@@ -15,11 +15,11 @@ function fit(frame) {
 
 /** Puts the rendering the last answer brought into every frame. */
 export function showSheet() {
-  const html = document.getElementById('sheet-source')?.dataset.html;
+  const { html, revision } = document.getElementById('sheet-source').dataset;
   for (const frame of frames()) {
     const page = body(frame);
-    if (!page || html === undefined || page.dataset.shown === html) continue;
-    page.dataset.shown = html;
+    if (!page || page.dataset.revision === revision) continue;
+    page.dataset.revision = revision;
     // Our own markup: the only src attributes are those of pictures, their quotes always double.
     page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
     fit(frame);

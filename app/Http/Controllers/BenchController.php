@@ -16,7 +16,7 @@ final class BenchController extends Controller
     {
         return view('bench.show', [
             'bench' => Workbench::of($this->card($card)),
-            'open' => $request->string('piece')->toString(),
+            'open' => self::word($request, 'piece'),
             'refused' => [],
             'conflict' => null,
         ]);
@@ -25,12 +25,13 @@ final class BenchController extends Controller
     /** The card as sent, alone in a frame. */
     public function sheet(Request $request, int $card): Response
     {
+        $card = $this->card($card);
         $html = $request->boolean('blocked')
-            ? (new HtmlComposer(new BlockedPictures))->compose($this->card($card)->document())
-            : Workbench::of($this->card($card))->sheet;
+            ? (new HtmlComposer(new BlockedPictures))->compose($card->document())
+            : Workbench::of($card)->sheet;
 
         return response()
-            ->view('bench.sheet', ['html' => $html])
+            ->view('bench.sheet', ['html' => $html, 'revision' => $card->head])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
@@ -39,7 +40,7 @@ final class BenchController extends Controller
     {
         return view('bench.tuning', [
             'bench' => Workbench::of($this->card($card)),
-            'open' => $request->string('piece')->toString(),
+            'open' => self::word($request, 'piece'),
             'refused' => [],
         ]);
     }

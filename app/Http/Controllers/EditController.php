@@ -8,6 +8,8 @@ use App\Models\Card;
 use App\Pictures\Library;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Arr;
+use Illuminate\Support\Str;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
 use InkyCard\Picture\Intake;
@@ -65,7 +67,7 @@ final class EditController extends Controller
 
     public function restyle(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Restyle($request->array('style')));
+        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks'])));
     }
 
     public function hideSamples(Request $request, int $card): Response
@@ -91,15 +93,16 @@ final class EditController extends Controller
     {
         $card = $this->card($id);
         $answer = new Answer($request, $card, $piece);
+        $edit = null;
         try {
             $edit = $make();
-            $after = $card->edit($request->integer('revision'), $edit, $request->user());
+            $after = $card->edit($request->integer('revision'), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
 
             return $answer->kept($after, $whole || $request->boolean('whole'), 'Kept. '.$card->revision()->words.'.');
         } catch (StaleRevision) {
             return $answer->stale($typed);
         } catch (Refusal $refusal) {
-            $all = isset($edit) && $edit instanceof Edit\FillPiece ? $edit->refusals($card->document()) : [];
+            $all = $edit instanceof Edit\FillPiece ? $edit->refusals($card->document()) : [];
 
             return $answer->refused($all ?: [$refusal]);
         }

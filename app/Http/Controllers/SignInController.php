@@ -22,8 +22,11 @@ final class SignInController
 
     public function store(Request $request): RedirectResponse|Response
     {
-        $email = Str::limit(mb_scrub($request->string('email')->toString()), 254, '');
-        $password = $request->string('password')->toString();
+        ['email' => $email, 'password' => $password] = array_map(
+            fn (mixed $typed) => is_string($typed) ? mb_scrub($typed) : '',
+            $request->only(['email', 'password']) + ['email' => '', 'password' => ''],
+        );
+        $email = Str::limit($email, 254, '');
         $throttle = 'sign-in|'.sha1(Str::lower($email)).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($throttle, self::TRIES)) {
             return $this->again($email, 'Too many tries: wait '.RateLimiter::availableIn($throttle).' seconds and try again.', 429);

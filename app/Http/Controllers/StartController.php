@@ -24,7 +24,7 @@ final class StartController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        $starter = Starters::all()[$request->string('starter')->toString()] ?? abort(404);
+        $starter = Starters::all()[self::word($request, 'starter')] ?? abort(404);
         /** @var User $user */
         $user = $request->user();
         $card = Card::start($this->workspace, $starter->begin(self::facts($user, $this->workspace)), $user, "Started from {$starter->name}");

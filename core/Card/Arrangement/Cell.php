@@ -20,5 +20,6 @@ final readonly class Cell
         public int $gapAbove = 0,
         public int $gapBelow = 0,
         public int $gapRight = 0,
-    ) {}
+    ) {
+    }
 }

@@ -8,4 +8,6 @@ namespace InkyCard\Card\Content;
  * Pieces say their content once; the HTML composer, the text composer and
  * whatever measures or checks a card all read the same blocks.
  */
-interface Block {}
+interface Block
+{
+}

@@ -8,5 +8,7 @@ use InkyCard\Colour\Colour;
 final readonly class Button implements Block
 {
     /** @param  int  $radius  corner radius, CSS px */
-    public function __construct(public Run $words, public Colour $ground, public int $radius) {}
+    public function __construct(public Run $words, public Colour $ground, public int $radius)
+    {
+    }
 }

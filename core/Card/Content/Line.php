@@ -9,7 +9,9 @@ final readonly class Line implements Block
     private const LEADING = 1.4;
 
     /** @param  non-empty-list<Run>  $runs */
-    public function __construct(public array $runs) {}
+    public function __construct(public array $runs)
+    {
+    }
 
     /** Line height in whole CSS px, from the largest run. */
     public function height(): int

@@ -19,5 +19,6 @@ final readonly class Picture implements Block
         public int $height,
         public string $alt,
         public ?string $href = null,
-    ) {}
+    ) {
+    }
 }

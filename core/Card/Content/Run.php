@@ -19,5 +19,6 @@ final readonly class Run
         public bool $bold = false,
         public ?string $href = null,
         public ?string $plain = null,
-    ) {}
+    ) {
+    }
 }

@@ -11,7 +11,9 @@ use InkyCard\Card\Tuning;
 /** Adds an empty piece of a kind at the end of its zone. */
 final readonly class AddPiece implements Edit
 {
-    public function __construct(private Kind $kind) {}
+    public function __construct(private Kind $kind)
+    {
+    }
 
     public function apply(Card $card): Card
     {

@@ -11,7 +11,9 @@ use InkyCard\Refusal;
 final readonly class FillPiece implements Edit
 {
     /** @param  array<array-key, mixed>  $fields  as typed */
-    public function __construct(private string $id, private array $fields) {}
+    public function __construct(private string $id, private array $fields)
+    {
+    }
 
     public function apply(Card $card): Card
     {

@@ -10,7 +10,9 @@ use InkyCard\Card\Zone;
 /** Moves a piece one step up or down; past the edge of its zone it enters the next one. */
 final readonly class MovePiece implements Edit
 {
-    public function __construct(private string $id, private bool $up) {}
+    public function __construct(private string $id, private bool $up)
+    {
+    }
 
     public function apply(Card $card): Card
     {

@@ -9,7 +9,9 @@ use InkyCard\Card\Piece;
 /** Takes a piece off the card; undo brings it back. */
 final readonly class RemovePiece implements Edit
 {
-    public function __construct(private string $id) {}
+    public function __construct(private string $id)
+    {
+    }
 
     public function apply(Card $card): Card
     {

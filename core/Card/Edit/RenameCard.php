@@ -9,7 +9,9 @@ use InkyCard\Card\Edit;
 final readonly class RenameCard implements Edit
 {
     /** @param  mixed  $name  as typed */
-    public function __construct(private mixed $name) {}
+    public function __construct(private mixed $name)
+    {
+    }
 
     public function apply(Card $card): Card
     {

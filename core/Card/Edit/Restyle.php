@@ -10,7 +10,9 @@ use InkyCard\Refusal;
 final readonly class Restyle implements Edit
 {
     /** @param  array<string, mixed>  $changes  parts of the style document */
-    public function __construct(private array $changes) {}
+    public function __construct(private array $changes)
+    {
+    }
 
     public function apply(Card $card): Card
     {

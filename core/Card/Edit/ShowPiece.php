@@ -8,7 +8,9 @@ use InkyCard\Card\Edit;
 /** Shows a piece or hides it; a hidden one keeps all it holds. */
 final readonly class ShowPiece implements Edit
 {
-    public function __construct(private string $id, private bool $shown) {}
+    public function __construct(private string $id, private bool $shown)
+    {
+    }
 
     public function apply(Card $card): Card
     {

@@ -17,7 +17,9 @@ final readonly class TunePiece implements Edit
      * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"
      * @param  ?bool  $joined  null to leave it as it is
      */
-    public function __construct(private string $id, private array $tuning, private ?bool $joined = null) {}
+    public function __construct(private string $id, private array $tuning, private ?bool $joined = null)
+    {
+    }
 
     /**
      * From a form, where everything is text: empty means "as the style says".

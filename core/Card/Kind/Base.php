@@ -16,7 +16,8 @@ abstract class Base implements Kind
         private readonly string $icon,
         private readonly string $purpose,
         private readonly Zone $zone = Zone::Text,
-    ) {}
+    ) {
+    }
 
     public function key(): string
     {

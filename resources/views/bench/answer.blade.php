@@ -13,8 +13,7 @@
 @endif
 @if($changed === '')@include('bench.error', ['key' => 'name'])@endif
 @include('bench.source')
-@include('bench.kept')
-@include('bench.history', ['redo' => $whole ? null : false])
+@include('bench.kept', ['redo' => $whole ? null : false])
 @include('bench.gauges')
 @include('bench.conflict')
 @if($open !== '' || $changed === '')@include('bench.tuning')@endif

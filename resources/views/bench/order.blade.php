@@ -1,4 +1,4 @@
-<div id="order" class="zones" @isset($swap) hx-swap-oob="true" @endisset>
+<div id="order" class="zones" @isset($swap) hx-swap-oob="morph" @endisset>
   @foreach(\InkyCard\Card\Zone::cases() as $zone)
   @php($pieces = $bench->document->inZone($zone))
   @if($pieces !== [])

@@ -5,5 +5,5 @@
 <title>The card as sent</title>
 <base target="_blank">
 </head>
-<body style="margin:0">{!! $html !!}</body>
+<body style="margin:0" data-revision="{{ $revision ?? '' }}">{!! $html !!}</body>
 </html>

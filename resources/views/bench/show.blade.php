@@ -3,9 +3,10 @@
 <x-slot:head>
 <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
 <script src="/vendor/htmx.min.js" defer></script>
+<script src="/vendor/idiomorph-ext.min.js" defer></script>
 <script type="module" src="/js/bench.js"></script>
 </x-slot:head>
-<main id="main" class="bench" data-bench="{{ $card->id }}" data-open="{{ $open }}">
+<main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
   <section class="order" aria-label="Running order">
     <div class="order-head">
       <form method="post" action="{{ route('edit.rename', $card->id) }}" class="rename" hx-post="{{ route('edit.rename', $card->id) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">

@@ -1,5 +1,5 @@
 @php($chosen = collect($bench->document->pieces)->firstWhere('id', $open))
-<section id="tuning" class="tuning" aria-label="Tuning" @isset($swap) hx-swap-oob="true" @endisset>
+<section id="tuning" class="tuning" aria-label="Tuning" @isset($swap) hx-swap-oob="morph" @endisset>
   @php($card = $bench->card->id)
   @php($style = $bench->document->style)
   @if($chosen)

@@ -1,0 +1,138 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit;
+use InkyCard\Card\Kinds;
+use InkyCard\Card\Starters;
+use InkyCard\Card\Zone;
+use InkyCard\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class CardTest extends TestCase
+{
+    public function test_a_document_comes_back_as_it_went_in_unknown_keys_too(): void
+    {
+        foreach (range(1, 200) as $seed) {
+            $card = CardJson::read(Samples::document($seed));
+            $json = CardJson::encode($card);
+            $this->assertSame($json, CardJson::encode(CardJson::decode($json)), "seed $seed");
+        }
+        $document = '{"format":"inky-card/1","name":"N","new":{"empty":{},"list":[]},"style":{"aura":{}},"pieces":[{"id":"a","kind":"name","fields":{"text":"X","hue":{}},"aim":{}}]}';
+        $kept = json_decode(CardJson::encode(CardJson::decode($document)));
+        $this->assertEquals(json_decode('{"empty":{},"list":[]}'), $kept->new);
+        $this->assertEquals((object) [], $kept->style->aura);
+        $this->assertEquals((object) [], $kept->pieces[0]->fields->hue);
+        $this->assertEquals((object) [], $kept->pieces[0]->aim);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badDocuments(): iterable
+    {
+        $piece = fn (string $piece) => '{"format":"inky-card/1","name":"N","pieces":['.$piece.']}';
+        $field = fn (string $kind, string $fields) => $piece('{"id":"a","kind":"'.$kind.'","fields":'.$fields.'}');
+        yield 'no JSON' => ['{', ''];
+        yield 'a list' => ['[]', ''];
+        yield 'broken UTF-8' => ["{\"name\":\"\xff\"}", ''];
+        yield 'too deep' => [str_repeat('{"a":', 40).'1'.str_repeat('}', 40), ''];
+        yield 'no format' => ['{"name":"N"}', '/format'];
+        yield 'no name' => ['{"format":"inky-card/1"}', '/name'];
+        yield 'name of 5,000' => ['{"format":"inky-card/1","name":"'.str_repeat('x', 5000).'"}', '/name'];
+        yield 'pieces no list' => ['{"format":"inky-card/1","name":"N","pieces":{"a":1}}', '/pieces'];
+        yield '400 pieces' => [$piece(implode(',', array_map(fn ($n) => '{"id":"p'.$n.'","kind":"name"}', range(1, 400)))), '/pieces'];
+        yield 'piece no object' => [$piece('7'), '/pieces/0'];
+        yield 'unknown kind' => [$piece('{"id":"a","kind":"hologram"}'), '/pieces/0/kind'];
+        yield 'two of one id' => [$piece('{"id":"a","kind":"name"},{"id":"a","kind":"name"}'), '/pieces/1/id'];
+        yield 'zone' => [$piece('{"id":"a","kind":"name","zone":"attic"}'), '/pieces/0/zone'];
+        yield 'shown no truth' => [$piece('{"id":"a","kind":"name","shown":"yes"}'), '/pieces/0/shown'];
+        yield 'huge size' => [$piece('{"id":"a","kind":"name","tuning":{"size":1e300}}'), '/pieces/0/tuning/size'];
+        yield 'text a number' => [$field('name', '{"text":7}'), '/pieces/0/fields/text'];
+        yield 'text of 100 KB' => [$field('role', '{"text":"'.str_repeat('y', 100_000).'"}'), '/pieces/0/fields/text'];
+        yield 'script' => [$field('company', '{"text":"<script>x</script>"}'), '/pieces/0/fields/text'];
+        yield 'control characters' => [$field('role', '{"text":"a\\u0007b"}'), '/pieces/0/fields/text'];
+        yield 'javascript' => [$field('web', '{"address":"javascript:alert(1)"}'), '/pieces/0/fields/address'];
+        yield 'javascript button' => [$field('button', '{"words":"x","address":" JavaScript:alert(1)"}'), '/pieces/0/fields/address'];
+        yield 'local picture' => [$field('headshot', '{"picture":"file:///etc/passwd"}'), '/pieces/0/fields/picture'];
+        yield 'headshot too large' => [$field('headshot', '{"picture":"sample:a","size":9999}'), '/pieces/0/fields/size'];
+        yield 'a bad link among good' => [$field('profiles', '{"links":["x.com/a","data:text/html,x"]}'), '/pieces/0/fields/links'];
+        yield 'ink' => ['{"format":"inky-card/1","name":"N","style":{"inks":{"body":"red;background:url(x)"}}}', '/style/inks/body'];
+        yield 'typeface' => ['{"format":"inky-card/1","name":"N","style":{"typeface":["a"]}}', '/style/typeface'];
+        yield 'arrangement' => ['{"format":"inky-card/1","name":"N","arrangement":"spiral"}', '/arrangement'];
+    }
+
+    #[DataProvider('badDocuments')]
+    public function test_a_bad_document_is_refused_in_one_sentence_that_says_where(string $json, string $path): void
+    {
+        try {
+            CardJson::decode($json);
+            $this->fail('accepted');
+        } catch (Refusal $refusal) {
+            $this->assertSame($path, $refusal->path);
+            $this->assertMatchesRegularExpression('/^[A-Z].*\.$/s', $refusal->getMessage());
+            $this->assertLessThan(220, strlen($refusal->getMessage()));
+        }
+    }
+
+    public function test_any_run_of_edits_leaves_an_acceptable_card_and_the_one_before_untouched(): void
+    {
+        foreach (range(1, 60) as $seed) {
+            $card = CardJson::read(Samples::document($seed));
+            foreach (range(1, 12) as $step) {
+                $id = $card->pieces === [] ? 'p1' : $card->pieces[mt_rand(0, count($card->pieces) - 1)]->id;
+                $edit = [
+                    fn () => new Edit\ShowPiece($id, mt_rand(0, 1) === 1),
+                    fn () => new Edit\MovePiece($id, mt_rand(0, 1) === 1),
+                    fn () => new Edit\RemovePiece($id),
+                    fn () => new Edit\AddPiece(Kinds::all()[array_rand(Kinds::all())]),
+                    fn () => Edit\TunePiece::fromForm($id, ['ink' => 'quiet', 'size' => '12', 'bold' => '1', 'gap' => '', 'joined' => '1']),
+                    fn () => new Edit\RenameCard("Step $step"),
+                    fn () => new Edit\Restyle(['inks' => ['accent' => '#123456']]),
+                    fn () => new Edit\HideSamples,
+                ][$card->pieces === [] ? 3 : mt_rand(0, 7)]();
+                $before = CardJson::encode($card);
+                $this->assertNotSame('', $edit->words($card));
+                $after = $edit->apply($card);
+                $this->assertSame($before, CardJson::encode($card));
+                $this->assertSame(CardJson::encode($after), CardJson::encode(CardJson::decode(CardJson::encode($after))), "seed $seed step $step");
+                $card = $after;
+            }
+        }
+    }
+
+    public function test_moving_past_the_edge_of_a_zone_enters_the_next_and_comes_back(): void
+    {
+        $card = Samples::card();
+        $order = fn (Card $card) => array_map(fn (Zone $zone) => array_column($card->inZone($zone), 'id'), Zone::cases());
+        $moved = (new Edit\MovePiece('p2', up: true))->apply($card);
+        $this->assertSame(['p1', 'p2'], $order($moved)[1]);
+        $this->assertSame($order($card), $order((new Edit\MovePiece('p2', up: false))->apply($moved)));
+        $first = CardJson::read(['zone' => 'x'] + ['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [['id' => 'a', 'kind' => 'name', 'zone' => 'before']]]);
+        $this->assertSame($order($first), $order((new Edit\MovePiece('a', up: true))->apply($first)));
+    }
+
+    public function test_a_typed_value_is_no_sample_any_more(): void
+    {
+        foreach (Starters::all() as $starter) {
+            $card = $starter->begin(['name' => 'Isolde Farrowby', 'email' => 'isolde@quillfern.example', 'company' => 'Quillfern', 'web' => '', 'country' => 'GB']);
+            $samples = array_map(fn ($piece) => $piece->kind->key(), $card->samples());
+            $this->assertContains('web', $samples);
+            $this->assertNotContains('name', $samples);
+            $this->assertSame('Isolde Farrowby', $card->holder());
+            $role = array_values(array_filter($card->pieces, fn ($piece) => $piece->kind->key() === 'role'))[0];
+            $same = (new Edit\FillPiece($role->id, ['text' => $role->text('text')]))->apply($card);
+            $typed = (new Edit\FillPiece($role->id, ['text' => 'Mine']))->apply($card);
+            $this->assertSame(count($card->samples()), count($same->samples()));
+            $this->assertSame(count($card->samples()) - 1, count($typed->samples()));
+            $this->assertSame([], (new Edit\HideSamples)->apply($card)->samples());
+        }
+    }
+
+    public function test_every_bad_field_of_one_edit_is_named(): void
+    {
+        $fields = array_map(fn ($refusal) => $refusal->field(), (new Edit\FillPiece('p7', ['address' => 'javascript:1', 'words' => '<b>']))->refusals(Samples::card()));
+        $this->assertSame(['address', 'words'], $fields);
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Starters;
+use InkyCard\Colour\Colour;
+use InkyCard\Colour\Contrast;
+use InkyCard\Compose\Gauges;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\PlainTextComposer;
+use PHPUnit\Framework\TestCase;
+
+final class ComposeTest extends TestCase
+{
+    private const ATTRIBUTES = [
+        'table' => ['role', 'cellpadding', 'cellspacing', 'border', 'lang', 'dir', 'style'],
+        'tr' => [], 'td' => ['valign', 'width', 'align', 'bgcolor', 'style'], 'span' => ['style'], 'a' => ['href', 'style'],
+        'img' => ['src', 'width', 'height', 'alt', 'border', 'style'],
+    ];
+
+    private const PROPERTIES = ['border-collapse', 'font-family', 'font-size', 'font-weight', 'color', 'padding', 'vertical-align', 'line-height', 'mso-line-height-rule', 'display', 'width', 'height', 'border-left', 'border-right', 'background-color', 'border-radius', 'text-decoration'];
+
+    public function test_every_export_keeps_to_what_mail_clients_support(): void
+    {
+        foreach ($this->cards() as $name => $card) {
+            $html = self::html($card);
+            $page = new \DOMDocument;
+            libxml_use_internal_errors(true);
+            $this->assertTrue($page->loadXML('<x>'.preg_replace('/<(img)([^>]*)>/', '<$1$2/>', $html).'</x>'), "$name: well-formed\n$html");
+            foreach ($page->getElementsByTagName('*') as $element) {
+                if ($element->nodeName === 'x') {
+                    continue;
+                }
+                $this->assertArrayHasKey($element->nodeName, self::ATTRIBUTES, $name);
+                $given = array_map(fn ($attribute) => $attribute->nodeName, iterator_to_array($element->attributes));
+                $this->assertSame([], array_values(array_diff($given, self::ATTRIBUTES[$element->nodeName])), $name);
+                foreach (array_filter(explode(';', $element->getAttribute('style'))) as $declaration) {
+                    $this->assertContains(strtok($declaration, ':'), self::PROPERTIES, $name);
+                }
+                if ($element->nodeName === 'img') {
+                    $this->assertSame('', implode('', array_filter(['width', 'height', 'alt', 'src'], fn ($key) => $element->getAttribute($key) === '')), "$name: a picture lacks");
+                }
+                if ($element->nodeName === 'a') {
+                    $this->assertMatchesRegularExpression('/(^|;)color:#[0-9a-f]{6}/', $element->getAttribute('style'));
+                    $this->assertMatchesRegularExpression('/^(https?:|mailto:|tel:)/', $element->getAttribute('href'));
+                }
+            }
+        }
+    }
+
+    public function test_names_for_the_screen_are_all_that_parts_it_from_the_export(): void
+    {
+        foreach ($this->cards() as $name => $card) {
+            $named = (new HtmlComposer(Samples::pictures(), named: true))->compose($card);
+            $this->assertSame(self::html($card), preg_replace('/ data-piece="[^"]*"/', '', $named), $name);
+        }
+    }
+
+    public function test_every_shown_value_is_on_the_card_and_no_other(): void
+    {
+        $card = Samples::card();
+        $words = html_entity_decode(strip_tags(self::html($card)));
+        foreach (['Maren Oakhollow', 'Principal designer · Quillfern & Co', 'Office +44 1632 960147', 'quillfern.example/visits', 'Book a visit'] as $expected) {
+            $this->assertStringContainsString($expected, $words);
+        }
+        $hidden = (new \InkyCard\Card\Edit\ShowPiece('p4', false))->apply($card);
+        $this->assertStringNotContainsString('Quillfern', strip_tags(self::html($hidden)));
+        // With the joined piece its separator goes as well.
+        $this->assertStringNotContainsString('·', self::html($hidden));
+        $this->assertSame('', self::html(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])));
+    }
+
+    public function test_right_to_left_cards_mirror_their_columns(): void
+    {
+        $html = self::html(Samples::card(['lang' => 'he']));
+        $this->assertStringContainsString('dir="rtl"', $html);
+        $this->assertStringContainsString('border-right:', $html);
+        $this->assertStringNotContainsString('border-left:', $html);
+    }
+
+    public function test_plain_text_reads_in_order_and_keeps_addresses_whole(): void
+    {
+        $this->assertSame(<<<'TEXT'
+            -- 
+            Maren Oakhollow
+            Principal designer · Quillfern & Co
+            Office +44 1632 960147
+            maren@quillfern.example
+            https://quillfern.example/visits/
+            LinkedIn: https://linkedin.com/in/maren
+            Portfolio: https://quillfern.example/work
+            Book a visit: https://quillfern.example/book
+
+            TEXT, PlainTextComposer::compose(Samples::card(), delimiter: true));
+        foreach ($this->cards() as $name => $card) {
+            foreach (explode("\n", PlainTextComposer::compose($card)) as $line) {
+                $this->assertTrue(mb_strwidth($line) <= 72 || ! str_contains($line, ' ') || preg_match('#^\S+: \S+$|https?://#', $line) === 1, "$name: $line");
+            }
+        }
+    }
+
+    public function test_gauges_measure_the_card(): void
+    {
+        $card = Samples::card();
+        $gauges = Gauges::of($card, self::html($card), 1234);
+        $this->assertSame([mb_strlen(self::html($card)), 1234, 6, 1], [$gauges->code, $gauges->pictures, $gauges->links, $gauges->calls]);
+        $this->assertEqualsWithDelta(min(Contrast::ratio(Colour::hex('#5a5a5a'), Colour::hex('fff')), Contrast::ratio(Colour::hex('#1f5fa8'), Colour::hex('#fff'))), $gauges->faintest, 0.001);
+        foreach (Starters::all() as $starter) {
+            $gauges = Gauges::of($starter->sample(), self::html($starter->sample()), 0);
+            $this->assertLessThan(Gauges::CODE, $gauges->code, $starter->key);
+            $this->assertGreaterThanOrEqual(Contrast::TEXT, $gauges->faintest, $starter->key);
+        }
+    }
+
+    public function test_contrast_is_that_of_wcag(): void
+    {
+        $ratio = fn (string $one, string $other) => round(Contrast::ratio(Colour::hex($one), Colour::hex($other)), 2);
+        $this->assertSame([21.0, 1.0, 4.54, 4.48], [$ratio('#000', '#fff'), $ratio('#123456', '#123456'), $ratio('#767676', '#ffffff'), $ratio('#777777', '#ffffff')]);
+    }
+
+    /** @return iterable<string, Card> */
+    private function cards(): iterable
+    {
+        yield 'full' => Samples::card();
+        foreach (Starters::all() as $starter) {
+            yield $starter->key => $starter->sample();
+        }
+        foreach (range(1, 150) as $seed) {
+            yield "seed $seed" => CardJson::read(Samples::document($seed));
+        }
+    }
+
+    private static function html(Card $card): string
+    {
+        return (new HtmlComposer(Samples::pictures()))->compose($card);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Link\MailAddress;
+use InkyCard\Link\PhoneNumber;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\WebAddress;
+use InkyCard\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LinkTest extends TestCase
+{
+    /** @return iterable<int, array{string, string, string}> */
+    public static function webAddresses(): iterable
+    {
+        yield ['quillfern.example', 'https://quillfern.example', 'quillfern.example'];
+        yield ['https://www.quillfern.example/', 'https://www.quillfern.example', 'quillfern.example'];
+        yield [' HTTP://Quillfern.Example/Visits/ ', 'http://quillfern.example/Visits/', 'quillfern.example/Visits'];
+        yield ['quillfern.example:8080/a?b=1&c=2#d', 'https://quillfern.example:8080/a?b=1&c=2#d', 'quillfern.example:8080/a?b=1&c=2#d'];
+        yield ['//quillfern.example/x', 'https://quillfern.example/x', 'quillfern.example/x'];
+        yield ['müller.example/grüße', 'https://xn--mller-kva.example/gr%C3%BC%C3%9Fe', 'müller.example/grüße'];
+        yield ['https://quillfern.example/a%20b', 'https://quillfern.example/a%20b', 'quillfern.example/a%20b'];
+    }
+
+    #[DataProvider('webAddresses')]
+    public function test_a_web_address_is_linked_in_full_and_shown_short(string $typed, string $address, string $short): void
+    {
+        $web = WebAddress::parse($typed);
+        $this->assertSame([$address, $short], [$web->address, $web->short()]);
+        $this->assertSame($address, WebAddress::parse($web->address)->address);
+    }
+
+    /** @return iterable<int, array{\Closure(string): object, string}> */
+    public static function notLinks(): iterable
+    {
+        foreach (['javascript:alert(1)', "java\tscript:alert(1)", 'data:text/html,x', 'vbscript:x', 'mailto:a@b.example', 'ftp://quillfern.example', 'localhost', 'quill fern.example', 'http://', 'https://a@quillfern.example', "quillfern.example\xff", 'http://-a.example', str_repeat('a', 3000).'.example', '<script>'] as $web) {
+            yield [WebAddress::parse(...), $web];
+        }
+        foreach (['maren', 'maren@', 'maren@quillfern', 'a b@quillfern.example', "maren@quillfern.example\r\nBcc: x@y.example", '<script>@x.example'] as $mail) {
+            yield [MailAddress::parse(...), $mail];
+        }
+        foreach (['12', 'call me', '+44 1632 960147 960147 960147 1', '<script>'] as $phone) {
+            yield [fn (string $raw) => PhoneNumber::parse($raw, 'GB'), $phone];
+        }
+    }
+
+    /** @param  \Closure(string): object  $parse */
+    #[DataProvider('notLinks')]
+    public function test_what_cannot_be_opened_or_dialled_is_refused(\Closure $parse, string $raw): void
+    {
+        $this->expectException(Refusal::class);
+        $parse($raw);
+    }
+
+    public function test_phones_and_mail_addresses_get_their_links(): void
+    {
+        $this->assertSame(['+44 1632 960147', 'tel:+441632960147'], [($p = PhoneNumber::parse('01632 960147', 'GB'))->display(), $p->href()]);
+        $this->assertSame('tel:+441632960147;ext=12', PhoneNumber::parse('+44 (0)1632 960147 ext. 12', 'FR')->href());
+        $this->assertSame('tel:+33199001234', PhoneNumber::parse('01 99 00 12 34', 'FR')->href());
+        $this->assertSame('mailto:a%2Bb%26c@quillfern.example', MailAddress::parse('mailto:a+b&c@quillfern.example')->href());
+    }
+
+    /** @return iterable<int, array{string, string, string, string}> */
+    public static function profiles(): iterable
+    {
+        yield ['https://www.linkedin.com/in/maren-oakhollow/?trk=abc#x', 'linkedin', 'LinkedIn', 'https://www.linkedin.com/in/maren-oakhollow'];
+        yield ['twitter.com/@maren?s=20', 'x', 'X', 'https://x.com/maren'];
+        yield ['m.facebook.com/quillfern/', 'facebook', 'Facebook', 'https://www.facebook.com/quillfern'];
+        yield ['facebook.com/profile.php?id=42', 'facebook', 'Facebook', 'https://facebook.com/profile.php?id=42'];
+        yield ['instagr.am/quillfern.studio', 'instagram', 'Instagram', 'https://www.instagram.com/quillfern.studio'];
+        yield ['Portfolio: quillfern.example/work', 'other', 'Portfolio', 'https://quillfern.example/work'];
+        yield ['quillfern.example/work', 'other', 'quillfern.example', 'https://quillfern.example/work'];
+        yield ['My films: youtube.com/@quillfern', 'youtube', 'My films', 'https://youtube.com/@quillfern'];
+    }
+
+    #[DataProvider('profiles')]
+    public function test_a_pasted_profile_is_recognised_and_cleaned(string $line, string $kind, string $label, string $address): void
+    {
+        $link = ProfileDirectory::read($line);
+        $this->assertSame([$kind, $label, $address], [$link->kind, $link->label, $link->address]);
+        $this->assertEquals($link, ProfileDirectory::read($link->line()));
+    }
+}

@@ -1,0 +1,191 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Exceptions\StaleRevision;
+use App\Models\Card;
+use App\Models\Picture;
+use App\Models\User;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use InkyCard\Card\Edit\FillPiece;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\PictureTest;
+
+final class EditTest extends WebTestCase
+{
+    /**
+     * @param  array<string, mixed>  $data
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function send(string $path, array $data = [], bool $htmx = true): TestResponse
+    {
+        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => Card::query()->findOrFail($this->card->id)->head], $htmx ? ['HX-Request' => 'true'] : []);
+    }
+
+    public function test_an_edit_is_kept_as_a_revision_and_answers_with_all_that_changed(): void
+    {
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead'], 'open' => 'p3'])->assertOk()
+            ->assertSee('id="face-p3"', false)->assertSee('data-revision="2"', false)
+            ->assertSee('id="sheet-source"', false)->assertSee('Planting lead')->assertSee('id="gauges"', false)
+            ->assertSee('id="tuning"', false)->assertSee('Kept. Role set to Planting lead.');
+        $this->assertSame(['Started', 'Role set to Planting lead'], $this->card->revisions()->pluck('words')->all());
+        // The same again changes nothing and leaves no revision.
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead']])->assertOk();
+        $this->assertSame(2, $this->card->revisions()->count());
+    }
+
+    public function test_every_kind_of_edit_round_trips_through_undo_and_redo(): void
+    {
+        $edits = [
+            ['/pieces/p2', ['fields' => ['text' => 'Isolde']]], ['/pieces/p2/shown', ['shown' => 0]], ['/pieces/p5/move', ['up' => 1]],
+            ['/pieces/p3/tuning', ['tuning' => ['ink' => 'accent', 'size' => '15', 'joined' => '1']]], ['/pieces/p9/remove', []],
+            ['/pieces', ['kind' => 'tagline']], ['/name', ['name' => 'Spring']], ['/style', ['style' => ['typeface' => 'georgia', 'inks' => ['accent' => '#336699']]]],
+        ];
+        $states = [$this->stored()];
+        foreach ($edits as [$path, $data]) {
+            $this->send($path, $data)->assertOk();
+            $states[] = $this->stored();
+        }
+        $this->assertCount(count($edits) + 1, array_unique($states));
+        foreach (array_reverse(array_slice($states, 0, -1)) as $state) {
+            $this->send('/undo')->assertOk();
+            $this->assertSame($state, $this->stored());
+        }
+        $this->assertFalse($this->card->refresh()->canUndo());
+        foreach (array_slice($states, 1) as $state) {
+            $this->send('/redo')->assertOk();
+            $this->assertSame($state, $this->stored());
+        }
+        $this->assertSame('Spring', $this->card->refresh()->name);
+        $this->send('/undo');
+        $this->send('/name', ['name' => 'Another way']);
+        $this->send('/redo')->assertOk();
+        $this->assertSame('Another way', $this->card->refresh()->name, 'redo does not leave the newer branch');
+    }
+
+    public function test_what_was_typed_in_one_stay_in_a_field_is_undone_in_one_step(): void
+    {
+        foreach ([['P', 'a'], ['Pl', 'a'], ['Plants', 'a'], ['Plants and paths', 'b']] as [$text, $burst]) {
+            $this->send('/pieces/p3', ['fields' => ['text' => $text], 'burst' => $burst])->assertOk();
+        }
+        $role = fn () => Card::query()->findOrFail($this->card->id)->document()->piece('p3')->text('text');
+        $went = [];
+        foreach (['undo', 'undo', 'redo', 'redo'] as $way) {
+            $this->send("/$way")->assertOk();
+            $went[] = $role();
+        }
+        $this->assertSame(['Plants', 'Principal designer', 'Plants', 'Plants and paths'], $went);
+        $this->assertSame(5, $this->card->revisions()->count(), 'every pause in typing was kept');
+    }
+
+    public function test_a_stale_edit_is_refused_with_both_versions_and_overwrites_nothing(): void
+    {
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Theirs']]);
+        $kept = $this->stored();
+        $mine = ['fields' => ['text' => 'Mine'], 'revision' => 1];
+        $this->send('/pieces/p3', $mine)->assertConflict()->assertSee('id="conflict"', false)->assertSee('Theirs')->assertSee('Mine');
+        $this->send('/pieces/p3', $mine, htmx: false)->assertConflict()->assertSee('Theirs')->assertSee('Mine')->assertSee('Running order');
+        foreach (['/undo', '/redo', '/pieces/p3/remove', '/name'] as $path) {
+            $this->send($path, ['revision' => 1, 'name' => 'x'])->assertConflict();
+        }
+        $this->assertSame($kept, $this->stored());
+        // A copy read before the other's edit is refused at the lock as well.
+        $late = Card::query()->findOrFail($this->card->id);
+        $late->revision();
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Third']]);
+        $this->expectException(StaleRevision::class);
+        $late->edit(2, new FillPiece('p3', ['text' => 'Late']), null);
+    }
+
+    public function test_it_works_by_plain_form_posts_too(): void
+    {
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead']], htmx: false)->assertRedirect("/cards/{$this->card->id}?piece=p3");
+        $this->send('/pieces/p7', ['fields' => ['address' => 'javascript:alert(1)']], htmx: false)->assertStatus(422)
+            ->assertSee('must start with https')->assertSee('value="javascript:alert(1)"', false);
+        $this->send('/samples/hide', ['back' => 'hand-over'], htmx: false)->assertRedirect("/cards/{$this->card->id}/hand-over");
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function badFields(): iterable
+    {
+        yield 'name of 5,000' => ['p2', ['text' => str_repeat('x', 5000)], 'p2-text'];
+        yield 'no UTF-8' => ['p2', ['text' => "Ma\xffren"], 'p2-text'];
+        foreach (['p2' => 'text', 'p3' => 'text', 'p4' => 'text', 'p5' => 'number', 'p6' => 'address', 'p7' => 'address', 'p8' => 'links', 'p9' => 'words', 'p1' => 'alt'] as $piece => $field) {
+            yield "script in $piece" => [$piece, [$field => '<script>alert(1)</script>'], "$piece-$field"];
+        }
+        yield 'javascript' => ['p7', ['address' => 'javascript:alert(1)'], 'p7-address'];
+        yield 'javascript on the button' => ['p9', ['address' => 'javascript:alert(1)'], 'p9-address'];
+        yield 'an array for text' => ['p2', ['text' => ['a']], 'p2-text'];
+        yield 'size' => ['p1', ['size' => '1e9'], 'p1-size'];
+        yield 'a picture that is not there' => ['p1', ['picture' => 'file:///etc/passwd'], 'p1-picture'];
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    #[DataProvider('badFields')]
+    public function test_bad_input_gets_a_sentence_beside_its_field_and_the_card_stays(string $piece, array $fields, string $place): void
+    {
+        $before = $this->stored();
+        $html = (string) $this->send("/pieces/$piece", ['fields' => $fields])->assertStatus(422)->getContent();
+        $this->assertMatchesRegularExpression('/id="error-'.$place.'"[^>]*>[A-Z][^<]{10,200}\.</', $html);
+        $this->send("/pieces/$piece", ['fields' => $fields], htmx: false)->assertStatus(422);
+        $this->assertSame($before, $this->stored());
+        $this->assertSame(1, $this->card->revisions()->count());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function badFiles(): iterable
+    {
+        yield 'not a picture' => ['plain words'];
+        yield '0 bytes' => [''];
+        yield '30,000 × 30,000' => [PictureTest::png(30_000, 30_000)];
+        yield 'an SVG' => ['<svg xmlns="http://www.w3.org/2000/svg" onload="alert(1)"/>'];
+        yield 'a web page' => ['<html><script>alert(1)</script></html>'];
+        yield '20 MB' => [str_repeat("\xff\xd8\xff\0", 5_000_000)];
+    }
+
+    #[DataProvider('badFiles')]
+    public function test_what_is_no_picture_is_refused_beside_its_field(string $bytes): void
+    {
+        $html = (string) $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.png', $bytes)])->assertStatus(422)->getContent();
+        $this->assertMatchesRegularExpression('/id="error-p1-picture"[^>]*>[A-Z][^<]{10,200}\.</', $html);
+        $this->assertSame([1, 0], [$this->card->revisions()->count(), Picture::query()->count()]);
+    }
+
+    public function test_an_uploaded_headshot_is_on_the_card_and_is_served_for_ever(): void
+    {
+        $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())])->assertOk();
+        $this->assertSame(1, preg_match('#/p/([0-9a-f]{64})\.(png|jpg)#', (string) $this->get("/cards/{$this->card->id}/sheet")->getContent(), $found));
+        assert(isset($found[1]));
+        $answer = $this->get($found[0])->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('ETag', "\"$found[1]\"");
+        $this->assertSame($found[1], hash('sha256', (string) $answer->getContent()));
+        $this->assertSame(['immutable', 'max-age=31536000', 'public'], collect(explode(', ', (string) $answer->headers->get('Cache-Control')))->sort()->values()->all());
+        $this->assertFalse($answer->headers->has('Set-Cookie'));
+        $this->get($found[0], ['If-None-Match' => "\"$found[1]\""])->assertStatus(304);
+        // Lost from the disk, it is baked again, byte for byte.
+        $disk = \Illuminate\Support\Facades\Storage::disk('pictures');
+        $disk->deleteDirectory('variants');
+        $this->assertSame($answer->getContent(), $this->get($found[0])->assertOk()->getContent());
+        $this->get('/p/'.str_repeat('0', 64).'.png')->assertNotFound();
+    }
+
+    public function test_only_members_reach_a_card(): void
+    {
+        $stranger = User::create(['name' => 'S', 'email' => 's@elsewhere.example', 'password' => 'x']);
+        $id = $this->card->id;
+        $paths = ["/cards/$id", "/cards/$id/sheet", "/cards/$id/tuning", "/cards/$id/hand-over", "/cards/$id/hand-over/file"];
+        $this->actingAs($stranger)->get('/cards')->assertForbidden();
+        \App\Models\Workspace::create(['name' => 'Elsewhere'])->members()->attach($stranger);
+        foreach ($paths as $path) {
+            $this->get($path)->assertNotFound();
+        }
+        $this->send('/pieces/p2', ['fields' => ['text' => 'Taken']])->assertNotFound();
+        auth()->logout();
+        foreach ([...$paths, '/cards', '/cards/start'] as $path) {
+            $this->get($path)->assertRedirect('/sign-in');
+        }
+        $this->send('/pieces/p2', ['fields' => ['text' => 'Taken']])->assertRedirect('/sign-in');
+        $this->assertSame(1, DB::table('card_revisions')->count());
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Models\Card;
+use App\Models\User;
+use Illuminate\Support\Facades\Artisan;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Kinds;
+use InkyCard\Card\Starters;
+use InkyCard\Link\ProfileDirectory;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
+use Tests\Core\Samples;
+
+final class PagesTest extends WebTestCase
+{
+    public function test_signing_in_needs_the_right_password_and_patience(): void
+    {
+        auth()->logout();
+        $this->assertNotSame('garden-gate-9', User::query()->firstOrFail()->getAuthPassword());
+        $this->get('/')->assertRedirect('/cards');
+        $this->get('/sign-in')->assertOk();
+        foreach (range(1, 5) as $try) {
+            $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'wrong'])->assertStatus(422)->assertSee('do not belong together')->assertSee('maren@quillfern.example');
+        }
+        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])->assertStatus(429)->assertSee('Too many tries');
+        $this->travel(61)->seconds();
+        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])->assertRedirect('/cards');
+        $this->assertAuthenticatedAs($this->maren);
+        $this->post('/sign-out')->assertRedirect('/sign-in');
+        $this->assertGuest();
+        $this->post('/sign-in', ['email' => "\xff", 'password' => ['a']])->assertStatus(422);
+    }
+
+    public function test_pages_load_nothing_from_elsewhere_and_run_nothing_written_into_them(): void
+    {
+        $id = $this->card->id;
+        foreach (['/cards', '/cards/start', "/cards/$id", "/cards/$id?piece=p3", "/cards/$id/hand-over", "/cards/$id/hand-over?inside=1", '/nowhere'] as $path) {
+            $page = $this->get($path);
+            $policy = (string) $page->headers->get('Content-Security-Policy');
+            $this->assertStringContainsString("script-src 'self';", $policy);
+            $this->assertStringNotContainsString('unsafe', $policy);
+            $html = (string) $page->getContent();
+            $this->assertDoesNotMatchRegularExpression('#<script(?![^>]*src="/)|<[^>]* on\w+="|<style|<link[^>]+href="(?!/)|<(img|script)[^>]+src="(?!/)#', $html, $path);
+            $this->assertDoesNotMatchRegularExpression('#<[^>]* style="#', (string) preg_replace('/data-html="[^"]*"|<textarea.*?<\/textarea>/s', '', $html), $path);
+        }
+        $sheet = $this->get("/cards/$id/sheet");
+        $this->assertStringContainsString("default-src 'none'; style-src 'unsafe-inline'", (string) $sheet->headers->get('Content-Security-Policy'));
+        $this->assertStringContainsString('sandbox', (string) $sheet->headers->get('Content-Security-Policy'));
+    }
+
+    public function test_a_forged_form_is_refused(): void
+    {
+        $this->app['env'] = 'production';
+        $this->post("/cards/{$this->card->id}/name", ['name' => 'Forged', 'revision' => 1])->assertStatus(419);
+        $this->assertSame('Test', $this->card->refresh()->name);
+    }
+
+    public function test_a_card_starts_from_each_starter_with_the_maker_in_it(): void
+    {
+        foreach (Starters::all() as $key => $starter) {
+            $this->get("/starters/$key/sheet")->assertOk()->assertSee('Maren Oakhollow');
+            $this->post('/cards', ['starter' => $key])->assertRedirect();
+            $card = Card::query()->latest('id')->firstOrFail();
+            $this->get("/cards/$card->id")->assertOk()->assertSee('Maren Oakhollow')->assertSee('sample');
+        }
+        $this->post('/cards', ['starter' => 'none-such'])->assertNotFound();
+    }
+
+    public function test_the_list_of_cards_pages(): void
+    {
+        foreach (range(1, 14) as $number) {
+            Card::start($this->workspace, Samples::card(['name' => "Card $number."]), $this->maren, 'Started');
+        }
+        $this->get('/cards')->assertSee('Card 14.')->assertDontSee('Card 2.')->assertSee('page 1 of 2');
+        $this->get('/cards?page=2')->assertSee('Card 2.')->assertDontSee('Card 14.');
+    }
+
+    public function test_handing_over_gives_the_export_itself(): void
+    {
+        $page = $this->get("/cards/{$this->card->id}/hand-over")->assertOk()->assertSee('Copy the card');
+        $this->assertStringNotContainsString('data-piece', (string) $page->getContent());
+        $file = $this->get("/cards/{$this->card->id}/hand-over/file")->assertOk();
+        $this->assertSame('attachment; filename="test.html"', $file->headers->get('Content-Disposition'));
+        $html = (string) $file->getContent();
+        $this->assertStringStartsWith('<!DOCTYPE html><html lang="en"', $html);
+        $this->assertSame(3, preg_match_all('#<img src="data:image/png;base64,#', $html));
+        $this->assertSame(0, preg_match_all('#src="(?!data:)#', $html));
+    }
+
+    public function test_every_pictogram_and_mark_ships(): void
+    {
+        $sprite = (string) file_get_contents(public_path('vendor/icons.svg'));
+        foreach (Kinds::all() as $kind) {
+            $this->assertStringContainsString("id=\"{$kind->icon()}\"", $sprite);
+        }
+        foreach (ProfileDirectory::marks() as $mark) {
+            $this->assertFileExists(resource_path("marks/$mark.svg"));
+        }
+    }
+
+    public function test_the_demo_loads_once(): void
+    {
+        auth()->logout();
+        User::query()->delete();
+        foreach ([1, 2] as $time) {
+            Artisan::call('inky:prepare');
+            $this->assertSame(9, Card::query()->whereHas('revisions')->where('workspace_id', '!=', $this->workspace->id)->count());
+        }
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, int, string}> */
+    public static function compositions(): iterable
+    {
+        $card = CardJson::encode(Samples::card());
+        $data = CardJson::encode(Samples::card(['pieces' => [['id' => 'a', 'kind' => 'headshot', 'fields' => ['picture' => 'data:image/jpeg;base64,'.base64_encode(self::jpeg())]]]]));
+        yield 'html' => [[], $card, 0, '#^<table.*Maren Oakhollow.*src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png".*</table>\n$#s'];
+        yield 'text' => [['--as' => 'text'], $card, 0, '#^Maren Oakhollow\nPrincipal designer#'];
+        yield 'page inline' => [['--as' => 'page', '--pictures' => 'inline'], $card, 0, '#^<!DOCTYPE html>.*src="data:image/png#s'];
+        yield 'data: picture hosted' => [[], $data, 0, '#src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png"#'];
+        yield 'bad card' => [[], '{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"web","fields":{"address":"javascript:1"}}]}', 2, '#^/pieces/0/fields/address: [^\n]+\.\n$#'];
+        yield 'no JSON' => [[], '', 2, '#^This is not a JSON document: [^\n]+\n$#'];
+        yield 'missing picture' => [['--pictures' => 'inline'], str_replace('portrait-office', 'portrait-nobody', $card), 2, '#^There is no sample picture[^\n]+\n$#'];
+        yield 'odd option' => [['--as' => 'pdf'], $card, 2, '#^--as is html, text or page\.\n$#'];
+    }
+
+    /** @param  array<string, string>  $options */
+    #[DataProvider('compositions')]
+    public function test_the_console_composes_a_document(array $options, string $document, int $code, string $pattern): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'card');
+        file_put_contents($file, $document);
+        $this->assertSame($code, Artisan::call('inky:compose', ['card' => $file] + $options));
+        $this->assertMatchesRegularExpression($pattern, Artisan::output());
+        unlink($file);
+    }
+
+    public function test_the_console_reads_standard_input_and_complains_on_standard_error(): void
+    {
+        $run = function (string $input): Process {
+            $process = new Process([PHP_BINARY, base_path('artisan'), 'inky:compose', '-', '--as=text'], input: $input);
+            $process->run();
+
+            return $process;
+        };
+        $good = $run(CardJson::encode(Samples::card()));
+        $this->assertSame([0, ''], [$good->getExitCode(), $good->getErrorOutput()]);
+        $this->assertStringStartsWith("Maren Oakhollow\n", $good->getOutput());
+        $bad = $run('{"name":"N"}');
+        $this->assertSame([2, '', 1], [$bad->getExitCode(), $bad->getOutput(), substr_count($bad->getErrorOutput(), "\n")]);
+    }
+}

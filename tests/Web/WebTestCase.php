@@ -1,0 +1,52 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Models\Card;
+use App\Models\User;
+use App\Models\Workspace;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Storage;
+use InkyCard\Card\CardJson;
+use PHPUnit\Framework\Assert;
+use Tests\Core\Samples;
+
+abstract class WebTestCase extends TestCase
+{
+    use RefreshDatabase;
+
+    protected Workspace $workspace;
+
+    protected User $maren;
+
+    protected Card $card;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Assert::assertSame(':memory:', config('database.connections.sqlite.database'), 'tests must never reach the real database');
+        Storage::fake('pictures');
+        $this->workspace = Workspace::create(['name' => 'Quillfern', 'web' => 'https://quillfern.example', 'country' => 'GB']);
+        $this->maren = User::create(['name' => 'Maren Oakhollow', 'email' => 'maren@quillfern.example', 'password' => 'garden-gate-9']);
+        $this->workspace->members()->attach($this->maren);
+        $this->card = Card::start($this->workspace, Samples::card(), $this->maren, 'Started');
+        $this->actingAs($this->maren);
+    }
+
+    /** A JPEG of so many pixels. */
+    protected static function jpeg(int $width = 300, int $height = 300): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
+        imagefilledellipse($image, intdiv($width, 2), intdiv($height, 2), $width, $height, 0x88AA44);
+        ob_start();
+        imagejpeg($image);
+
+        return (string) ob_get_clean();
+    }
+
+    protected function stored(): string
+    {
+        return CardJson::encode($this->card->refresh()->fresh()?->document() ?? Samples::card());
+    }
+}
