@@ -22,9 +22,10 @@ final readonly class Answer
 
     /**
      * @param  bool  $whole  the running order itself changed, not one piece's value alone
+     * @param  bool  $tuning  what tuning shows may have changed
      * @param  string  $said  what a screen reader hears
      */
-    public function kept(Document $document, bool $whole, string $said): AnyResponse
+    public function kept(Document $document, bool $whole, bool $tuning, string $said): AnyResponse
     {
         if (! $this->request->hasHeader('HX-Request')) {
             return $this->request->input('back') === 'hand-over'
@@ -32,7 +33,7 @@ final readonly class Answer
                 : redirect()->route('bench', ['card' => $this->card->id, 'piece' => $this->open()]);
         }
 
-        return $this->view('bench.answer', 200, ['whole' => $whole, 'said' => $said], $document);
+        return $this->view('bench.answer', 200, ['whole' => $whole, 'tuning' => $whole || $tuning, 'said' => $said], $document);
     }
 
     /** @param  list<Refusal>  $refusals */
@@ -58,7 +59,7 @@ final readonly class Answer
     {
         return $this->view($this->request->hasHeader('HX-Request') ? 'bench.stale' : 'bench.show', 409, ['conflict' => [
             'words' => $this->card->revision()->words,
-            'at' => $this->card->revision()->created_at,
+            'at' => $this->card->revision()->keptAt(),
             'typed' => array_filter($typed, is_string(...)),
         ]]);
     }
@@ -66,10 +67,14 @@ final readonly class Answer
     /** @param  array<string, mixed>  $data */
     private function view(string $view, int $status, array $data, ?Document $document = null): Response
     {
+        $bench = Workbench::of($this->card, $document);
+
         return response()->view($view, $data + [
-            'bench' => Workbench::of($this->card, $document),
+            'bench' => $bench,
             'changed' => $this->piece,
+            'piece' => $bench->piece($this->piece),
             'open' => $this->open(),
+            'chosen' => $bench->piece($this->open()),
             'refused' => [],
             'conflict' => null,
             'said' => '',

@@ -5,8 +5,10 @@ namespace App\Bench;
 use App\Models\Card;
 use App\Pictures\HostedPictures;
 use InkyCard\Card\Card as Document;
+use InkyCard\Card\Piece;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\Sheet;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench
@@ -20,17 +22,25 @@ final readonly class Workbench
     ) {
     }
 
+    /** A piece of the card, or nothing when it is not on it. */
+    public function piece(string $id): ?Piece
+    {
+        foreach ($this->document->pieces as $piece) {
+            if ($piece->id === $id) {
+                return $piece;
+            }
+        }
+
+        return null;
+    }
+
     public static function of(Card $card, ?Document $document = null): self
     {
         $document ??= $card->document();
         $pictures = app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()]);
-        $export = (new HtmlComposer($pictures))->compose($document);
+        $sheet = Sheet::of($document);
+        $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 
-        return new self(
-            $card,
-            $document,
-            (new HtmlComposer($pictures, named: true))->compose($document),
-            Gauges::of($document, $export, $pictures->bytes()),
-        );
+        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()));
     }
 }

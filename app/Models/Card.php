@@ -4,7 +4,7 @@ namespace App\Models;
 
 use App\Exceptions\StaleRevision;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
@@ -17,39 +17,64 @@ use InkyCard\Card\Edit;
  * @property int $id
  * @property int $workspace_id
  * @property string $name
- * @property int $head
+ * @property int $head number of the current revision
+ * @property int $last number of the newest revision
  * @property Carbon $updated_at
  */
 final class Card extends Model
 {
-    protected $fillable = ['name', 'head'];
+    // Named, so that no request has to work the plural out.
+    protected $table = 'cards';
 
-    private ?CardRevision $current = null;
+    protected $fillable = ['name', 'head', 'last'];
 
-    /** @return HasMany<CardRevision, $this> */
-    public function revisions(): HasMany
+    private ?Revision $current = null;
+
+    /** Rows of its revisions; plain ones, as every edit reads and writes them. */
+    public function revisions(): Builder
     {
-        return $this->hasMany(CardRevision::class);
+        return DB::table('card_revisions')->where('card_id', $this->id);
+    }
+
+    /** A card of a workspace with its current revision, in one query. */
+    public static function in(Workspace $workspace, int $id): ?self
+    {
+        $row = DB::table('cards')
+            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
+            ->where(['cards.id' => $id, 'workspace_id' => $workspace->id])
+            ->first(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
+        if ($row === null) {
+            return null;
+        }
+        $revision = new \stdClass;
+        foreach (Revision::COLUMNS as $column) {
+            $revision->$column = $row->{"r_$column"};
+            unset($row->{"r_$column"});
+        }
+        $card = (new self)->newFromBuilder((array) $row);
+        $card->current = Revision::of($revision);
+
+        return $card;
     }
 
     public static function start(Workspace $workspace, Document $document, ?User $user, string $words): self
     {
         return DB::transaction(function () use ($workspace, $document, $user, $words) {
-            $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0]);
-            $card->advance($document, $words, $user);
+            $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0, 'last' => 0]);
+            $card->advance(CardJson::encode($document), $document->name, $words, $user);
 
             return $card;
         });
     }
 
-    public function revision(): CardRevision
+    public function revision(): Revision
     {
-        return $this->current ??= $this->revisions()->where('number', $this->head)->firstOrFail();
+        return $this->current ??= Revision::of($this->revisions()->where('number', $this->head)->sole());
     }
 
     public function document(): Document
     {
-        return CardJson::decode($this->revision()->document);
+        return CardJson::restore($this->revision()->document);
     }
 
     /**
@@ -67,11 +92,9 @@ final class Card extends Model
         $this->mustBeAt($seen);
         $before = $this->document();
         $after = $edit->apply($before);
-        if (CardJson::encode($after) !== CardJson::encode($before)) {
-            DB::transaction(function () use ($seen, $after, $edit, $before, $user, $burst) {
-                $this->lock($seen);
-                $this->advance($after, $edit->words($before), $user, $burst);
-            });
+        $json = CardJson::encode($after);
+        if ($json !== $this->revision()->document) {
+            DB::transaction(fn () => $this->advance($json, $after->name, $edit->words($before), $user, $burst));
         }
 
         return $after;
@@ -107,39 +130,50 @@ final class Card extends Model
     /** @param  \Closure(): ?int  $to  number to go to; null stays */
     private function jump(int $seen, \Closure $to): void
     {
-        DB::transaction(function () use ($seen, $to) {
-            $this->lock($seen);
-            $number = $to();
-            if ($number !== null) {
-                $this->current = null;
-                $this->head = $number;
-                $this->name = $this->document()->name;
-                $this->save();
-            }
-        });
+        $this->mustBeAt($seen);
+        $number = $to();
+        if ($number !== null) {
+            $revision = Revision::of($this->revisions()->where('number', $number)->sole());
+            $this->move(['head' => $number, 'name' => CardJson::restore($revision->document)->name]);
+            $this->current = $revision;
+        }
     }
 
-    private function advance(Document $document, string $words, ?User $user, ?string $burst = null): void
+    /** Adds a revision after the current one and makes it the current one; inside a transaction. */
+    private function advance(string $json, string $name, string $words, ?User $user, ?string $burst = null): void
     {
-        $goesOn = $burst !== null && $this->revision()->burst === $burst;
-        $number = (int) $this->revisions()->max('number') + 1;
-        $this->current = $this->revisions()->create([
-            'number' => $number,
-            'parent' => $goesOn ? $this->revision()->parent : ($this->head ?: null),
-            'document' => CardJson::encode($document),
+        $from = $this->head === 0 ? null : $this->revision();
+        $row = [
+            'card_id' => $this->id,
+            'number' => $this->last + 1,
+            // What goes on in the same stay in a field stands beside what it goes on from, not after it.
+            'parent' => $burst !== null && $from?->burst === $burst ? $from->parent : $from?->number,
+            'document' => $json,
             'words' => mb_strimwidth($words, 0, 200, '…'),
             'burst' => $burst,
             'user_id' => $user?->id,
-        ]);
-        $this->update(['head' => $number, 'name' => $document->name]);
+            'created_at' => (string) now(),
+        ];
+        $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
+        $this->revisions()->insert($row);
+        $this->current = Revision::of((object) $row);
     }
 
-    /** Inside a transaction that holds the write lock. */
-    private function lock(int $seen): void
+    /**
+     * Writes only if nobody has moved the card since it was read: compare and swap in one statement.
+     *
+     * @param  array<string, int|string>  $to
+     *
+     * @throws StaleRevision
+     */
+    private function move(array $to): void
     {
-        $this->head = (int) self::query()->whereKey($this->id)->lockForUpdate()->value('head');
-        $this->syncOriginalAttribute('head');
-        $this->mustBeAt($seen);
+        $to['updated_at'] = (string) now();
+        $read = ['id' => $this->id, 'head' => $this->head, 'last' => $this->last];
+        if (DB::table('cards')->where($read)->update($to) === 0) {
+            throw new StaleRevision;
+        }
+        $this->forceFill($to)->syncOriginal();
     }
 
     private function mustBeAt(int $seen): void

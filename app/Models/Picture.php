@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Picture extends Model
 {
+    // Named, so that no request has to work the plural out.
+    protected $table = 'pictures';
+
     protected $fillable = ['hash', 'extension', 'width', 'height', 'bytes', 'name'];
 
     /** How a card names it. */

@@ -2,16 +2,23 @@
 
 namespace App\Models;
 
+use Illuminate\Auth\Authenticatable;
+use Illuminate\Contracts\Auth\Authenticatable as CanSignIn;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
-use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
  * @property int $id
  * @property string $name
  * @property string $email
  */
-final class User extends Authenticatable
+final class User extends Model implements CanSignIn
 {
+    use Authenticatable;
+
+    // Named, so that no request has to work the plural out.
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -16,6 +16,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Workspace extends Model
 {
+    // Named, so that no request has to work the plural out.
+    protected $table = 'workspaces';
+
     protected $fillable = ['name', 'web', 'country'];
 
     /** @return BelongsToMany<User, $this> */

@@ -2,7 +2,7 @@
 
 namespace App\Pictures;
 
-use App\Models\PictureVariant;
+use Illuminate\Support\Facades\DB;
 use InkyCard\Colour\Colour;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
@@ -22,7 +22,7 @@ final class Bakery
 
     /**
      * @param  list<Bake>  $bakes
-     * @return array<string, PictureVariant> key => file, baked and stored if it was not yet
+     * @return array<string, Variant> key => file, baked and stored if it was not yet
      *
      * @throws Refusal
      */
@@ -35,16 +35,20 @@ final class Bakery
         if ($wanted === []) {
             return [];
         }
-        $found = PictureVariant::query()->whereIn('key', array_keys($wanted))->get()->keyBy('key')->all();
+        $found = [];
+        foreach (DB::table('picture_variants')->whereIn('key', array_keys($wanted))->get() as $row) {
+            $found[$row->key] = new Variant($row->hash, $row->extension, (int) $row->bytes);
+        }
         foreach (array_diff_key($wanted, $found) as $key => $bake) {
             $baked = $this->bake($bake);
-            Library::write(PictureVariant::pathOf($baked->hash(), $baked->extension), $baked->bytes);
-            $found[$key] = PictureVariant::query()->firstOrCreate(['key' => $key], [
-                'recipe' => self::describe($bake),
-                'hash' => $baked->hash(),
-                'extension' => $baked->extension,
-                'bytes' => strlen($baked->bytes),
-            ]);
+            $found[$key] = $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes));
+            Library::write($variant->path(), $baked->bytes);
+            // Somebody else may have baked the same meanwhile: it came out the same.
+            DB::table('picture_variants')->insertOrIgnore([
+                'key' => $key,
+                'recipe' => json_encode(self::describe($bake), JSON_THROW_ON_ERROR),
+                'created_at' => now(),
+            ] + get_object_vars($variant));
         }
 
         return $found;
@@ -68,15 +72,15 @@ final class Bakery
     /** The file of an address, baked again when the disk has lost it; null for an address never given out. */
     public function file(string $hash, string $extension): ?string
     {
-        $path = PictureVariant::pathOf($hash, $extension);
+        $path = (new Variant($hash, $extension, 0))->path();
         if (Library::disk()->exists($path)) {
             return (string) Library::disk()->get($path);
         }
-        $variant = PictureVariant::query()->where(compact('hash', 'extension'))->first();
-        if ($variant === null) {
+        $recipe = DB::table('picture_variants')->where(compact('hash', 'extension'))->value('recipe');
+        if (! is_string($recipe)) {
             return null;
         }
-        $baked = $this->bake(self::recall($variant->recipe));
+        $baked = $this->bake(self::recall((array) json_decode($recipe, true)));
         Library::write($path, $baked->bytes);
 
         return $baked->bytes;

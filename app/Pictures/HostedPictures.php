@@ -2,7 +2,6 @@
 
 namespace App\Pictures;
 
-use App\Models\PictureVariant;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Compose\Pictures;
 use InkyCard\Picture\Bake;
@@ -11,7 +10,7 @@ use InkyCard\Picture\Recipe;
 /** Pictures served by this application under their hash. */
 final class HostedPictures implements Pictures
 {
-    /** @var array<string, PictureVariant> */
+    /** @var array<string, Variant> */
     private array $variants = [];
 
     /** @param  string  $base  address the picture routes are reached at, no closing slash */

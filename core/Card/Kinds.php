@@ -8,41 +8,38 @@ use InkyCard\Refusal;
 final class Kinds
 {
     private const ALL = [
-        Kind\Name::class,
-        Kind\Role::class,
-        Kind\Company::class,
-        Kind\Tagline::class,
-        Kind\Licence::class,
-        Kind\Phone::class,
-        Kind\Email::class,
-        Kind\Web::class,
-        Kind\Headshot::class,
-        Kind\Profiles::class,
-        Kind\Button::class,
+        'name' => Kind\Name::class,
+        'role' => Kind\Role::class,
+        'company' => Kind\Company::class,
+        'tagline' => Kind\Tagline::class,
+        'licence' => Kind\Licence::class,
+        'phone' => Kind\Phone::class,
+        'email' => Kind\Email::class,
+        'web' => Kind\Web::class,
+        'headshot' => Kind\Headshot::class,
+        'profiles' => Kind\Profiles::class,
+        'button' => Kind\Button::class,
     ];
 
-    /** @var array<string, Kind>|null */
-    private static ?array $kinds = null;
+    /** @var array<string, Kind> made when first asked for */
+    private static array $kinds = [];
 
     /** @return array<string, Kind> by key */
     public static function all(): array
     {
-        if (self::$kinds === null) {
-            self::$kinds = [];
-            foreach (self::ALL as $class) {
-                $kind = new $class;
-                self::$kinds[$kind->key()] = $kind;
-            }
+        $all = [];
+        foreach (self::ALL as $key => $class) {
+            $all[$key] = self::$kinds[$key] ??= new $class;
         }
 
-        return self::$kinds;
+        return $all;
     }
 
     /** @throws Refusal */
     public static function of(mixed $key): Kind
     {
-        return is_string($key) && isset(self::all()[$key])
-            ? self::all()[$key]
-            : throw Refusal::because('There is no such kind of piece; there are: '.implode(', ', array_keys(self::all())).'.');
+        return is_string($key) && isset(self::ALL[$key])
+            ? self::$kinds[$key] ??= new (self::ALL[$key])
+            : throw Refusal::because('There is no such kind of piece; there are: '.implode(', ', array_keys(self::ALL)).'.');
     }
 }

@@ -3,7 +3,6 @@
 namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
@@ -38,16 +37,16 @@ final readonly class Gauges
     }
 
     /** @param  string  $html  the card as composed with hosted pictures */
-    public static function of(Card $card, string $html, int $pictureBytes): self
+    public static function of(Sheet $sheet, string $html, int $pictureBytes): self
     {
-        $paper = $card->style->ink(InkRole::Paper);
+        $paper = $sheet->card->style->ink(InkRole::Paper);
         $ratios = [];
         $links = $calls = 0;
         $text = function (Run $run, Colour $ground) use (&$ratios, &$links): void {
             $ratios[] = Contrast::ratio($run->ink, $ground);
             $links += $run->href === null ? 0 : 1;
         };
-        foreach (Sheet::of($card)->blocks() as $block) {
+        foreach ($sheet->blocks() as $block) {
             if ($block instanceof Line) {
                 array_map(fn (Run $run) => $text($run, $paper), $block->runs);
             } elseif ($block instanceof Button) {

@@ -26,6 +26,9 @@ final class HtmlComposer
 
     private const BLOCK_GAP = 12;
 
+    /** What tells a named rendering from the export. */
+    private const NAMES = '/ data-piece="[^"]*"/';
+
     private Card $card;
 
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
@@ -34,14 +37,22 @@ final class HtmlComposer
     }
 
     /** The card alone, as a mail client's settings take it: one table. */
-    public function compose(Card $card): string
+    public function compose(Sheet $sheet): string
     {
-        return $this->table(Sheet::of($card))->html;
+        return $this->table($sheet)->html;
+    }
+
+    /** The export a rendering with named elements was made from. */
+    public static function unnamed(string $html): string
+    {
+        return (string) preg_replace(self::NAMES, '', $html);
     }
 
     /** A whole HTML document around the card. */
-    public function page(Card $card): string
+    public function page(Sheet $sheet): string
     {
+        $card = $sheet->card;
+
         return Markup::join(
             Markup::doctype(),
             Markup::element('html', ['lang' => $card->lang, 'dir' => $card->direction()],
@@ -51,7 +62,7 @@ final class HtmlComposer
                     Markup::element('title', [], $card->name),
                 ),
                 Markup::element('body', ['style' => ['margin' => 0, 'padding' => '16px', 'background-color' => $card->style->ink(InkRole::Paper)->toHex()]],
-                    $this->table(Sheet::of($card)),
+                    $this->table($sheet),
                 ),
             ),
         )->html;

@@ -2,7 +2,6 @@
 
 namespace InkyCard\Compose;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
@@ -17,11 +16,11 @@ final class PlainTextComposer
     private const COLUMNS = 72;
 
     /** @param  bool  $delimiter  starts with `-- `, the line mail readers take a signature from (RFC 3676, 4.3) */
-    public static function compose(Card $card, bool $delimiter = false): string
+    public static function compose(Sheet $sheet, bool $delimiter = false): string
     {
         $lines = [];
         $written = [];
-        foreach (Sheet::of($card)->blocks() as $block) {
+        foreach ($sheet->blocks() as $block) {
             foreach (self::block($block) as $line) {
                 // The same address twice in one text helps nobody; a button repeats what a web line may say.
                 if (! isset($written[$line])) {

@@ -48,6 +48,12 @@ final readonly class Sheet
         return $this->zones[$zone->value] ?? [];
     }
 
+    /** Nothing on it is filled in and shown. */
+    public function isEmpty(): bool
+    {
+        return $this->zones === [];
+    }
+
     /** @return list<Block> every block in reading order */
     public function blocks(): array
     {

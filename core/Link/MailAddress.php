@@ -10,6 +10,9 @@ use InkyCard\Type\Line;
 /** A mail address (RFC 5322 addr-spec, RFC 6531 for other scripts) and its `mailto:` link (RFC 6068). */
 final readonly class MailAddress
 {
+    /** Plain addresses, valid by any reading of RFC 5322. */
+    private const PLAIN = '/^[a-z0-9]+(?:[._+-][a-z0-9]+)*@(?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,24}$/D';
+
     private function __construct(public string $address)
     {
     }
@@ -17,6 +20,9 @@ final readonly class MailAddress
     /** @throws Refusal */
     public static function parse(mixed $raw, string $label = 'mail address'): self
     {
+        if (is_string($raw) && strlen($raw) < 60 && preg_match(self::PLAIN, $raw)) {
+            return new self($raw);
+        }
         $text = (string) preg_replace('/^mailto:/i', '', Line::of($raw, 254, $label));
         // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
         if (! (new EmailValidator)->isValid($text, new NoRFCWarningsValidation) || ! str_contains((string) strrchr($text, '@'), '.')) {

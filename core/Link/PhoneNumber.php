@@ -12,7 +12,8 @@ use libphonenumber\PhoneNumberUtil;
 /** A phone number as ITU-T E.164 with its `tel:` link (RFC 3966) and a form to read. */
 final readonly class PhoneNumber
 {
-    private function __construct(private Parsed $parsed)
+    /** @param  string  $display  international form, such as `+44 1632 960147 ext. 12` */
+    private function __construct(public string $display, private string $href)
     {
     }
 
@@ -34,20 +35,32 @@ final readonly class PhoneNumber
             throw Refusal::because("The $label has too few or too many digits for its country: it looks like +44 1632 960147.");
         }
 
-        return new self($parsed);
+        return new self($util->format($parsed, PhoneNumberFormat::INTERNATIONAL), self::link($parsed));
     }
 
-    /** International form, such as `+44 1632 960147 ext. 12`. */
-    public function display(): string
+    /**
+     * Reads back what `display` gave. Digits and spaces are all that form has, so the
+     * numbering plans of the world need not be loaded to make its link.
+     *
+     * @throws Refusal
+     */
+    public static function ofDisplay(string $display): self
     {
-        return PhoneNumberUtil::getInstance()->format($this->parsed, PhoneNumberFormat::INTERNATIONAL);
+        return preg_match('/^\+([\d -]+\d)(?:\s+[^\d\s]+\s*(\d+))?$/uD', $display, $match)
+            ? new self($display, 'tel:+'.preg_replace('/\D/', '', $match[1]).(isset($match[2]) ? ";ext=$match[2]" : ''))
+            : self::parse($display, 'ZZ');
     }
 
     public function href(): string
     {
-        $extension = (string) $this->parsed->getExtension();
+        return $this->href;
+    }
 
-        return 'tel:'.PhoneNumberUtil::getInstance()->format($this->parsed, PhoneNumberFormat::E164)
+    private static function link(Parsed $parsed): string
+    {
+        $extension = (string) $parsed->getExtension();
+
+        return 'tel:'.PhoneNumberUtil::getInstance()->format($parsed, PhoneNumberFormat::E164)
             .($extension === '' ? '' : ';ext='.$extension);
     }
 }

@@ -14,12 +14,12 @@ return new class extends Migration
             $table->string('name');
             // Number of the current revision; undo and redo move it.
             $table->unsignedInteger('head');
+            $table->unsignedInteger('last');
             $table->timestamps();
-            $table->index(['workspace_id', 'updated_at']);
+            $table->index('workspace_id');
         });
-        // Revisions are written once and never changed.
+        // Revisions are written once and never changed. Every edit writes here: one key, no counter.
         Schema::create('card_revisions', function (Blueprint $table) {
-            $table->id();
             $table->foreignId('card_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('number');
             $table->unsignedInteger('parent')->nullable();
@@ -29,8 +29,7 @@ return new class extends Migration
             $table->string('burst', 32)->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamp('created_at');
-            $table->unique(['card_id', 'number']);
-            $table->index(['card_id', 'parent']);
+            $table->primary(['card_id', 'number']);
         });
     }
 

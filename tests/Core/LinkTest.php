@@ -56,10 +56,30 @@ final class LinkTest extends TestCase
 
     public function test_phones_and_mail_addresses_get_their_links(): void
     {
-        $this->assertSame(['+44 1632 960147', 'tel:+441632960147'], [($p = PhoneNumber::parse('01632 960147', 'GB'))->display(), $p->href()]);
+        $this->assertSame(['+44 1632 960147', 'tel:+441632960147'], [($p = PhoneNumber::parse('01632 960147', 'GB'))->display, $p->href()]);
         $this->assertSame('tel:+441632960147;ext=12', PhoneNumber::parse('+44 (0)1632 960147 ext. 12', 'FR')->href());
         $this->assertSame('tel:+33199001234', PhoneNumber::parse('01 99 00 12 34', 'FR')->href());
         $this->assertSame('mailto:a%2Bb%26c@quillfern.example', MailAddress::parse('mailto:a+b&c@quillfern.example')->href());
+    }
+
+    public function test_the_short_way_through_known_forms_agrees_with_the_full_parsers(): void
+    {
+        foreach (['quillfern.example', 'www.quillfern.example', 'a-b.c-d.quillfern.example'] as $host) {
+            foreach (['', '/', '/a', '/a/', '/a/b.c', '/~x/y_z-1', '/in/maren'] as $path) {
+                // A capital letter in the scheme sends it through the full parser.
+                $this->assertEquals(WebAddress::parse("Https://$host$path"), WebAddress::parse("https://$host$path"));
+            }
+        }
+        foreach (['https://quillfern.example/./a', 'https://quillfern.example/a/../b', 'https://quillfern.example/%7ea', 'https://quillfern.example:443/a'] as $loose) {
+            $this->assertNotSame($loose, WebAddress::parse($loose)->address);
+        }
+        foreach (['maren@quillfern.example', 'a.b+c-d_e@x.y-z.example'] as $mail) {
+            $this->assertTrue((new \Egulias\EmailValidator\EmailValidator)->isValid($mail, new \Egulias\EmailValidator\Validation\NoRFCWarningsValidation));
+        }
+        foreach (['+44 1632 960147', '+44 1632 960147 x12', '+1 202-555-0143', '+49 30 901820', '+7 495 123-45-67 доб. 9', '+33 1 99 00 12 34', '+39 06 1234 5678', '+54 9 11 2345-6789'] as $number) {
+            $phone = PhoneNumber::parse($number, 'GB');
+            $this->assertEquals($phone, PhoneNumber::ofDisplay($phone->display), $number);
+        }
     }
 
     /** @return iterable<int, array{string, string, string, string}> */

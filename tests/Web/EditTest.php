@@ -29,7 +29,7 @@ final class EditTest extends WebTestCase
         $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead'], 'open' => 'p3'])->assertOk()
             ->assertSee('id="face-p3"', false)->assertSee('data-revision="2"', false)
             ->assertSee('id="sheet-source"', false)->assertSee('Planting lead')->assertSee('id="gauges"', false)
-            ->assertSee('id="tuning"', false)->assertSee('Kept. Role set to Planting lead.');
+            ->assertSee('id="advice"', false)->assertSee('Kept. Role set to Planting lead.');
         $this->assertSame(['Started', 'Role set to Planting lead'], $this->card->revisions()->pluck('words')->all());
         // The same again changes nothing and leaves no revision.
         $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead']])->assertOk();

@@ -8,6 +8,7 @@ use Illuminate\Console\Command;
 use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Compose\Sheet;
 use InkyCard\Refusal;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 
@@ -51,15 +52,15 @@ final class Compose extends Command
         if (! in_array($as, ['html', 'text', 'page'], true)) {
             throw Refusal::because('--as is html, text or page.');
         }
-        $card = CardJson::decode($this->read((string) $this->argument('card')));
+        $sheet = Sheet::of(CardJson::decode($this->read((string) $this->argument('card'))));
         if ($as === 'text') {
-            return PlainTextComposer::compose($card);
+            return PlainTextComposer::compose($sheet);
         }
         $composer = new HtmlComposer($hosted
             ? app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()])
             : app(InlinePictures::class));
 
-        return $as === 'page' ? $composer->page($card) : $composer->compose($card);
+        return $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);
     }
 
     /** @throws Refusal */

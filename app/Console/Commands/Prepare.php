@@ -29,6 +29,10 @@ final class Prepare extends Command
         if (config('database.default') === 'sqlite' && $file !== ':memory:' && ! is_file($file)) {
             touch($file);
         }
+        // The write-ahead log is a property of the file: set once, every connection uses it.
+        if (DB::getDriverName() === 'sqlite') {
+            DB::statement('pragma journal_mode = WAL');
+        }
         $this->callSilently('migrate', ['--force' => true]);
         if (User::query()->doesntExist()) {
             $this->line('Loading the demo');

@@ -9,6 +9,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\Sheet;
 
 final class BenchController extends Controller
 {
@@ -27,7 +28,7 @@ final class BenchController extends Controller
     {
         $card = $this->card($card);
         $html = $request->boolean('blocked')
-            ? (new HtmlComposer(new BlockedPictures))->compose($card->document())
+            ? (new HtmlComposer(new BlockedPictures))->compose(Sheet::of($card->document()))
             : Workbench::of($card)->sheet;
 
         return response()

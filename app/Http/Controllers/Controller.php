@@ -23,6 +23,6 @@ abstract class Controller
     /** A card of the workspace; others do not exist here. */
     protected function card(int $id): Card
     {
-        return $this->workspace->cards()->findOrFail($id);
+        return Card::in($this->workspace, $id) ?? abort(404);
     }
 }

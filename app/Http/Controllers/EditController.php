@@ -98,7 +98,7 @@ final class EditController extends Controller
             $edit = $make();
             $after = $card->edit($request->integer('revision'), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
 
-            return $answer->kept($after, $whole || $request->boolean('whole'), 'Kept. '.$card->revision()->words.'.');
+            return $answer->kept($after, $whole || $request->boolean('whole'), ! $edit instanceof Edit\FillPiece, 'Kept. '.$card->revision()->words.'.');
         } catch (StaleRevision) {
             return $answer->stale($typed);
         } catch (Refusal $refusal) {
@@ -117,7 +117,7 @@ final class EditController extends Controller
             return $answer->stale([]);
         }
 
-        return $answer->kept($card->document(), true, $said);
+        return $answer->kept($card->document(), true, true, $said);
     }
 
     /**

@@ -11,6 +11,7 @@ use Illuminate\Support\Str;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Pictures;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Compose\Sheet;
 
 /** Handing a card over: copied as seen, copied as source, or as a file. */
 final class HandOverController extends Controller
@@ -19,14 +20,15 @@ final class HandOverController extends Controller
     {
         $card = $this->card($card);
         $document = $card->document();
+        $sheet = Sheet::of($document);
         $inside = $request->boolean('inside');
 
         return view('hand-over.show', [
             'card' => $card,
             'document' => $document,
             'inside' => $inside,
-            'html' => (new HtmlComposer(self::pictures($inside)))->compose($document),
-            'text' => PlainTextComposer::compose($document),
+            'html' => (new HtmlComposer(self::pictures($inside)))->compose($sheet),
+            'text' => PlainTextComposer::compose($sheet),
             'base' => HostedPictures::publicBase(),
         ]);
     }
@@ -37,7 +39,7 @@ final class HandOverController extends Controller
         $document = $this->card($card)->document();
         $name = Str::slug($document->name) ?: 'card';
 
-        return response((new HtmlComposer(self::pictures(inside: true)))->page($document), 200, [
+        return response((new HtmlComposer(self::pictures(inside: true)))->page(Sheet::of($document)), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"$name.html\"",
         ]);

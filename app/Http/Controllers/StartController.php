@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Starters;
 use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\Sheet;
 
 /** Starting a card from a starter, shown with the maker's own name and firm already in. */
 final class StartController extends Controller
@@ -40,7 +41,7 @@ final class StartController extends Controller
         $pictures = app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()]);
 
         return response()
-            ->view('bench.sheet', ['html' => (new HtmlComposer($pictures))->compose($found->begin(self::facts($user, $this->workspace)))])
+            ->view('bench.sheet', ['html' => (new HtmlComposer($pictures))->compose(Sheet::of($found->begin(self::facts($user, $this->workspace))))])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 

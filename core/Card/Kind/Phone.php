@@ -35,7 +35,7 @@ final class Phone extends Base
         }
 
         return [
-            'number' => self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display()),
+            'number' => self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display),
             'sort' => $sort,
         ];
     }
@@ -47,7 +47,7 @@ final class Phone extends Base
         }
         $number = $piece->text('number');
         $size = $card->style->sizes['text'];
-        $runs = [$piece->run($card, $number, InkRole::Body, $size, href: PhoneNumber::parse($number, $card->country)->href(), plain: $number)];
+        $runs = [$piece->run($card, $number, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $number)];
         if ($piece->text('sort') !== '') {
             array_unshift($runs, $piece->run($card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
         }

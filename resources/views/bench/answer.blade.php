@@ -1,20 +1,18 @@
 @php($swap = true)
 @if($whole)
 @include('bench.order')
-@else
-@foreach($bench->document->pieces as $piece)
-@if($piece->id === $changed)
+@elseif($piece)
 @include('bench.face')
-@foreach($piece->kind->fields() as $field)
-@include('bench.error', ['key' => $piece->id.'.'.$field->name])
-@endforeach
+@foreach($piece->kind->fields() as $field)<p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>@endforeach
 @endif
-@endforeach
-@endif
-@if($changed === '')@include('bench.error', ['key' => 'name'])@endif
+@if($changed === '')<p class="field-error" id="error-name" hx-swap-oob="true"></p>@endif
 @include('bench.source')
 @include('bench.kept', ['redo' => $whole ? null : false])
 @include('bench.gauges')
-@include('bench.conflict')
-@if($open !== '' || $changed === '')@include('bench.tuning')@endif
+<div id="conflict" class="conflict" hx-swap-oob="true"></div>
+@if($tuning)
+@include('bench.tuning')
+@elseif($chosen)
+@include('bench.advice')
+@endif
 @include('bench.said')

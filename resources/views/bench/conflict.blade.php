@@ -1,6 +1,6 @@
 <div id="conflict" class="conflict" @isset($swap) hx-swap-oob="true" @endisset>
 @if($conflict)
-@php($piece = collect($bench->document->pieces)->firstWhere('id', $changed))
+@php($piece = $bench->piece($changed))
 <div role="alert">
   <h2>Changed elsewhere meanwhile</h2>
   <p>{{ $conflict['words'] }}, kept {{ $conflict['at']->format('H:i') }}. Your edit was made on an older revision and was not kept.</p>

@@ -1,10 +1,9 @@
-@php($chosen = collect($bench->document->pieces)->firstWhere('id', $open))
+@php($chosen = $bench->piece($open))
 <section id="tuning" class="tuning" aria-label="Tuning" @isset($swap) hx-swap-oob="morph" @endisset>
   @php($card = $bench->card->id)
   @php($style = $bench->document->style)
   @if($chosen)
   @php($tunes = $chosen->kind->tunes())
-  @php($lines = $chosen->content($bench->document))
   <h2>{{ $chosen->kind->label() }}</h2>
   <form method="post" action="{{ route('edit.tune', [$card, $chosen->id]) }}" class="tune" hx-post="{{ route('edit.tune', [$card, $chosen->id]) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
     @include('bench.hidden')
@@ -34,15 +33,7 @@
     @endif
     <noscript><button class="btn btn-line">Keep</button></noscript>
   </form>
-  @foreach($lines as $block)
-  @php($run = match(true) { $block instanceof \InkyCard\Card\Content\Line => $block->runs[0], $block instanceof \InkyCard\Card\Content\Button => $block->words, default => null })
-  @if($run)
-  @php($ground = $block instanceof \InkyCard\Card\Content\Button ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
-  @php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
-  <p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ number_format(floor($ratio * 10) / 10, 1) }} : 1</b> on its ground{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? ': under 4.5 it is hard to read. Choose a stronger ink.' : ', '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
-  @endif
-  @endforeach
-  @if($lines === [])<p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>@endif
+  @include('bench.advice', ['swap' => null])
   @endif
   <h2>The whole card</h2>
   <form method="post" action="{{ route('edit.restyle', $card) }}" class="tune" hx-post="{{ route('edit.restyle', $card) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">

@@ -1,0 +1,13 @@
+@php($style = $bench->document->style)
+@php($lines = $chosen->content($bench->document))
+<div id="advice" @isset($swap) hx-swap-oob="true" @endisset>
+@foreach($lines as $block)
+@php($run = match(true) { $block instanceof \InkyCard\Card\Content\Line => $block->runs[0], $block instanceof \InkyCard\Card\Content\Button => $block->words, default => null })
+@if($run)
+@php($ground = $block instanceof \InkyCard\Card\Content\Button ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
+@php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
+<p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ number_format(floor($ratio * 10) / 10, 1) }} : 1</b> on its ground{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? ': under 4.5 it is hard to read. Choose a stronger ink.' : ', '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
+@endif
+@endforeach
+@if($lines === [])<p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>@endif
+</div>
