@@ -5,6 +5,8 @@ namespace App\Bench;
 use App\Models\Card;
 use App\Pictures\HostedPictures;
 use InkyCard\Card\Card as Document;
+use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\Line;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
@@ -32,6 +34,18 @@ final readonly class Workbench
         }
 
         return null;
+    }
+
+    /** Type size of a piece as it stands on the card, CSS px; empty when it shows no text. */
+    public function sizeOf(Piece $piece): string
+    {
+        foreach ($piece->content($this->document) as $block) {
+            if ($block instanceof Line || $block instanceof Button) {
+                return (string) ($block instanceof Line ? $block->runs[0] : $block->words)->size;
+            }
+        }
+
+        return '';
     }
 
     public static function of(Card $card, ?Document $document = null): self

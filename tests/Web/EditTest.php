@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use InkyCard\Card\Edit\FillPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\Process\Process;
 use Tests\Core\PictureTest;
 
 final class EditTest extends WebTestCase
@@ -168,6 +169,36 @@ final class EditTest extends WebTestCase
         $disk->deleteDirectory('variants');
         $this->assertSame($answer->getContent(), $this->get($found[0])->assertOk()->getContent());
         $this->get('/p/'.str_repeat('0', 64).'.png')->assertNotFound();
+    }
+
+    public function test_writers_at_once_wait_for_each_other_and_lose_nothing(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'inky');
+        $script = <<<'PHP'
+            require getcwd().'/vendor/autoload.php';
+            (require getcwd().'/bootstrap/app.php')->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            for ($n = 0; $n < 25; $n++) {
+                do {
+                    $card = App\Models\Card::query()->firstOrFail();
+                    try {
+                        $card->edit($card->head, new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]), null);
+                        break;
+                    } catch (App\Exceptions\StaleRevision) {
+                    }
+                } while (true);
+            }
+            PHP;
+        $environment = ['DB_DATABASE' => $file];
+        $run = fn (string ...$command) => new Process([PHP_BINARY, ...$command], base_path(), $environment);
+        $run('artisan', 'inky:prepare')->mustRun();
+        $writers = [$run('-r', $script), $run('-r', $script), $run('-r', $script)];
+        array_map(fn (Process $writer) => $writer->start(), $writers);
+        foreach ($writers as $writer) {
+            $this->assertSame([0, ''], [$writer->wait(), $writer->getErrorOutput()]);
+        }
+        $kept = (new \PDO("sqlite:$file"))->query('select count(*), max(number) from card_revisions where card_id = 1');
+        $this->assertSame([76, 76], array_map('intval', $kept ? (array) $kept->fetch(\PDO::FETCH_NUM) : []));
+        array_map('unlink', glob("$file*") ?: []);
     }
 
     public function test_only_members_reach_a_card(): void

@@ -6,11 +6,14 @@ use App\Models\User;
 use Database\Seeders\DatabaseSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /** Brings the database up to date and fills an empty one with the demo, whole or not at all. */
 final class Prepare extends Command
 {
-    protected $signature = 'inky:prepare {--welcome= : only say where to go and how to sign in}';
+    protected $signature = 'inky:prepare
+        {--fresh : empty the database first}
+        {--welcome= : only say where to go and how to sign in}';
 
     protected $description = 'Bring the database up to date; load the demo into an empty one';
 
@@ -32,6 +35,10 @@ final class Prepare extends Command
         // The write-ahead log is a property of the file: set once, every connection uses it.
         if (DB::getDriverName() === 'sqlite') {
             DB::statement('pragma journal_mode = WAL');
+        }
+        // Table by table: migrate:fresh would empty the file under its own write-ahead log.
+        if ($this->option('fresh') && Schema::hasTable('migrations')) {
+            $this->callSilently('migrate:reset', ['--force' => true]);
         }
         $this->callSilently('migrate', ['--force' => true]);
         if (User::query()->doesntExist()) {

@@ -18,7 +18,7 @@
     </fieldset>
     @endif
     @if(in_array('size', $tunes))
-    <div class="tune-row"><label for="tune-size">Size</label><span class="with-unit"><input class="form-control" type="number" id="tune-size" name="tuning[size]" min="9" max="32" step="0.5" value="{{ $chosen->tuning->size }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-size"><span class="measure">px</span></span></div>
+    <div class="tune-row"><label for="tune-size">Size</label><span class="with-unit"><input class="form-control" type="number" id="tune-size" name="tuning[size]" min="9" max="32" step="0.5" value="{{ $chosen->tuning->size }}" placeholder="{{ $bench->sizeOf($chosen) }}" aria-describedby="error-{{ $chosen->id }}-tuning-size"><span class="measure">px</span></span></div>
     @include('bench.error', ['key' => $chosen->id.'.tuning-size', 'swap' => null])
     @endif
     @if(in_array('bold', $tunes))
