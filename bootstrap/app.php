@@ -9,6 +9,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use InkyCard\Picture\Intake;
+use InkyCard\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -29,6 +30,11 @@ return Application::configure(basePath: dirname(__DIR__))
         // A body over the server's own limit arrives without fields: all that can be said is why.
         $exceptions->render(fn (PostTooLargeException $tooLarge, Request $request) => response(
             view('errors.plain', ['title' => 'Too large', 'sentence' => Intake::tooHeavy()->getMessage()]), 413,
+        ));
+        // Edits answer beside the field; elsewhere, as where a picture is gone, the sentence is the page.
+        $exceptions->dontReport(Refusal::class);
+        $exceptions->render(fn (Refusal $refusal, Request $request) => response(
+            view('errors.plain', ['title' => 'This does not work yet', 'sentence' => $refusal->getMessage()]), 422,
         ));
     })
     ->create();

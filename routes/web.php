@@ -23,7 +23,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
 
-    Route::prefix('/cards/{card}')->whereNumber('card')->group(function () {
+    Route::prefix('/cards/{card}')->where(['card' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [BenchController::class, 'show'])->name('bench');
         Route::get('/sheet', [BenchController::class, 'sheet'])->name('sheet');
         Route::get('/tuning', [BenchController::class, 'tuning'])->name('tuning');

@@ -51,7 +51,7 @@ final readonly class Workbench
     public static function of(Card $card, ?Document $document = null): self
     {
         $document ??= $card->document();
-        $pictures = app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()]);
+        $pictures = HostedPictures::forScreen();
         $sheet = Sheet::of($document);
         $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 

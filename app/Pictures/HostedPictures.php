@@ -6,6 +6,7 @@ use InkyCard\Card\Content\Picture;
 use InkyCard\Compose\Pictures;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Recipe;
+use InkyCard\Refusal;
 
 /** Pictures served by this application under their hash. */
 final class HostedPictures implements Pictures
@@ -13,9 +14,27 @@ final class HostedPictures implements Pictures
     /** @var array<string, Variant> */
     private array $variants = [];
 
-    /** @param  string  $base  address the picture routes are reached at, no closing slash */
-    public function __construct(private readonly Bakery $bakery, private readonly Library $library, private readonly string $base)
+    /**
+     * @param  string  $base  address the picture routes are reached at, no closing slash
+     * @param  bool  $onScreen  a picture that cannot be had is left empty, so that its card can still be opened and mended
+     */
+    public function __construct(
+        private readonly Bakery $bakery,
+        private readonly Library $library,
+        private readonly string $base,
+        private readonly bool $onScreen,
+    ) {
+    }
+
+    /** For exports: every picture must be there. */
+    public static function forExport(): self
     {
+        return app()->makeWith(self::class, ['base' => self::publicBase(), 'onScreen' => false]);
+    }
+
+    public static function forScreen(): self
+    {
+        return app()->makeWith(self::class, ['base' => self::publicBase(), 'onScreen' => true]);
     }
 
     /** The address readers' mail clients are given. */
@@ -32,7 +51,14 @@ final class HostedPictures implements Pictures
                 $bakes[] = $this->settled($picture->source);
             }
         }
-        $this->variants = $this->bakery->variants($bakes);
+        try {
+            $this->variants = $this->bakery->variants($bakes);
+        } catch (Refusal $missing) {
+            if (! $this->onScreen) {
+                throw $missing;
+            }
+            $this->variants = array_merge(...array_map($this->thoseToBeHad(...), $bakes));
+        }
     }
 
     public function source(Picture $picture): string
@@ -40,15 +66,25 @@ final class HostedPictures implements Pictures
         if (! $picture->source instanceof Bake) {
             return $picture->source;
         }
-        $variant = $this->variants[$this->settled($picture->source)->key()];
+        $variant = $this->variants[$this->settled($picture->source)->key()] ?? null;
 
-        return "$this->base/p/$variant->hash.$variant->extension";
+        return $variant === null ? '' : "$this->base/p/$variant->hash.$variant->extension";
     }
 
     /** Bytes of the pictures prepared last, each counted once. */
     public function bytes(): int
     {
         return array_sum(array_column($this->variants, 'bytes', 'hash'));
+    }
+
+    /** @return array<string, Variant> */
+    private function thoseToBeHad(Bake $bake): array
+    {
+        try {
+            return $this->bakery->variants([$bake]);
+        } catch (Refusal) {
+            return [];
+        }
     }
 
     private function settled(Bake $bake): Bake

@@ -58,7 +58,7 @@ final readonly class Style
             if (is_array($default)) {
                 $given = $given instanceof \stdClass ? (array) $given : $given;
                 if (! is_array($given)) {
-                    throw Refusal::because("The style's $key is a JSON object.", "/$key");
+                    throw Refusal::because("The value of $key is a JSON object.", "/$key");
                 }
                 if (isset($document[$key])) {
                     $document[$key] = $given;

@@ -25,7 +25,7 @@ final class JourneyTest extends TestCase
         $this->element('#email')->sendKeys('maren@quillfern.example');
         $this->element('#password')->sendKeys('quillfern-demo')->submit();
         $this->element('a[href$="/cards/start"]')->click();
-        $this->element('button[aria-label="Start from Tidemark"]')->click();
+        $this->element('button[aria-label$="Tidemark"]')->click();
 
         $this->fill('role', 'text', 'Head of planting');
         $this->fill('company', 'text', 'Quillfern & Daughters');

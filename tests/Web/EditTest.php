@@ -89,8 +89,11 @@ final class EditTest extends WebTestCase
         $this->send('/pieces/p3', $mine)->assertConflict()->assertSee('id="conflict"', false)->assertSee('Theirs')->assertSee('Mine');
         $this->send('/pieces/p3', $mine, htmx: false)->assertConflict()->assertSee('Theirs')->assertSee('Mine')->assertSee('Running order');
         foreach (['/undo', '/redo', '/pieces/p3/remove', '/name'] as $path) {
-            $this->send($path, ['revision' => 1, 'name' => 'x'])->assertConflict();
+            foreach ([1, [2], '2x', '', '99999999999999999999'] as $seen) {
+                $this->send($path, ['revision' => $seen, 'name' => 'x'])->assertConflict();
+            }
         }
+        $this->send('/pieces/none', ['fields' => ['text' => 'x']])->assertStatus(422);
         $this->assertSame($kept, $this->stored());
         // A copy read before the other's edit is refused at the lock as well.
         $late = Card::query()->findOrFail($this->card->id);
@@ -120,7 +123,6 @@ final class EditTest extends WebTestCase
         yield 'javascript on the button' => ['p9', ['address' => 'javascript:alert(1)'], 'p9-address'];
         yield 'an array for text' => ['p2', ['text' => ['a']], 'p2-text'];
         yield 'size' => ['p1', ['size' => '1e9'], 'p1-size'];
-        yield 'a picture that is not there' => ['p1', ['picture' => 'file:///etc/passwd'], 'p1-picture'];
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -169,6 +171,20 @@ final class EditTest extends WebTestCase
         $disk->deleteDirectory('variants');
         $this->assertSame($answer->getContent(), $this->get($found[0])->assertOk()->getContent());
         $this->get('/p/'.str_repeat('0', 64).'.png')->assertNotFound();
+    }
+
+    public function test_a_card_whose_picture_is_gone_can_be_opened_and_mended_but_not_handed_over(): void
+    {
+        $this->card->edit(1, new FillPiece('p1', ['picture' => 'picture:'.str_repeat('0', 64)]), null);
+        $this->get("/cards/{$this->card->id}")->assertOk();
+        $this->get("/cards/{$this->card->id}/sheet")->assertOk()->assertSee('src=""', false);
+        foreach (['', '/file', '?inside=1'] as $way) {
+            $this->get("/cards/{$this->card->id}/hand-over$way")->assertStatus(422)->assertSee('upload it again');
+        }
+        $this->send('/pieces/p1', ['fields' => ['picture' => 'sample:portrait-office']])->assertOk();
+        $this->assertStringContainsString('picture:000', $this->stored(), 'a form does not name pictures');
+        $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())])->assertOk();
+        $this->get("/cards/{$this->card->id}/hand-over")->assertOk();
     }
 
     public function test_writers_at_once_wait_for_each_other_and_lose_nothing(): void

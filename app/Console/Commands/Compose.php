@@ -57,7 +57,7 @@ final class Compose extends Command
             return PlainTextComposer::compose($sheet);
         }
         $composer = new HtmlComposer($hosted
-            ? app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()])
+            ? HostedPictures::forExport()
             : app(InlinePictures::class));
 
         return $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);

@@ -21,7 +21,8 @@ final class EditController extends Controller
 {
     public function fill(Request $request, Library $library, int $card, string $piece): Response
     {
-        $fields = $request->array('fields');
+        // A picture comes as a file; which of the library's it is, is not for the form to say.
+        $fields = Arr::except($request->array('fields'), 'picture');
 
         return $this->change($request, $card, $piece, function () use ($request, $library, $piece, $fields) {
             if ($request->hasFile('upload')) {
@@ -77,12 +78,12 @@ final class EditController extends Controller
 
     public function undo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (Card $card) => $card->undo($request->integer('revision')), 'Undone.');
+        return $this->jump($request, $this->card($card), fn (Card $card) => $card->undo(self::seen($request)), 'Undone.');
     }
 
     public function redo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (Card $card) => $card->redo($request->integer('revision')), 'Done again.');
+        return $this->jump($request, $this->card($card), fn (Card $card) => $card->redo(self::seen($request)), 'Done again.');
     }
 
     /**
@@ -96,13 +97,13 @@ final class EditController extends Controller
         $edit = null;
         try {
             $edit = $make();
-            $after = $card->edit($request->integer('revision'), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
+            $after = $card->edit(self::seen($request), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
 
             return $answer->kept($after, $whole || $request->boolean('whole'), ! $edit instanceof Edit\FillPiece, 'Kept. '.$card->revision()->words.'.');
         } catch (StaleRevision) {
             return $answer->stale($typed);
         } catch (Refusal $refusal) {
-            $all = $edit instanceof Edit\FillPiece ? $edit->refusals($card->document()) : [];
+            $all = $edit instanceof Edit\FillPiece && $refusal->path !== '' ? $edit->refusals($card->document()) : [];
 
             return $answer->refused($all ?: [$refusal]);
         }
@@ -118,6 +119,15 @@ final class EditController extends Controller
         }
 
         return $answer->kept($card->document(), true, true, $said);
+    }
+
+    /** Number of the revision the edit was made on; 0, which no card is at, when the request does not say. */
+    private static function seen(Request $request): int
+    {
+        $seen = $request->input('revision');
+        $seen = is_scalar($seen) ? (string) $seen : '';
+
+        return ctype_digit($seen) && strlen($seen) < 10 ? (int) $seen : 0;
     }
 
     /**

@@ -49,6 +49,6 @@ final class HandOverController extends Controller
     {
         return $inside
             ? app(InlinePictures::class)
-            : app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()]);
+            : HostedPictures::forExport();
     }
 }

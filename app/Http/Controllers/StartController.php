@@ -38,7 +38,7 @@ final class StartController extends Controller
         $found = Starters::all()[$starter] ?? abort(404);
         /** @var User $user */
         $user = $request->user();
-        $pictures = app()->makeWith(HostedPictures::class, ['base' => HostedPictures::publicBase()]);
+        $pictures = HostedPictures::forScreen();
 
         return response()
             ->view('bench.sheet', ['html' => (new HtmlComposer($pictures))->compose(Sheet::of($found->begin(self::facts($user, $this->workspace))))])

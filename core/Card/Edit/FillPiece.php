@@ -28,7 +28,11 @@ final readonly class FillPiece implements Edit
         return $filled->kind->label().($summary === '' ? ' cleared' : " set to $summary");
     }
 
-    /** @return list<Refusal> every field that is not acceptable, each with its path */
+    /**
+     * @return list<Refusal> every field that is not acceptable, each with its path
+     *
+     * @throws Refusal when the piece is not on the card
+     */
     public function refusals(Card $card): array
     {
         $piece = $card->piece($this->id);

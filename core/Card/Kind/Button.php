@@ -32,7 +32,7 @@ final class Button extends Base
     public function accept(array $fields, string $country): array
     {
         return [
-            'words' => self::optional($fields, 'words', fn ($raw) => Line::of($raw, 60, 'words on it')),
+            'words' => self::optional($fields, 'words', fn ($raw) => Line::of($raw, 60, 'button wording')),
             'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
         ];
     }

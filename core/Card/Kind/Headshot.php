@@ -49,7 +49,7 @@ final class Headshot extends Base
 
         return [
             'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
-            'alt' => self::optional($fields, 'alt', fn ($raw) => Line::of($raw, 160, 'words in its place')),
+            'alt' => self::optional($fields, 'alt', fn ($raw) => Line::of($raw, 160, 'alt text')),
             'shape' => $shape,
             'size' => (int) round(Number::within($fields['size'] ?? null, self::SIZES, 'size', '/size') ?? self::DEFAULT_SIZE),
         ];

@@ -29,7 +29,7 @@ final class Web extends Base
     {
         return [
             'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw)->address),
-            'words' => self::optional($fields, 'words', fn ($raw) => Line::of($raw, 80, 'words to show')),
+            'words' => self::optional($fields, 'words', fn ($raw) => Line::of($raw, 80, 'wording')),
         ];
     }
 

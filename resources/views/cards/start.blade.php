@@ -17,7 +17,7 @@
         <form method="post" action="{{ route('cards.store') }}">
           @csrf
           <input type="hidden" name="starter" value="{{ $starter->key }}">
-          <button class="btn btn-line" aria-label="Start from {{ $starter->name }}">Start from this</button>
+          <button class="btn btn-line" aria-label="Start from this: {{ $starter->name }}">Start from this</button>
         </form>
       </div>
     </li>
