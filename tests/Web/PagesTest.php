@@ -100,6 +100,18 @@ final class PagesTest extends WebTestCase
         }
     }
 
+    public function test_a_member_is_added_from_the_console(): void
+    {
+        $this->assertSame(2, Artisan::call('inky:member', ['email' => 'nobody', '--workspace' => 'W', '--name' => 'N']));
+        $this->assertSame(0, Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Hedge & Co', '--name' => 'Wren Hazeldine']));
+        $password = trim((string) strrchr(Artisan::output(), ' '));
+        auth()->logout();
+        $this->post('/sign-in', ['email' => 'wren@hedge.example', 'password' => $password])->assertRedirect('/cards');
+        $this->get('/cards')->assertOk()->assertSee('Hedge &amp; Co', false)->assertSee('No card yet');
+        $this->assertSame(0, Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Quillfern']));
+        $this->assertSame(2, $this->workspace->members()->count());
+    }
+
     public function test_the_demo_loads_once(): void
     {
         auth()->logout();
