@@ -10,7 +10,7 @@ use InkyCard\Card\Content\Line;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Sheet;
+use InkyCard\Layout\Sheet;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench

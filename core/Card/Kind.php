@@ -22,6 +22,9 @@ interface Kind
     /** Where it goes unless placed elsewhere. */
     public function zone(): Zone;
 
+    /** Whether it says how to reach somebody, not who they are: arrangements may part the two. */
+    public function isContact(): bool;
+
     /** @return list<Field> */
     public function fields(): array;
 

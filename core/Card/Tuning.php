@@ -18,6 +18,7 @@ final readonly class Tuning
         public ?float $size = null,
         public ?bool $bold = null,
         public ?int $gap = null,
+        public ?string $align = null,
         public array $unknown = [],
     ) {
     }
@@ -28,7 +29,7 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` true or false, `gap` CSS px above
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` true or false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -45,12 +46,18 @@ final readonly class Tuning
         $size = Number::within($data['size'] ?? null, self::SIZES, 'size', '/size');
         $gap = Number::within($data['gap'] ?? null, self::GAPS, 'gap', '/gap');
 
+        $align = $data['align'] ?? null;
+        if (! in_array($align, [null, 'start', 'center', 'end'], true)) {
+            throw Refusal::because('A piece stands at the start, center or end.', '/align');
+        }
+
         return new self(
             $ink === null ? null : InkRole::from($ink),
             $size,
             $bold,
             $gap === null ? null : (int) round($gap),
-            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap'])),
+            $align,
+            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align'])),
         );
     }
 
@@ -62,6 +69,7 @@ final readonly class Tuning
             'size' => $this->size,
             'bold' => $this->bold,
             'gap' => $this->gap,
+            'align' => $this->align,
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

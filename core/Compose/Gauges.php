@@ -10,6 +10,7 @@ use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Run;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Layout\Sheet;
 
 /** What is measured on every card as it is edited. */
 final readonly class Gauges

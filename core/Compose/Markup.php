@@ -46,6 +46,17 @@ final readonly class Markup
         return new self(implode('', array_map(fn (self|string $part) => $part instanceof self ? $part->html : self::escape($part), $parts)));
     }
 
+    public static function text(string $text): self
+    {
+        return new self(self::escape($text));
+    }
+
+    /** Markup an allow-list has been through. */
+    public static function sanitised(string $html): self
+    {
+        return new self($html);
+    }
+
     /** Nothing at all. */
     public static function none(): self
     {

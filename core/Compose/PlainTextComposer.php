@@ -8,6 +8,7 @@ use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Run;
+use InkyCard\Layout\Sheet;
 
 /** A card as plain text: reading order, 72 columns, every address written out once. */
 final class PlainTextComposer

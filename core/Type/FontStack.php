@@ -20,6 +20,12 @@ final readonly class FontStack
         'courier' => ['Courier New', 'Courier', 'monospace'],
     ];
 
+    /** key => open font that measures the same; nothing open measures as Tahoma and Trebuchet do, so theirs come near. */
+    private const TWINS = [
+        'arial' => 'liberation-sans', 'verdana' => 'dejavu-sans', 'tahoma' => 'dejavu-sans-condensed', 'trebuchet' => 'liberation-sans',
+        'calibri' => 'carlito', 'georgia' => 'gelasio', 'times' => 'liberation-serif', 'cambria' => 'caladea', 'courier' => 'liberation-mono',
+    ];
+
     private function __construct(public string $key)
     {
     }
@@ -38,6 +44,12 @@ final readonly class FontStack
     public static function all(): array
     {
         return array_map(fn (string $key) => new self($key), array_keys(self::STACKS));
+    }
+
+    /** Name of its table in Type/Metrics. */
+    public function twin(): string
+    {
+        return self::TWINS[$this->key];
     }
 
     public function name(): string

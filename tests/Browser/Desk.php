@@ -22,7 +22,15 @@ final class Desk
     /** @var list<Process> */
     private array $processes = [];
 
-    public function __construct()
+    private static ?self $shared = null;
+
+    /** One browser for all tests: starting one takes seconds. */
+    public static function shared(): self
+    {
+        return self::$shared ??= new self;
+    }
+
+    private function __construct()
     {
         $this->files = sys_get_temp_dir().'/inky-desk-'.bin2hex(random_bytes(6));
         mkdir($this->files.'/downloads', recursive: true);
@@ -89,7 +97,7 @@ final class Desk
         $this->run(new Process(['/usr/bin/chromedriver', "--port=$port"]));
         self::await("http://127.0.0.1:$port/status");
         $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--font-render-hinting=none', '--disable-background-networking',
             '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', "--user-data-dir=$this->files/profile",
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -15,7 +15,7 @@ final class JourneyTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$desk = new Desk;
+        self::$desk = Desk::shared();
     }
 
     public function test_a_card_is_started_filled_in_and_handed_over(): void

@@ -8,7 +8,7 @@ use Illuminate\Console\Command;
 use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
-use InkyCard\Compose\Sheet;
+use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 

@@ -9,7 +9,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Sheet;
+use InkyCard\Layout\Sheet;
 
 final class BenchController extends Controller
 {

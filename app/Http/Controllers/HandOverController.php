@@ -11,7 +11,7 @@ use Illuminate\Support\Str;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Pictures;
 use InkyCard\Compose\PlainTextComposer;
-use InkyCard\Compose\Sheet;
+use InkyCard\Layout\Sheet;
 
 /** Handing a card over: copied as seen, copied as source, or as a file. */
 final class HandOverController extends Controller

@@ -13,7 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Starters;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Sheet;
+use InkyCard\Layout\Sheet;
 
 /** Starting a card from a starter, shown with the maker's own name and firm already in. */
 final class StartController extends Controller

@@ -8,8 +8,11 @@ final readonly class Line implements Block
     /** Line height as a multiple of the type size. */
     private const LEADING = 1.4;
 
-    /** @param  non-empty-list<Run>  $runs */
-    public function __construct(public array $runs)
+    /**
+     * @param  non-empty-list<Run>  $runs
+     * @param  ?Picture  $symbol  stands before it
+     */
+    public function __construct(public array $runs, public ?Picture $symbol = null)
     {
     }
 
@@ -19,7 +22,13 @@ final readonly class Line implements Block
         return (int) round(max(array_map(fn (Run $run) => $run->size, $this->runs)) * self::LEADING);
     }
 
-    /** The line with more runs at its end. */
+    /** The line without its symbol. */
+    public function bare(): self
+    {
+        return $this->symbol === null ? $this : new self($this->runs);
+    }
+
+    /** The line with more runs at its end; a symbol before it would belong to the first alone, so there is none. */
     public function with(Run ...$runs): self
     {
         return new self([...$this->runs, ...array_values($runs)]);

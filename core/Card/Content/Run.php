@@ -11,6 +11,7 @@ final readonly class Run
      * @param  float  $size  CSS px
      * @param  ?string  $href  where it leads; null for plain words
      * @param  ?string  $plain  what stands for it in plain text, if not its words
+     * @param  bool  $underlined  whether a link has a line under it
      */
     public function __construct(
         public string $text,
@@ -19,6 +20,7 @@ final readonly class Run
         public bool $bold = false,
         public ?string $href = null,
         public ?string $plain = null,
+        public bool $underlined = false,
     ) {
     }
 }

@@ -44,6 +44,11 @@ abstract class Base implements Kind
         return $this->zone;
     }
 
+    public function isContact(): bool
+    {
+        return false;
+    }
+
     public function tunes(): array
     {
         return ['ink', 'size', 'bold', 'gap', 'joined'];

@@ -16,6 +16,11 @@ final class Email extends Base
         parent::__construct('email', 'E-mail', 'envelope', 'Stays with the message when it is forwarded; a press opens a new one.');
     }
 
+    public function isContact(): bool
+    {
+        return true;
+    }
+
     public function fields(): array
     {
         return [new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example')];

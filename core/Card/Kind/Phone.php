@@ -19,6 +19,11 @@ final class Phone extends Base
         parent::__construct('phone', 'Phone', 'telephone', 'A number that is dialled at a press. Add one piece for each number.');
     }
 
+    public function isContact(): bool
+    {
+        return true;
+    }
+
     public function fields(): array
     {
         return [

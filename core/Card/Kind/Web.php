@@ -17,6 +17,11 @@ final class Web extends Base
         parent::__construct('web', 'Web', 'globe', 'Shown short, linked in full. Add one piece for each site.');
     }
 
+    public function isContact(): bool
+    {
+        return true;
+    }
+
     public function fields(): array
     {
         return [

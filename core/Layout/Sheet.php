@@ -1,6 +1,6 @@
 <?php
 
-namespace InkyCard\Compose;
+namespace InkyCard\Layout;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
@@ -91,16 +91,13 @@ final readonly class Sheet
     private static function join(Card $card, array $line, Piece $piece, Block $block): array
     {
         $previous = $line[count($line) - 1];
+        $next = new Placed($block, [$piece]);
         if ($previous->block instanceof Line && $block instanceof Line) {
-            $like = $block->runs[0];
-            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $like->size);
+            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $block->runs[0]->size);
 
-            return [...array_slice($line, 0, -1), new Placed(
-                $previous->block->with($separator, ...$block->runs),
-                [...$previous->pieces, $piece],
-            )];
+            return [...array_slice($line, 0, -1), $previous->followedBy($next, $separator)];
         }
 
-        return [...$line, new Placed($block, [$piece])];
+        return [...$line, $next];
     }
 }

@@ -1,0 +1,14 @@
+<?php
+
+namespace InkyCard\Card\Content;
+
+use InkyCard\Colour\Colour;
+
+/** A line across its column. */
+final readonly class Rule implements Block
+{
+    /** @param  int  $thickness  CSS px */
+    public function __construct(public Colour $ink, public int $thickness)
+    {
+    }
+}

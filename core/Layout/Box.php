@@ -1,0 +1,25 @@
+<?php
+
+namespace InkyCard\Layout;
+
+/** A rectangle on the page, CSS px from the card's top left. */
+final readonly class Box
+{
+    public function __construct(public float $x, public float $y, public float $width, public float $height)
+    {
+    }
+
+    public function moved(float $x, float $y): self
+    {
+        return new self($this->x + $x, $this->y + $y, $this->width, $this->height);
+    }
+
+    /** The smallest rectangle around both. */
+    public function with(self $other): self
+    {
+        $x = min($this->x, $other->x);
+        $y = min($this->y, $other->y);
+
+        return new self($x, $y, max($this->x + $this->width, $other->x + $other->width) - $x, max($this->y + $this->height, $other->y + $other->height) - $y);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+namespace InkyCard\Layout;
+
+use InkyCard\Card\Content\Block;
+use InkyCard\Colour\Colour;
+
+/** A cell of a table, with all that shows of it. */
+final readonly class Cell
+{
+    /**
+     * @param  Table|Block  $content  a table in it, or one block
+     * @param  array{int, int, int, int}  $padding  top, right, bottom, left; CSS px
+     * @param  'top'|'middle'|'bottom'  $valign
+     * @param  'left'|'center'|'right'|null  $align
+     * @param  ?int  $radius  corner radius of its ground, CSS px
+     * @param  array{string, int, Colour}|null  $border  side, width in CSS px, colour
+     * @param  list<string>  $pieces  ids of the pieces whose content it holds
+     */
+    public function __construct(
+        public Table|Block $content,
+        public array $padding = [0, 0, 0, 0],
+        public string $valign = 'top',
+        public ?string $align = null,
+        public ?Colour $ground = null,
+        public ?int $radius = null,
+        public ?array $border = null,
+        public array $pieces = [],
+    ) {
+    }
+
+    /** What its border adds on a side, CSS px. */
+    public function edge(string $side): int
+    {
+        return $this->border !== null && $this->border[0] === $side ? $this->border[1] : 0;
+    }
+
+    /** Padding and border left and right together, CSS px. */
+    public function sides(): int
+    {
+        return $this->padding[1] + $this->padding[3] + $this->edge('left') + $this->edge('right');
+    }
+}

@@ -1,0 +1,215 @@
+<?php
+
+namespace InkyCard\Layout;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Arrangement\Row;
+use InkyCard\Card\Arrangement\Slot;
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Marks;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Rule;
+use InkyCard\Card\Content\Run;
+
+/**
+ * Lays a sheet out in tables, once for whoever needs them: the composer writes
+ * them, the measure finds out how large they come out.
+ */
+final readonly class Framer
+{
+    /** Between two lines of text, between other blocks, between columns, and from a rule to what follows it; CSS px. */
+    private const LINE_GAP = 2;
+
+    private const BLOCK_GAP = 12;
+
+    private const COLUMN_GAP = 16;
+
+    private const RULE_GAP = 16;
+
+    /** Inside a band and inside a button, CSS px. */
+    private const BAND = 14;
+
+    private const BUTTON = [9, 18];
+
+    private const SEPARATOR = ' · ';
+
+    private bool $rtl;
+
+    private function __construct(private Sheet $sheet)
+    {
+        $this->rtl = $sheet->card->direction() === 'rtl';
+    }
+
+    /** The whole card; a table without rows when nothing is shown. */
+    public static function table(Sheet $sheet): Table
+    {
+        return (new self($sheet))->rows();
+    }
+
+    private function rows(): Table
+    {
+        $rows = [];
+        foreach ($this->sheet->card->arrangement->rows as $row) {
+            $columns = array_values(array_filter(array_map(
+                fn (Slot $slot) => [$slot, $this->lines($slot)],
+                $row->slots,
+            ), fn (array $column) => $column[1] !== []));
+            if ($columns !== []) {
+                array_push($rows, ...$this->row($row, $columns, $rows === []));
+            }
+        }
+
+        return new Table($rows);
+    }
+
+    /**
+     * @param  non-empty-list<array{Slot, list<non-empty-list<Placed>>}>  $columns
+     * @return list<non-empty-list<Cell>>
+     */
+    private function row(Row $row, array $columns, bool $first): array
+    {
+        $rows = [];
+        if ($row->ruled && ! $first) {
+            $rows[] = [new Cell($this->rule(), [$row->gap, 0, 0, 0])];
+        }
+        $gap = [$first ? 0 : $row->gap, 0, 0, 0];
+        $last = count($columns) - 1;
+        if ($last === 0 && ! $columns[0][0]->band) {
+            $rows[] = [new Cell($this->column(...$columns[0]), $gap, align: $this->side($columns[0][0]->align))];
+
+            return $rows;
+        }
+        $cells = [];
+        foreach ($columns as $index => [$slot, $lines]) {
+            $ruled = $slot->ruled && $index > 0 && $this->sheet->card->style->rule > 0;
+            $padding = $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
+                : $this->sides($ruled ? self::RULE_GAP : ($index > 0 && $columns[$index - 1][0]->band ? self::COLUMN_GAP : 0), $index < $last ? self::COLUMN_GAP : 0);
+            $cells[] = new Cell(
+                $this->column($slot, $lines),
+                $padding,
+                $slot->valign,
+                $this->side($slot->align),
+                $slot->band ? $this->sheet->card->style->ink(InkRole::Accent) : null,
+                border: $ruled ? [$this->rtl ? 'right' : 'left', $this->sheet->card->style->rule, $this->sheet->card->style->ink($this->sheet->card->style->ruleInk)] : null,
+            );
+        }
+        $rows[] = [new Cell(Table::row(...$cells), $gap)];
+
+        return $rows;
+    }
+
+    /** @return list<non-empty-list<Placed>> */
+    private function lines(Slot $slot): array
+    {
+        $lines = [];
+        foreach ($slot->zones as $zone) {
+            foreach ($this->sheet->lines($zone) as $line) {
+                if ($slot->contact === null || $slot->contact === $line[0]->pieces[0]->kind->isContact()) {
+                    $lines[] = $line;
+                }
+            }
+        }
+
+        return $slot->flow ? $this->flow($lines) : $lines;
+    }
+
+    /**
+     * Text lines run on in one line; whatever else there is keeps a line of its own.
+     *
+     * @param  list<non-empty-list<Placed>>  $lines
+     * @return list<non-empty-list<Placed>>
+     */
+    private function flow(array $lines): array
+    {
+        $flowing = null;
+        $others = [];
+        foreach ($lines as $line) {
+            [$placed] = $line;
+            if (count($line) > 1 || ! $placed->block instanceof Line) {
+                $others[] = $line;
+            } elseif ($flowing === null) {
+                $flowing = new Placed($placed->block->bare(), $placed->pieces);
+            } else {
+                $ink = $this->sheet->card->style->ink(InkRole::Quiet);
+                $flowing = $flowing->followedBy($placed, new Run(self::SEPARATOR, $ink, $placed->block->runs[0]->size));
+            }
+        }
+
+        return $flowing === null ? $others : [[$flowing], ...$others];
+    }
+
+    /** @param  list<non-empty-list<Placed>>  $lines */
+    private function column(Slot $slot, array $lines): Table
+    {
+        $rows = [];
+        $previous = null;
+        foreach ($lines as $line) {
+            $gap = $previous === null ? 0 : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? self::LINE_GAP : self::BLOCK_GAP));
+            $previous = $line[0]->block;
+            $rows[] = [$this->line($slot, $line, $gap)];
+        }
+
+        return new Table($rows, $this->side($slot->align));
+    }
+
+    /** @param  non-empty-list<Placed>  $line */
+    private function line(Slot $slot, array $line, int $gap): Cell
+    {
+        $align = $this->side($line[0]->pieces[0]->tuning->align ?? $slot->align);
+        if (count($line) === 1) {
+            return new Cell($this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->ids());
+        }
+        $cells = [];
+        foreach ($line as $index => $placed) {
+            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : self::BLOCK_GAP, 0), 'middle', pieces: $placed->ids());
+        }
+
+        return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], align: $align);
+    }
+
+    /** @param  'left'|'center'|'right'|null  $align */
+    private function block(Block $block, ?string $align): Table|Block
+    {
+        return match (true) {
+            $block instanceof Marks => new Table([array_map(
+                fn (int $index, Picture $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->gap, 0)),
+                array_keys($block->marks), $block->marks,
+            )], $align),
+            $block instanceof Button => new Table([[new Cell(
+                new Line([$block->words]),
+                [self::BUTTON[0], self::BUTTON[1], self::BUTTON[0], self::BUTTON[1]],
+                'middle', 'center', $block->ground, $block->radius,
+            )]], $align),
+            $block instanceof Line && $block->symbol !== null => new Table([[
+                new Cell($block->symbol, $this->sides(0, 6), 'middle'),
+                new Cell($block->bare(), valign: 'middle'),
+            ]], $align),
+            default => $block,
+        };
+    }
+
+    private function rule(): Rule
+    {
+        $style = $this->sheet->card->style;
+
+        return new Rule($style->ink($style->ruleInk), max(1, $style->rule));
+    }
+
+    /** @return array{int, int, int, int} padding with these gaps before and after in reading direction */
+    private function sides(int $start, int $end): array
+    {
+        return $this->rtl ? [0, $start, 0, $end] : [0, $end, 0, $start];
+    }
+
+    /** @return 'left'|'center'|'right'|null */
+    private function side(?string $align): ?string
+    {
+        return match ($align) {
+            'center' => 'center',
+            'end' => $this->rtl ? 'left' : 'right',
+            default => null,
+        };
+    }
+}

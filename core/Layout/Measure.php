@@ -1,0 +1,206 @@
+<?php
+
+namespace InkyCard\Layout;
+
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Html;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Rule;
+use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\Space;
+use InkyCard\Type\FontMetrics;
+use InkyCard\Type\FontStack;
+use InkyCard\Type\TextMeasure;
+
+/**
+ * Sizes of a card's tables as a browser lays them out: automatic table layout
+ * (CSS 2.2, 17.5.2.2), separated borders without spacing, lines of exact height.
+ */
+final class Measure
+{
+    /** @var \SplObjectStorage<object, array{float, float}> narrowest and widest width of cells and tables */
+    private \SplObjectStorage $ranges;
+
+    /** @var \SplObjectStorage<object, TextMeasure> */
+    private \SplObjectStorage $texts;
+
+    private readonly FontStack $typeface;
+
+    private readonly Table $table;
+
+    private readonly bool $rtl;
+
+    private function __construct(Sheet $sheet)
+    {
+        $this->ranges = new \SplObjectStorage;
+        $this->texts = new \SplObjectStorage;
+        $this->typeface = $sheet->card->style->typeface;
+        $this->rtl = $sheet->card->direction() === 'rtl';
+        $this->table = Framer::table($sheet);
+    }
+
+    /** @param  int  $viewport  width of the window, CSS px */
+    public static function of(Sheet $sheet, int $viewport): Measured
+    {
+        return self::at($sheet, [$viewport])[$viewport];
+    }
+
+    /**
+     * Several widths at once; texts are measured once for all.
+     *
+     * @param  list<int>  $viewports
+     * @return array<int, Measured> by viewport
+     */
+    public static function at(Sheet $sheet, array $viewports): array
+    {
+        $measure = new self($sheet);
+        $measured = [];
+        foreach ($viewports as $viewport) {
+            $boxes = [];
+            [$width, $height] = $measure->table($measure->table, $viewport, $found);
+            foreach ($found as [$pieces, $box]) {
+                foreach ($pieces as $piece) {
+                    $boxes[$piece] = isset($boxes[$piece]) ? $boxes[$piece]->with($box) : $box;
+                }
+            }
+            $measured[$viewport] = new Measured($viewport, $width, $height, $boxes);
+        }
+
+        return $measured;
+    }
+
+    /**
+     * @param  list<array{list<string>, Box}>|null  $found  filled with the pieces' boxes, from the table's top left
+     *
+     * @param-out list<array{list<string>, Box}> $found
+     *
+     * @return array{float, float} width and height
+     */
+    private function table(Table $table, float $room, ?array &$found): array
+    {
+        $found = [];
+        $columns = $this->columns($table, $room);
+        $width = array_sum($columns);
+        $y = 0.0;
+        foreach ($table->rows as $row) {
+            $laid = [];
+            $height = 0.0;
+            foreach ($row as $index => $cell) {
+                $inside = null;
+                [$contentWidth, $contentHeight] = $this->content($cell->content, $columns[$index] - $cell->sides(), $inside);
+                $laid[] = [$cell, $contentWidth, $contentHeight, $inside];
+                $height = max($height, $contentHeight + $cell->padding[0] + $cell->padding[2] + $cell->edge('top') + $cell->edge('bottom'));
+            }
+            $x = $this->rtl ? $width : 0.0;
+            foreach ($laid as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
+                $x -= $this->rtl ? $columns[$index] : 0;
+                if ($cell->pieces !== []) {
+                    $found[] = [$cell->pieces, new Box($x, $y, $columns[$index], $height)];
+                }
+                if ($inside !== null) {
+                    $free = $columns[$index] - $cell->sides() - $contentWidth;
+                    $left = $x + $cell->padding[3] + $cell->edge('left') + match ($cell->content instanceof Table ? $cell->content->align ?? $cell->align : $cell->align) {
+                        'center' => $free / 2,
+                        'right' => $free,
+                        'left' => 0.0,
+                        null => $this->rtl ? $free : 0.0,
+                    };
+                    $rest = $height - $contentHeight - $cell->padding[0] - $cell->padding[2];
+                    $top = $y + $cell->padding[0] + ['top' => 0, 'middle' => $rest / 2, 'bottom' => $rest][$cell->valign];
+                    foreach ($inside as [$pieces, $box]) {
+                        $found[] = [$pieces, $box->moved($left, $top)];
+                    }
+                }
+                $x += $this->rtl ? 0 : $columns[$index];
+            }
+            $y += $height;
+        }
+
+        return [$width, $y];
+    }
+
+    /**
+     * @param  list<array{list<string>, Box}>|null  $found
+     * @return array{float, float} width and height
+     */
+    private function content(Table|Block $content, float $room, ?array &$found): array
+    {
+        if ($content instanceof Table) {
+            return $this->table($content, $room, $found);
+        }
+        if ($content instanceof Line) {
+            $lines = $this->text($content)->lines($room);
+
+            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (Run $run) => $run->size, $content->runs), $content->height());
+
+            return [max([0.0, ...$lines]), count($lines) * $box];
+        }
+
+        return match (true) {
+            $content instanceof Picture => [$content->width, $content->height],
+            $content instanceof Space => [0, $content->height],
+            $content instanceof Rule => [0, $content->thickness],
+            $content instanceof Html => [0, 0],
+            default => throw new \LogicException('Nobody measures '.$content::class),
+        };
+    }
+
+    /** @return list<float> widths of the columns in so much room */
+    private function columns(Table $table, float $room): array
+    {
+        [$narrow, $wide] = $this->columnRanges($table);
+        [$least, $most] = [array_sum($narrow), array_sum($wide)];
+        if ($most <= $room) {
+            return $wide;
+        }
+        // Each column gets what it cannot do without, and a share of the rest by how much more it would like.
+        $share = $most > $least ? max(0.0, $room - $least) / ($most - $least) : 0.0;
+
+        return array_map(fn (float $low, float $high) => $low + ($high - $low) * $share, $narrow, $wide);
+    }
+
+    /** @return array{list<float>, list<float>} narrowest and widest width of each column */
+    private function columnRanges(Table $table): array
+    {
+        $narrow = $wide = [];
+        foreach ($table->rows as $row) {
+            foreach ($row as $index => $cell) {
+                [$least, $most] = $this->range($cell);
+                $narrow[$index] = max($narrow[$index] ?? 0.0, $least);
+                $wide[$index] = max($wide[$index] ?? 0.0, $most);
+            }
+        }
+
+        return [array_values($narrow), array_values($wide)];
+    }
+
+    /** @return array{float, float} */
+    private function range(Cell|Table $item): array
+    {
+        if (isset($this->ranges[$item])) {
+            return $this->ranges[$item];
+        }
+        if ($item instanceof Table) {
+            [$narrow, $wide] = $this->columnRanges($item);
+            $range = [(float) array_sum($narrow), (float) array_sum($wide)];
+        } else {
+            $content = $item->content;
+            [$least, $most] = match (true) {
+                $content instanceof Table => $this->range($content),
+                $content instanceof Line => [$this->text($content)->narrowest(), $this->text($content)->widest()],
+                $content instanceof Picture => [(float) $content->width, (float) $content->width],
+                default => [0.0, 0.0],
+            };
+            $range = [$least + $item->sides(), $most + $item->sides()];
+        }
+        $this->ranges[$item] = $range;
+
+        return $range;
+    }
+
+    private function text(Line $line): TextMeasure
+    {
+        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->text, $run->size, $run->bold], $line->runs));
+    }
+}

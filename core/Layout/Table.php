@@ -1,0 +1,21 @@
+<?php
+
+namespace InkyCard\Layout;
+
+/** Rows of cells; every row has the same number of them. */
+final readonly class Table
+{
+    /**
+     * @param  list<non-empty-list<Cell>>  $rows
+     * @param  'left'|'center'|'right'|null  $align  where it stands in a wider cell
+     */
+    public function __construct(public array $rows, public ?string $align = null)
+    {
+    }
+
+    /** A table of one row. */
+    public static function row(Cell ...$cells): self
+    {
+        return new self($cells === [] ? [] : [array_values($cells)]);
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+namespace InkyCard\Type;
+
+/**
+ * Lines a run of text breaks into. Break opportunities are those of UAX #14
+ * as ICU finds them, less the one after a slash, which browsers do not take.
+ */
+final readonly class TextMeasure
+{
+    /** @param  list<array{float, float}>  $atoms  unbreakable stretches: width, and width of the white space after it; CSS px */
+    private function __construct(private array $atoms)
+    {
+    }
+
+    /** @param  list<array{string, float, bool}>  $runs  text, size in CSS px, bold */
+    public static function of(FontStack $stack, array $runs): self
+    {
+        $metrics = FontMetrics::of($stack);
+        $text = implode('', array_column($runs, 0));
+        $ends = [];
+        $at = 0;
+        foreach ($runs as $index => [$words]) {
+            $ends[$index] = $at += strlen($words);
+        }
+        $atoms = [];
+        $start = 0;
+        $run = 0;
+        foreach (self::breaks($text) as $end) {
+            $width = $space = 0.0;
+            while ($start < $end) {
+                while ($ends[$run] <= $start) {
+                    $run++;
+                }
+                $stop = min($end, $ends[$run]);
+                $piece = substr($text, $start, $stop - $start);
+                $bare = rtrim($piece, ' ');
+                [, $size, $bold] = $runs[$run];
+                if ($bare !== '') {
+                    // Space inside the stretch, before more of it in another run, is ordinary width.
+                    $width += $space;
+                    $space = 0.0;
+                    $width += $metrics->width($bare, $size, $bold);
+                }
+                $space += strlen($piece) === strlen($bare) ? 0.0 : $metrics->width(substr($piece, strlen($bare)), $size, $bold);
+                $start = $stop;
+            }
+            $atoms[] = [$width, $space];
+        }
+
+        return new self($atoms);
+    }
+
+    /** Width on one line, CSS px. */
+    public function widest(): float
+    {
+        $width = 0.0;
+        $space = 0.0;
+        foreach ($this->atoms as [$atom, $after]) {
+            $width += $space + $atom;
+            $space = $after;
+        }
+
+        return $width;
+    }
+
+    /** Width of its longest unbreakable stretch, CSS px. */
+    public function narrowest(): float
+    {
+        return max([0.0, ...array_column($this->atoms, 0)]);
+    }
+
+    /**
+     * @param  float  $width  room for a line, CSS px
+     * @return list<float> width of each line, filled greedily
+     */
+    public function lines(float $width): array
+    {
+        $lines = [];
+        $line = null;
+        $space = 0.0;
+        foreach ($this->atoms as [$atom, $after]) {
+            // A sixty-fourth of a pixel is the finest browsers lay out in.
+            if ($line !== null && $line + $space + $atom > $width + 1 / 64) {
+                $lines[] = $line;
+                $line = $atom;
+            } else {
+                $line = $line === null ? $atom : $line + $space + $atom;
+            }
+            $space = $after;
+        }
+        $lines[] = $line ?? 0.0;
+
+        return $lines;
+    }
+
+    /** @return list<int> byte offsets where a line may end, the last one the text's own end */
+    private static function breaks(string $text): array
+    {
+        // ICU only where it can matter: plain words break at their spaces and after hyphens alone.
+        if (preg_match('/^[A-Za-z0-9 .,@:;&\'+_\/-]*$/D', $text)) {
+            preg_match_all('/ +|(?<=[A-Za-z])-(?=[A-Za-z])/', $text, $found, PREG_OFFSET_CAPTURE);
+            $breaks = array_map(fn (array $match) => $match[1] + strlen($match[0]), $found[0]);
+        } else {
+            $iterator = \IntlBreakIterator::createLineInstance('en') ?? throw new \RuntimeException('ICU knows no line breaks.');
+            $iterator->setText($text);
+            $breaks = [];
+            for ($at = $iterator->next(); $at !== \IntlBreakIterator::DONE; $at = $iterator->next()) {
+                if ($text[$at - 1] !== '/') {
+                    $breaks[] = $at;
+                }
+            }
+        }
+        if ($text !== '' && end($breaks) !== strlen($text)) {
+            $breaks[] = strlen($text);
+        }
+
+        return $breaks;
+    }
+}
