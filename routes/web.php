@@ -30,6 +30,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
 
         Route::post('/name', [EditController::class, 'rename'])->name('edit.rename');
         Route::post('/style', [EditController::class, 'restyle'])->name('edit.restyle');
+        Route::post('/arrangement', [EditController::class, 'rearrange'])->name('edit.rearrange');
         Route::post('/undo', [EditController::class, 'undo'])->name('edit.undo');
         Route::post('/redo', [EditController::class, 'redo'])->name('edit.redo');
         Route::post('/samples/hide', [EditController::class, 'hideSamples'])->name('edit.samples');

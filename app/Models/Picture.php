@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property string $hash SHA-256 of the kept file
  * @property string $extension
+ * @property int $width px
+ * @property int $height px
  */
 final class Picture extends Model
 {

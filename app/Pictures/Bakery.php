@@ -90,7 +90,7 @@ final class Bakery
     private static function describe(Bake $bake): array
     {
         return match (true) {
-            $bake instanceof Recipe => ['photo' => $bake->ref, 'shape' => $bake->shape->value, 'width' => $bake->width, 'height' => $bake->height],
+            $bake instanceof Recipe => ['photo' => $bake->ref, 'shape' => $bake->shape->value, 'width' => $bake->width, 'height' => $bake->height, 'play' => $bake->playMark],
             $bake instanceof Mark => ['mark' => $bake->icon, 'shape' => $bake->shape->value, 'size' => $bake->size, 'ground' => $bake->ground->toHex(), 'ink' => $bake->ink->toHex()],
             default => throw new LogicException('Nobody bakes '.$bake::class),
         };
@@ -102,7 +102,7 @@ final class Bakery
         $shape = Shape::from($recipe['shape']);
 
         return isset($recipe['photo'])
-            ? new Recipe($recipe['photo'], $shape, $recipe['width'], $recipe['height'])
+            ? new Recipe($recipe['photo'], $shape, $recipe['width'], $recipe['height'], $recipe['play'])
             : new Mark($recipe['mark'], $shape, $recipe['size'], Colour::hex($recipe['ground']), Colour::hex($recipe['ink']));
     }
 }

@@ -90,7 +90,7 @@ final class HostedPictures implements Pictures
     private function settled(Bake $bake): Bake
     {
         return $bake instanceof Recipe
-            ? new Recipe($this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height)
+            ? new Recipe($this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height, $bake->playMark)
             : $bake;
     }
 }

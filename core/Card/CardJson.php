@@ -125,8 +125,10 @@ final class CardJson
             self::truth($document, 'shown', true),
             self::truth($document, 'sample', false),
             $joined,
+            FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
+                ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
             Refusal::at('/tuning', fn () => Tuning::of(self::object($document, 'tuning'))),
-            self::unknown($document, ['id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'tuning']),
+            self::unknown($document, ['id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning']),
         );
     }
 
@@ -141,6 +143,7 @@ final class CardJson
             'shown' => $piece->shown ? null : false,
             'sample' => $piece->sample ?: null,
             'joined' => $piece->joined,
+            'filledBy' => $piece->filledBy === FilledBy::Free ? null : $piece->filledBy->value,
             'tuning' => $piece->tuning->toArray() ?: null,
         ], fn ($value) => $value !== null) + $piece->unknown;
     }

@@ -13,6 +13,7 @@ final readonly class Piece
      * @param  string  $id  unique on its card
      * @param  array<string, mixed>  $fields  as its kind accepts them, plus keys this version does not know
      * @param  bool  $sample  still holds a starter's made-up value
+     * @param  FilledBy  $filledBy  matters on a card shared by a team
      * @param  ?string  $joined  separator when it follows the previous piece on the same line; null for a line of its own
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
      */
@@ -24,6 +25,7 @@ final readonly class Piece
         public bool $shown,
         public bool $sample,
         public ?string $joined,
+        public FilledBy $filledBy,
         public Tuning $tuning,
         public array $unknown = [],
     ) {
@@ -65,7 +67,7 @@ final readonly class Piece
     }
 
     /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
-    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null): Run
+    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false): Run
     {
         return new Run(
             $text,
@@ -74,6 +76,8 @@ final readonly class Piece
             $this->tuning->bold ?? $bold,
             $href,
             $plain,
+            $underlined,
+            $this->tuning->italic ?? $italic,
         );
     }
 }

@@ -5,7 +5,10 @@ namespace InkyCard\Card;
 /** Every starter, in the order they are offered. A new one is its own file in starters/ and a line here. */
 final class Starters
 {
-    private const ALL = ['tidemark', 'copperpot', 'foxglove-ledger'];
+    private const ALL = [
+        'tidemark', 'stone-and-statute', 'plumbline', 'quiet-clinic', 'copperpot', 'footlights', 'foxglove-ledger', 'chalkline', 'skerry',
+        'lantern-lab', 'bramble-and-oat', 'halyard', 'first-commit', 'commons', 'paper-lantern', 'low-tide', 'clay-and-light',
+    ];
 
     /** @return array<string, Starter> by key */
     public static function all(): array

@@ -19,6 +19,7 @@ final readonly class Tuning
         public ?bool $bold = null,
         public ?int $gap = null,
         public ?string $align = null,
+        public ?bool $italic = null,
         public array $unknown = [],
     ) {
     }
@@ -29,7 +30,7 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` true or false, `gap` CSS px above, `align` start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` and `italic` true or false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -39,9 +40,12 @@ final readonly class Tuning
         if ($ink !== null && (! is_string($ink) || InkRole::tryFrom($ink) === null)) {
             throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', '/ink');
         }
-        $bold = $data['bold'] ?? null;
-        if ($bold !== null && ! is_bool($bold)) {
-            throw Refusal::because('Bold is true or false.', '/bold');
+        $flags = [];
+        foreach (['bold', 'italic'] as $name) {
+            $flags[$name] = $data[$name] ?? null;
+            if ($flags[$name] !== null && ! is_bool($flags[$name])) {
+                throw Refusal::because("The value of $name is true or false.", "/$name");
+            }
         }
         $size = Number::within($data['size'] ?? null, self::SIZES, 'size', '/size');
         $gap = Number::within($data['gap'] ?? null, self::GAPS, 'gap', '/gap');
@@ -54,10 +58,11 @@ final readonly class Tuning
         return new self(
             $ink === null ? null : InkRole::from($ink),
             $size,
-            $bold,
+            $flags['bold'],
             $gap === null ? null : (int) round($gap),
             $align,
-            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align'])),
+            $flags['italic'],
+            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align', 'italic'])),
         );
     }
 
@@ -70,6 +75,7 @@ final readonly class Tuning
             'bold' => $this->bold,
             'gap' => $this->gap,
             'align' => $this->align,
+            'italic' => $this->italic,
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

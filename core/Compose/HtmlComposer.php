@@ -126,7 +126,8 @@ final class HtmlComposer
                 'border-radius' => $cell->radius === null || $cell->radius === 0 ? null : $cell->radius.'px',
             ] + match (true) {
                 $cell->border !== null => ["border-{$cell->border[0]}" => "{$cell->border[1]}px solid ".$cell->border[2]->toHex()],
-                $content instanceof Rule => ['border-top' => "{$content->thickness}px solid ".$content->ink->toHex()],
+                // Under the padding, so that the gap is above the line.
+                $content instanceof Rule => ['border-bottom' => "{$content->thickness}px solid ".$content->ink->toHex()],
                 default => [],
             } + match (true) {
                 $words !== null => $this->type($words),
@@ -156,7 +157,7 @@ final class HtmlComposer
         $first = $line->runs[0];
 
         return [
-            'font' => ($first->bold ? 'bold ' : '').self::px(max(array_map(fn (Run $run) => $run->size, $line->runs))).'/'.$line->height().'px '.$this->card->style->typeface->css(),
+            'font' => ($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px(max(array_map(fn (Run $run) => $run->size, $line->runs))).'/'.$line->height().'px '.$this->card->style->typeface->css(),
             'color' => $first->ink->toHex(),
             'mso-line-height-rule' => 'exactly',
         ];
@@ -172,6 +173,7 @@ final class HtmlComposer
             $own = [
                 'font-size' => $run->size === $size ? null : self::px($run->size),
                 'font-weight' => $run->bold === $first->bold ? null : ($run->bold ? 'bold' : 'normal'),
+                'font-style' => $run->italic === $first->italic ? null : ($run->italic ? 'italic' : 'normal'),
             ];
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.

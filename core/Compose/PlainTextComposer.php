@@ -4,6 +4,7 @@ namespace InkyCard\Compose;
 
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\Html;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
@@ -40,6 +41,7 @@ final class PlainTextComposer
         return match (true) {
             $block instanceof Line => [implode('', array_map(fn (Run $run) => $run->plain ?? $run->text, $block->runs))],
             $block instanceof Marks => array_map(fn (Picture $mark) => "$mark->alt: $mark->href", $block->marks),
+            $block instanceof Html => $block->text === '' ? [] : [$block->text],
             $block instanceof Button => [$block->words->text.': '.$block->words->href],
             // A portrait says nothing in words that the name has not said.
             default => [],

@@ -31,12 +31,26 @@ final class Baker
         } catch (\Throwable) {
             throw Refusal::because('This picture is damaged and cannot be opened: save it again and choose the new file.');
         }
+        if ($recipe->playMark) {
+            self::playMark($gd);
+        }
         if ($recipe->shape === Shape::Square) {
             return self::smaller($gd, (string) $image->toPng(), (string) $image->toJpeg(85));
         }
         self::cut($gd, $recipe->shape === Shape::Round ? null : (int) round(min($width, $height) * 0.12));
 
         return new Baked((string) $image->toPng(), 'png', $width, $height);
+    }
+
+    /** A dark disc with a light triangle, in the middle: readable on any still. */
+    private static function playMark(\GdImage $gd): void
+    {
+        [$x, $y] = [intdiv(imagesx($gd), 2), intdiv(imagesy($gd), 2)];
+        $radius = (int) round(min(imagesx($gd), imagesy($gd)) * 0.18);
+        imagealphablending($gd, true);
+        imagefilledellipse($gd, $x, $y, 2 * $radius, 2 * $radius, (int) imagecolorallocatealpha($gd, 20, 24, 40, 40));
+        $side = $radius * 0.55;
+        imagefilledpolygon($gd, array_map('intval', [$x - $side * 0.7, $y - $side, $x - $side * 0.7, $y + $side, $x + $side, $y]), 0xFFFFFF);
     }
 
     /** The lighter file, as measured; a picture with clear pixels can only be a PNG. */

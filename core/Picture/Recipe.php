@@ -12,17 +12,19 @@ final readonly class Recipe implements Bake
      * @param  string  $ref  which picture, see PictureRef
      * @param  int  $width  CSS px as shown
      * @param  int  $height  CSS px as shown
+     * @param  bool  $playMark  a play mark in its middle, for the still of a film
      */
     public function __construct(
         public string $ref,
         public Shape $shape,
         public int $width,
         public int $height,
+        public bool $playMark = false,
     ) {
     }
 
     public function key(): string
     {
-        return implode('|', ['photo', Baker::EDITION, hash('sha256', $this->ref), $this->shape->value, $this->width, $this->height]);
+        return implode('|', ['photo', Baker::EDITION, hash('sha256', $this->ref), $this->shape->value, $this->width, $this->height, ...($this->playMark ? ['play'] : [])]);
     }
 }

@@ -17,6 +17,7 @@ final readonly class TextMeasure
     public static function of(FontStack $stack, array $runs): self
     {
         $metrics = FontMetrics::of($stack);
+        $runs = self::collapsed($runs);
         $text = implode('', array_column($runs, 0));
         $ends = [];
         $at = 0;
@@ -92,6 +93,23 @@ final readonly class TextMeasure
         $lines[] = $line ?? 0.0;
 
         return $lines;
+    }
+
+    /**
+     * White space as HTML shows it: one space for many, across runs too, none at the start.
+     *
+     * @param  list<array{string, float, bool}>  $runs
+     * @return list<array{string, float, bool}>
+     */
+    private static function collapsed(array $runs): array
+    {
+        $afterSpace = true;
+        foreach ($runs as &$run) {
+            $run[0] = (string) preg_replace('/ {2,}/', ' ', $afterSpace ? ltrim($run[0], ' ') : $run[0]);
+            $afterSpace = $run[0] === '' ? $afterSpace : str_ends_with($run[0], ' ');
+        }
+
+        return $runs;
     }
 
     /** @return list<int> byte offsets where a line may end, the last one the text's own end */

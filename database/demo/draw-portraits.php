@@ -54,6 +54,12 @@ $drawings = [
     __DIR__.'/../../resources/samples/portrait-harbour.svg' => $look('bun', '#5a3a2a', '#eac0a0', '#0f5c73', '#dbe8ec', '#a9c9d3'),
     __DIR__.'/../../resources/samples/portrait-kitchen.svg' => $look('bald', '#4a3a30', '#a86f4a', '#a3461f', '#f3e2d0', '#e0bd98'),
     __DIR__.'/../../resources/samples/portrait-office.svg' => $look('bob', '#38303c', '#f0cdb4', '#6a2b57', '#ece4ec', '#cdbbcb'),
+    __DIR__.'/../../resources/samples/portrait-clinic.svg' => $look('long', '#2b1d1a', '#a9714f', '#3d7a76', '#e2efec', '#b7d4cf'),
+    __DIR__.'/../../resources/samples/portrait-workshop.svg' => $look('crop', '#3a2c24', '#e5b48f', '#8a5a2b', '#efe6d8', '#d3bf9d'),
+    __DIR__.'/../../resources/samples/portrait-stage.svg' => $look('curl', '#5b2a1e', '#efc3a2', '#4b2e6b', '#ece6f2', '#cabddb'),
+    __DIR__.'/../../resources/samples/portrait-school.svg' => $look('bob', '#c9a25a', '#f3cfb4', '#2f5d8a', '#e6edf4', '#b9cde0'),
+    __DIR__.'/../../resources/samples/portrait-court.svg' => $look('crop', '#b9b6b0', '#d99c74', '#23282f', '#e7e5e1', '#c6c2ba'),
+    __DIR__.'/../../resources/samples/portrait-lab.svg' => $look('bun', '#1a1416', '#8a5636', '#c84f5c', '#f5e9e6', '#e2c3bd'),
 ];
 foreach ($drawings as $file => $traits) {
     file_put_contents($file, portrait($traits));

@@ -2,6 +2,7 @@
 
 namespace Tests\Core;
 
+use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Content\Picture;
@@ -45,6 +46,14 @@ final class Samples
             'headshot' => ['picture' => $pick(['sample:portrait-office', 'https://quillfern.example/me.png', '']), 'alt' => $words(), 'size' => mt_rand(48, 160), 'shape' => $pick(['round', 'rounded', 'square'])],
             'profiles' => ['links' => array_slice(['linkedin.com/in/x', 'Shop & co: quillfern.example/shop', 'x.com/abc'], 0, mt_rand(0, 3))],
             'button' => ['words' => $pick(['Book "now" & save', '']), 'address' => 'quillfern.example/book'],
+            'address' => ['text' => $words(), 'map' => $pick(['', 'quillfern.example/map'])],
+            'line' => ['value' => $words(), 'label' => $pick(['', 'Open']), 'address' => $pick(['', 'quillfern.example/x'])],
+            'logo', 'picture', 'banner', 'video', 'closing' => ['picture' => $pick(['sample:portrait-office', '']), 'width' => mt_rand(120, 160), 'ratio' => mt_rand(2, 30) / 10, 'address' => $pick(['', 'quillfern.example/x']), 'phrase' => $words()],
+            'textlink', 'booking', 'conference', 'payment', 'event', 'offer' => ['words' => $words(), 'address' => $pick(['', 'quillfern.example/x']), 'form' => $pick(['button', 'link', 'underlined']), 'starts' => $pick(['', '2027-05-22']), 'ends' => $pick(['', '2027-03-14'])],
+            'post' => ['title' => $words(), 'address' => 'quillfern.example/new', 'lead' => $words()],
+            'quote' => ['text' => $words(), 'by' => $words(), 'address' => $pick(['', 'quillfern.example/x'])],
+            'notice' => ['text' => "One & two.\n\n".$words(), 'documents' => $pick([[], ['Notice: quillfern.example/n.pdf']])],
+            'html' => ['html' => $pick(['', '<b onclick="x()">Bold</b> & <script>bad()</script>', '<p style="color:#123456;position:fixed">Words</p>'])],
             default => ['text' => $words()],
         };
         $pieces = [];
@@ -57,7 +66,7 @@ final class Samples
             ], fn ($value) => $value !== null);
         }
 
-        return ['format' => CardJson::FORMAT, 'name' => "Card $seed", 'lang' => $pick(['en', 'he', 'ja']), 'country' => 'GB', 'arrangement' => 'picture-left',
+        return ['format' => CardJson::FORMAT, 'name' => "Card $seed", 'lang' => $pick(['en', 'he', 'ja']), 'country' => 'GB', 'arrangement' => $pick(array_keys(Arrangement::all())),
             'style' => ['typeface' => $pick(['verdana', 'trebuchet']), 'rule' => ['width' => mt_rand(0, 4)], 'aura' => ['deep' => true]], 'pieces' => $pieces, 'future' => ['a' => [1, 2]]];
     }
 

@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
+use InkyCard\Card\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
 use InkyCard\Picture\Intake;
@@ -26,7 +27,8 @@ final class EditController extends Controller
 
         return $this->change($request, $card, $piece, function () use ($request, $library, $piece, $fields) {
             if ($request->hasFile('upload')) {
-                $fields['picture'] = Refusal::at('/fields/picture', fn () => $library->add($this->workspace, ...self::uploaded($request->file('upload')))->ref());
+                $picture = Refusal::at('/fields/picture', fn () => $library->add($this->workspace, ...self::uploaded($request->file('upload'))));
+                $fields = ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width] + $fields;
             }
 
             return new Edit\FillPiece($piece, $fields);
@@ -69,6 +71,11 @@ final class EditController extends Controller
     public function restyle(Request $request, int $card): Response
     {
         return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks'])));
+    }
+
+    public function rearrange(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\Rearrange(Refusal::at('/arrangement', fn () => Arrangement::of(self::word($request, 'arrangement')))), whole: true);
     }
 
     public function hideSamples(Request $request, int $card): Response

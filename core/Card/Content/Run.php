@@ -21,6 +21,7 @@ final readonly class Run
         public ?string $href = null,
         public ?string $plain = null,
         public bool $underlined = false,
+        public bool $italic = false,
     ) {
     }
 }

@@ -4,6 +4,7 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Edit;
+use InkyCard\Card\FilledBy;
 use InkyCard\Card\Kind;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Tuning;
@@ -25,6 +26,7 @@ final readonly class AddPiece implements Edit
             shown: true,
             sample: false,
             joined: null,
+            filledBy: FilledBy::Free,
             tuning: Tuning::none(),
         )]]);
     }

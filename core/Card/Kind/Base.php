@@ -51,7 +51,7 @@ abstract class Base implements Kind
 
     public function tunes(): array
     {
-        return ['ink', 'size', 'bold', 'gap', 'joined'];
+        return ['ink', 'size', 'bold', 'italic', 'align', 'gap', 'joined'];
     }
 
     public function summary(Piece $piece): string

@@ -1,5 +1,6 @@
 @php($swap = true)
 @if($whole)
+@include('bench.arrangement')
 @include('bench.order')
 @elseif($piece)
 @include('bench.face')

@@ -11,12 +11,12 @@
   <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]" aria-describedby="{{ $error }}">
     @foreach($field->choices as $choice => $label)<option value="{{ $choice }}" @selected($value === (string) $choice)>{{ $label }}</option>@endforeach
   </select>
-  @elseif($field->input === 'lines')
+  @elseif($field->input === 'lines' || $field->input === 'paragraphs')
   <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" rows="{{ max(2, substr_count($value, "\n") + 2) }}" placeholder="{{ $field->example }}" spellcheck="false" aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
   <input class="form-control" id="{{ $input }}" name="upload" type="file" accept="image/jpeg,image/png,image/gif,image/webp" aria-describedby="{{ $error }}">
   @else
-  <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" type="{{ ['tel' => 'tel', 'pixels' => 'number'][$field->input] ?? 'text' }}" @if($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off" spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
+  <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}" @if($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off" spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
   @if($field->help)<p class="help">{{ $field->help }}</p>@endif
   @include('bench.error')

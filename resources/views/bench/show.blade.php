@@ -17,7 +17,7 @@
       @include('bench.kept')
     </div>
     @include('bench.error', ['key' => 'name'])
-    <p class="arrangement">Arrangement <strong>{{ $bench->document->arrangement->label }}</strong></p>
+    @include('bench.arrangement')
     @include("bench.conflict")
     @include('bench.order')
     <details class="add">

@@ -24,6 +24,12 @@
     @if(in_array('bold', $tunes))
     <div class="tune-row"><label for="tune-bold">Weight</label><select class="form-select" id="tune-bold" name="tuning[bold]"><option value="" @selected($chosen->tuning->bold === null)>style</option><option value="0" @selected($chosen->tuning->bold === false)>regular</option><option value="1" @selected($chosen->tuning->bold === true)>bold</option></select></div>
     @endif
+    @if(in_array('italic', $tunes))
+    <div class="tune-row"><label for="tune-italic">Slant</label><select class="form-select" id="tune-italic" name="tuning[italic]"><option value="" @selected($chosen->tuning->italic === null)>style</option><option value="0" @selected($chosen->tuning->italic === false)>upright</option><option value="1" @selected($chosen->tuning->italic === true)>italic</option></select></div>
+    @endif
+    @if(in_array('align', $tunes))
+    <div class="tune-row"><label for="tune-align">Stands</label><select class="form-select" id="tune-align" name="tuning[align]"><option value="">as arranged</option>@foreach(['start' => 'at the start', 'center' => 'in the middle', 'end' => 'at the end'] as $side => $label)<option value="{{ $side }}" @selected($chosen->tuning->align === $side)>{{ $label }}</option>@endforeach</select></div>
+    @endif
     @if(in_array('gap', $tunes))
     <div class="tune-row"><label for="tune-gap">Gap above</label><span class="with-unit"><input class="form-control" type="number" id="tune-gap" name="tuning[gap]" min="0" max="48" value="{{ $chosen->tuning->gap }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-gap"><span class="measure">px</span></span></div>
     @include('bench.error', ['key' => $chosen->id.'.tuning-gap', 'swap' => null])

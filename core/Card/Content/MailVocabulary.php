@@ -1,6 +1,6 @@
 <?php
 
-namespace InkyCard\Compose;
+namespace InkyCard\Card\Content;
 
 /** All an export may be made of: what the open data on mail clients finds supported, or harmless where it is not. */
 final class MailVocabulary

@@ -1,0 +1,53 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Zone;
+use InkyCard\Type\Line;
+
+final class Closing extends PictureKind
+{
+    public function __construct()
+    {
+        parent::__construct('closing', 'Closing', 'pen', 'The last words of the letter, and the name by hand if you like.', Zone::Before, [40, 320], 160, 'Maren');
+    }
+
+    public function tunes(): array
+    {
+        return ['ink', 'size', 'bold', 'gap', 'align'];
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('phrase', 'Phrase', example: 'Warmly,'),
+            new Field('picture', 'Name by hand', 'picture', 'A picture of your written name; PNG keeps the paper clear.'),
+            ...array_slice(parent::fields(), 1),
+        ];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return ['phrase' => self::optional($fields, 'phrase', fn ($raw) => Line::of($raw, 80, 'phrase'))] + parent::accept($fields, $country);
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        $phrase = $piece->text('phrase');
+
+        return [
+            ...($phrase === '' ? [] : [new Content\Line([$piece->run($card, $phrase, InkRole::Body, $card->style->sizes['text'])])]),
+            ...parent::content($piece, $card),
+        ];
+    }
+
+    public function summary(Piece $piece): string
+    {
+        return $piece->text('phrase') ?: parent::summary($piece);
+    }
+}

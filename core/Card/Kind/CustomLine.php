@@ -1,0 +1,58 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Piece;
+use InkyCard\Link\WebAddress;
+use InkyCard\Type\Line;
+
+final class CustomLine extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('line', 'Own line', 'input-cursor-text', 'Anything else, with a label of your own and a link if it has one.');
+    }
+
+    public function isContact(): bool
+    {
+        return true;
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('value', 'Text', example: 'Tuesdays to Saturdays, 9 to 5'),
+            new Field('label', 'Label', example: 'Open'),
+            new Field('address', 'Where it leads', 'url'),
+        ];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return [
+            'value' => self::optional($fields, 'value', fn ($raw) => Line::of($raw, 160, 'text')),
+            'label' => self::optional($fields, 'label', fn ($raw) => Line::of($raw, 40, 'label')),
+            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+        ];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        $value = $piece->text('value');
+        if ($value === '') {
+            return [];
+        }
+        $size = $card->style->sizes['text'];
+        $address = $piece->text('address') ?: null;
+        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: $address")];
+        if ($piece->text('label') !== '') {
+            array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
+        }
+
+        return [new Content\Line($runs)];
+    }
+}

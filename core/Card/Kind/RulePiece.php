@@ -1,0 +1,42 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Field;
+use InkyCard\Card\Number;
+use InkyCard\Card\Piece;
+
+final class RulePiece extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('rule', 'Rule', 'dash-lg', 'A line across, between two parts.');
+    }
+
+    public function tunes(): array
+    {
+        return ['ink', 'gap'];
+    }
+
+    public function fields(): array
+    {
+        return [new Field('thickness', 'Thickness', 'pixels', '1 to 8 px.')];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return ['thickness' => (int) round(Number::within(($fields['thickness'] ?? '') === '' ? null : $fields['thickness'], [1, 8], 'thickness', '/thickness') ?? 1)];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        return [new Content\Rule($card->style->ink($piece->tuning->ink ?? $card->style->ruleInk), (int) $piece->text('thickness'))];
+    }
+
+    public function summary(Piece $piece): string
+    {
+        return $piece->text('thickness').' px';
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Card\Zone;
+use InkyCard\Picture\PictureRef;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
+
+final class Video extends PictureKind
+{
+    public function __construct()
+    {
+        parent::__construct('video', 'Film', 'play-btn', 'A still with a play mark on it; a press opens the film.', Zone::Under, [80, 600], 200, 'Watch: a garden in twelve months');
+    }
+
+    protected function source(string $ref, int $width, int $height): Recipe|string
+    {
+        return PictureRef::isAddress($ref) ? $ref : new Recipe($ref, Shape::Square, $width, $height, playMark: true);
+    }
+}

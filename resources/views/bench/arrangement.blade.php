@@ -1,0 +1,8 @@
+<form id="arrangement" method="post" action="{{ route('edit.rearrange', $bench->card->id) }}" class="arrangement" hx-post="{{ route('edit.rearrange', $bench->card->id) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all" @isset($swap) hx-swap-oob="morph" @endisset>
+  @include('bench.hidden')
+  <label for="arrangement-choice">Arrangement</label>
+  <select class="form-select" id="arrangement-choice" name="arrangement" title="{{ $bench->document->arrangement->purpose }}">
+    @foreach(\InkyCard\Card\Arrangement::all() as $arrangement)<option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{ $arrangement->label }}</option>@endforeach
+  </select>
+  <noscript><button class="btn btn-line">Keep</button></noscript>
+</form>
