@@ -112,15 +112,21 @@ final readonly class Card
         return in_array(strtok(strtolower($this->lang), '-'), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
     }
 
-    /** What its holder is called on it; empty when no name is filled in. */
-    public function holder(): string
+    /** The piece its holder's name stands in; null when none is shown. */
+    public function named(): ?Piece
     {
         foreach ($this->pieces as $piece) {
-            if ($piece->kind->key() === 'name') {
-                return $piece->text('text');
+            if ($piece->shown && $piece->kind->key() === 'name') {
+                return $piece;
             }
         }
 
-        return '';
+        return null;
+    }
+
+    /** What its holder is called on it; empty when no name is filled in and shown. */
+    public function holder(): string
+    {
+        return $this->named()?->text('text') ?? '';
     }
 }

@@ -95,7 +95,7 @@ final class HtmlComposer
             $cells = [];
             foreach ($row as $cell) {
                 $edged = $edged || $cell->border !== null || $cell->radius !== null;
-                $cells[] = $this->cell($cell);
+                $cells[] = $this->cell($cell, alone: count($row) === 1);
             }
             $rows[] = Markup::element('tr', [], ...$cells);
         }
@@ -109,14 +109,15 @@ final class HtmlComposer
         ], ...$rows);
     }
 
-    private function cell(Cell $cell): Markup
+    /** @param  bool  $alone  a cell alone in its row is as high as the row: nothing to align */
+    private function cell(Cell $cell, bool $alone): Markup
     {
         $content = $cell->content;
         $words = $content instanceof Line ? $content : null;
 
         return Markup::element('td', [
             'data-piece' => $this->named && $cell->pieces !== [] ? implode(' ', $cell->pieces) : null,
-            'valign' => $cell->valign === 'middle' ? null : $cell->valign,
+            'valign' => $alone || $cell->valign === 'middle' ? null : $cell->valign,
             'align' => $cell->align,
             'bgcolor' => $cell->ground?->toHex(),
             'height' => $content instanceof Space ? $content->height : null,

@@ -20,14 +20,17 @@ final readonly class Sheet
     {
     }
 
-    public static function of(Card $card): self
+    /**
+     * @param  (\Closure(Piece): list<Block>)|null  $content  what to put in place of a piece's own content
+     */
+    public static function of(Card $card, ?\Closure $content = null): self
     {
         $zones = [];
         foreach ($card->pieces as $piece) {
             if (! $piece->shown) {
                 continue;
             }
-            foreach ($piece->content($card) as $number => $block) {
+            foreach ($content === null ? $piece->content($card) : $content($piece) as $number => $block) {
                 $lines = &$zones[$piece->zone->value];
                 $last = $lines === null ? null : array_key_last($lines);
                 if ($number > 0 || $piece->joined === null || $last === null) {

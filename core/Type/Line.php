@@ -25,7 +25,7 @@ final class Line
         }
         $text = \Normalizer::normalize($text, \Normalizer::FORM_C) ?: $text;
         $text = trim((string) preg_replace('/[\s\x{A0}\x{2028}\x{2029}]+/u', ' ', $text));
-        if (preg_match('/[\x00-\x1f\x7f\x{80}-\x{9f}\x{fffe}\x{ffff}]/u', $text)) {
+        if (preg_match('/[\x00-\x1f\x7f\x{80}-\x{9f}\x{fdd0}-\x{fdef}\x{fffe}\x{ffff}]/u', $text)) {
             throw Refusal::because("The $label holds control characters: type it again by hand.");
         }
         if (preg_match('#<[a-z/!?]#i', $text)) {

@@ -80,7 +80,7 @@ final class Samples
 
             public function source(Picture $picture): string
             {
-                return 'https://cards.quillfern.example/p/'.hash('sha256', is_string($picture->source) ? $picture->source : $picture->source->key()).'.png';
+                return is_string($picture->source) ? $picture->source : 'https://cards.quillfern.example/p/'.hash('sha256', $picture->source->key()).'.png';
             }
         };
     }

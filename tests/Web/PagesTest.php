@@ -148,6 +148,24 @@ final class PagesTest extends WebTestCase
         unlink($file);
     }
 
+    public function test_the_console_measures_cards_and_lists_starters(): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'card');
+        Artisan::call('inky:starters', ['--json' => true]);
+        $starters = json_decode(Artisan::output(), true);
+        $this->assertSame(array_keys(Starters::all()), array_keys($starters));
+        file_put_contents($file, json_encode($starters['tidemark']));
+        $this->assertSame(0, Artisan::call('inky:measure', ['card' => $file]));
+        $measured = json_decode(Artisan::output(), true);
+        $this->assertSame([320, 480, 600], array_column($measured, 'viewport'));
+        $this->assertSame(0, $measured[2]['overflow']);
+        $this->assertSame(104, $measured[2]['pieces']['p1']['width']);
+        $this->assertSame(0, Artisan::call('inky:measure', ['card' => $file, '--width' => '200']));
+        $this->assertGreaterThan(0, json_decode(Artisan::output(), true)[0]['overflow']);
+        $this->assertSame(2, Artisan::call('inky:measure', ['card' => $file, '--width' => 'wide']));
+        unlink($file);
+    }
+
     public function test_the_console_reads_standard_input_and_complains_on_standard_error(): void
     {
         $run = function (string $input): Process {

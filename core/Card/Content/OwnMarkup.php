@@ -26,6 +26,9 @@ final readonly class OwnMarkup
         if (strlen($html) > self::MAX_BYTES) {
             throw Refusal::because('Own HTML holds at most 20,000 characters.');
         }
+        if (preg_match('/[\x00-\x08\x{fdd0}-\x{fdef}\x{fffe}\x{ffff}]/u', $html)) {
+            throw Refusal::because('This HTML holds control characters: type it again by hand.');
+        }
         if (self::depth($html) > self::MAX_DEPTH) {
             throw Refusal::because('This HTML is nested more than 40 deep: flatten it first.');
         }
