@@ -11,6 +11,7 @@ use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Run;
 use InkyCard\Card\FilledBy;
+use InkyCard\Card\Kind\Headshot;
 use InkyCard\Card\Kind\TextLine;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
@@ -34,6 +35,9 @@ final class Plate
     /** @var array<string, Piece> */
     private array $blanks = [];
 
+    /** The blank for the holder's name, where another blank speaks of the holder: a headshot's words. */
+    private ?Piece $named = null;
+
     /** @var array<string, list<string|int>> shape => literals, and numbers of slots between them */
     private array $templates = [];
 
@@ -43,6 +47,11 @@ final class Plate
             if ($piece->filledBy !== FilledBy::Us && $piece->shown) {
                 $this->blanks[$piece->id] = $piece;
             }
+        }
+        $named = $card->named();
+        $portraits = array_filter($this->blanks, fn (Piece $piece) => $piece->kind instanceof Headshot);
+        if ($named !== null && isset($this->blanks[$named->id]) && $portraits !== []) {
+            $this->named = $named;
         }
     }
 
@@ -60,9 +69,8 @@ final class Plate
         $shape = '';
         $values = [];
         $contents = [];
-        // Other pieces speak of the holder by name.
-        $named = $this->card->named();
-        $card = $named === null || ! isset($this->blanks[$named->id], $person[$named->id]) ? $this->card
+        $named = $this->named;
+        $card = $named === null || ! isset($person[$named->id]) ? $this->card
             : $this->card->replacing($named->with(['fields' => $person[$named->id]]));
         foreach ($this->blanks as $id => $piece) {
             $fields = $person[$id] ?? $piece->fields;
