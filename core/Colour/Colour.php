@@ -7,8 +7,11 @@ use InkyCard\Refusal;
 /** An opaque sRGB colour, channels 0-255. */
 final readonly class Colour
 {
+    private string $hex;
+
     public function __construct(public int $red, public int $green, public int $blue)
     {
+        $this->hex = sprintf('#%02x%02x%02x', $red, $green, $blue);
         foreach ([$red, $green, $blue] as $channel) {
             if ($channel < 0 || $channel > 255) {
                 throw Refusal::because('A colour channel lies between 0 and 255.');
@@ -35,7 +38,7 @@ final readonly class Colour
     /** Lower-case `#rrggbb`: the only form every mail client reads alike. */
     public function toHex(): string
     {
-        return sprintf('#%02x%02x%02x', $this->red, $this->green, $this->blue);
+        return $this->hex;
     }
 
     public function equals(self $other): bool

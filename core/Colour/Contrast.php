@@ -8,26 +8,38 @@ final class Contrast
     /** The ratio WCAG 2.2 asks of text under 24 px (success criterion 1.4.3). */
     public const TEXT = 4.5;
 
+    private static ?Colour $dark = null;
+
+    /** @var array<string, float> */
+    private static array $luminances = [];
+
     /** @return float ratio from 1 (same) to 21 (black on white) */
     public static function ratio(Colour $one, Colour $other): float
     {
-        $lights = [self::luminance($one), self::luminance($other)];
+        [$light, $dark] = [self::luminance($one), self::luminance($other)];
 
-        return (max($lights) + 0.05) / (min($lights) + 0.05);
+        return $light > $dark ? ($light + 0.05) / ($dark + 0.05) : ($dark + 0.05) / ($light + 0.05);
     }
 
     /** @return float relative luminance, 0 (black) to 1 (white) */
     public static function luminance(Colour $colour): float
     {
-        return 0.2126 * self::linear($colour->red)
+        // A card has a handful of inks and asks for the same ones again and again.
+        if (count(self::$luminances) > 500) {
+            self::$luminances = [];
+        }
+
+        return self::$luminances[$colour->toHex()] ??= 0.2126 * self::linear($colour->red)
             + 0.7152 * self::linear($colour->green)
             + 0.0722 * self::linear($colour->blue);
     }
 
-    /** Whichever of the two inks reads better on the ground. */
-    public static function better(Colour $ground, Colour $one, Colour $other): Colour
+    /** The paper's colour or near-black, whichever reads better on the ground. */
+    public static function readable(Colour $ground, Colour $paper): Colour
     {
-        return self::ratio($one, $ground) >= self::ratio($other, $ground) ? $one : $other;
+        $dark = self::$dark ??= Colour::hex('#111111');
+
+        return self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
     }
 
     /** sRGB transfer function, IEC 61966-2-1. */

@@ -8,7 +8,6 @@ use InkyCard\Card\Content\Html;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Rule;
-use InkyCard\Card\Content\Run;
 use InkyCard\Card\Content\Space;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Framer;
@@ -28,7 +27,11 @@ final class HtmlComposer
     /** What tells a named rendering from the export. */
     private const NAMES = '/ data-piece="[^"]*"/';
 
+    private const TABLE = ['role' => 'presentation', 'cellpadding' => 0, 'cellspacing' => 0, 'border' => 0];
+
     private Card $card;
+
+    private Markup $out;
 
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
     public function __construct(private readonly Pictures $pictures, private readonly bool $named = false)
@@ -38,7 +41,10 @@ final class HtmlComposer
     /** The card alone, as a mail client's settings take it: one table; nothing for an empty card. */
     public function compose(Sheet $sheet): string
     {
-        return $this->card($sheet)->html;
+        $this->out = new Markup;
+        $this->card($sheet);
+
+        return $this->out->html();
     }
 
     /** The export a rendering with named elements was made from. */
@@ -51,159 +57,154 @@ final class HtmlComposer
     public function page(Sheet $sheet): string
     {
         $card = $sheet->card;
+        $this->out = (new Markup)->doctype()->open('html', ['lang' => $card->lang, 'dir' => $card->direction()])
+            ->open('head')
+            ->void('meta', ['charset' => 'utf-8'])
+            ->void('meta', ['name' => 'viewport', 'content' => 'width=device-width'])
+            ->open('title')->text($card->name)->close()
+            ->close()
+            ->open('body', ['style' => 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex()]);
+        $this->card($sheet);
 
-        return Markup::join(
-            Markup::doctype(),
-            Markup::element('html', ['lang' => $card->lang, 'dir' => $card->direction()],
-                Markup::element('head', [],
-                    Markup::element('meta', ['charset' => 'utf-8']),
-                    Markup::element('meta', ['name' => 'viewport', 'content' => 'width=device-width']),
-                    Markup::element('title', [], $card->name),
-                ),
-                Markup::element('body', ['style' => ['margin' => 0, 'padding' => '16px', 'background-color' => $card->style->ink(InkRole::Paper)->toHex()]],
-                    $this->card($sheet),
-                ),
-            ),
-        )->html;
+        return $this->out->close()->close()->html();
     }
 
-    private function card(Sheet $sheet): Markup
+    private function card(Sheet $sheet): void
     {
         $this->card = $card = $sheet->card;
         $this->pictures->prepare($sheet->pictures());
         $table = Framer::table($sheet);
-
-        return $table->rows === [] ? Markup::none() : $this->table($table, [
-            'lang' => $card->lang,
-            'dir' => $card->direction() === 'rtl' ? 'rtl' : null,
-        ], [
-            'font-family' => $card->style->typeface->css(),
-            'font-size' => self::px($card->style->sizes['text']),
-            'color' => $card->style->ink(InkRole::Body)->toHex(),
-        ]);
-    }
-
-    /**
-     * @param  array<string, ?string>  $attributes
-     * @param  array<string, string>  $style
-     */
-    private function table(Table $table, array $attributes = [], array $style = []): Markup
-    {
-        $rows = [];
-        $edged = false;
-        foreach ($table->rows as $row) {
-            $cells = [];
-            foreach ($row as $cell) {
-                $edged = $edged || $cell->border !== null || $cell->radius !== null;
-                $cells[] = $this->cell($cell, alone: count($row) === 1);
-            }
-            $rows[] = Markup::element('tr', [], ...$cells);
+        if ($table->rows !== []) {
+            $this->table($table, ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null], 'font-family:'.$card->style->typeface->css()
+                .';font-size:'.self::px($card->style->sizes['text']).';color:'.$card->style->ink(InkRole::Body)->toHex());
         }
-
-        return Markup::element('table', [
-            'role' => 'presentation', 'cellpadding' => '0', 'cellspacing' => '0', 'border' => '0',
-            'align' => $table->align,
-        ] + $attributes + [
-            // Where borders collapse, half of each lies outside its cell and corners do not round.
-            'style' => ($edged ? ['border-collapse' => 'separate'] : []) + $style,
-        ], ...$rows);
     }
 
-    /** @param  bool  $alone  a cell alone in its row is as high as the row: nothing to align */
-    private function cell(Cell $cell, bool $alone): Markup
+    /** @param  array<string, ?string>  $attributes */
+    private function table(Table $table, array $attributes = [], ?string $style = null): void
+    {
+        if ($table->isEdged()) {
+            // Where borders collapse, half of each lies outside its cell and corners do not round.
+            $style = 'border-collapse:separate'.($style === null ? '' : ";$style");
+        }
+        $attributes = self::TABLE + $attributes;
+        if ($table->align !== null) {
+            $attributes['align'] = $table->align;
+        }
+        if ($style !== null) {
+            $attributes['style'] = $style;
+        }
+        $this->out->open('table', $attributes);
+        foreach ($table->rows as $row) {
+            $this->out->open('tr');
+            // A cell alone in its row is as high as the row: nothing to align.
+            $alone = count($row) === 1;
+            foreach ($row as $cell) {
+                $this->cell($cell, $alone);
+            }
+            $this->out->close();
+        }
+        $this->out->close();
+    }
+
+    private function cell(Cell $cell, bool $alone): void
     {
         $content = $cell->content;
-        $words = $content instanceof Line ? $content : null;
-
-        return Markup::element('td', [
-            'data-piece' => $this->named && $cell->pieces !== [] ? implode(' ', $cell->pieces) : null,
-            'valign' => $alone || $cell->valign === 'middle' ? null : $cell->valign,
-            'align' => $cell->align,
-            'bgcolor' => $cell->ground?->toHex(),
-            'height' => $content instanceof Space ? $content->height : null,
-            'style' => [
-                'padding' => self::sides($cell->padding),
-                'background-color' => $cell->ground?->toHex(),
-                'border-radius' => $cell->radius === null || $cell->radius === 0 ? null : $cell->radius.'px',
-            ] + match (true) {
-                $cell->border !== null => ["border-{$cell->border[0]}" => "{$cell->border[1]}px solid ".$cell->border[2]->toHex()],
-                // Under the padding, so that the gap is above the line.
-                $content instanceof Rule => ['border-bottom' => "{$content->thickness}px solid ".$content->ink->toHex()],
-                default => [],
-            } + match (true) {
-                $words !== null => $this->type($words),
-                $content instanceof Space, $content instanceof Rule => ['font-size' => '0', 'line-height' => '0'],
-                default => [],
-            },
-        ], match (true) {
+        $ground = $cell->ground?->toHex();
+        $style = 'padding:'.self::sides($cell->padding)
+            .($ground === null ? '' : ";background-color:$ground")
+            .($cell->radius === null || $cell->radius === 0 ? '' : ";border-radius:{$cell->radius}px")
+            .($cell->border === null ? '' : ";border-{$cell->border[0]}:{$cell->border[1]}px solid ".$cell->border[2]->toHex());
+        if ($content instanceof Line) {
+            $style .= ';'.$this->type($content);
+        } elseif ($content instanceof Rule) {
+            // Under the padding, so that the gap is above the line.
+            $style .= ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex().';font-size:0;line-height:0';
+        } elseif ($content instanceof Space) {
+            $style .= ';font-size:0;line-height:0';
+        }
+        $attributes = [];
+        if ($this->named && $cell->pieces !== []) {
+            $attributes['data-piece'] = implode(' ', $cell->pieces);
+        }
+        if (! $alone && $cell->valign !== 'middle') {
+            $attributes['valign'] = $cell->valign;
+        }
+        if ($cell->align !== null) {
+            $attributes['align'] = $cell->align;
+        }
+        if ($ground !== null) {
+            $attributes['bgcolor'] = $ground;
+        }
+        if ($content instanceof Space) {
+            $attributes['height'] = $content->height;
+        }
+        $attributes['style'] = $style;
+        $this->out->open('td', $attributes);
+        match (true) {
             $content instanceof Table => $this->table($content),
-            $words !== null => $this->words($words),
+            $content instanceof Line => $this->words($content),
             $content instanceof Picture => $this->picture($content),
-            $content instanceof Html => Markup::sanitised($content->html),
+            $content instanceof Html => $this->out->sanitised($content->html),
             // An empty cell would be dropped by some clients, and its height with it.
-            $content instanceof Space => "\u{A0}",
-            $content instanceof Rule => '',
+            $content instanceof Space => $this->out->text("\u{A0}"),
+            $content instanceof Rule => null,
             default => throw new \LogicException('No markup for '.$content::class),
-        });
+        };
+        $this->out->close();
     }
 
     /**
      * The whole type on the cell: a smaller size there would make the line taller
      * than it says, and not every client hands type down into nested tables.
-     *
-     * @return array<string, string>
      */
-    private function type(Line $line): array
+    private function type(Line $line): string
     {
         $first = $line->runs[0];
 
-        return [
-            'font' => ($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px(max(array_map(fn (Run $run) => $run->size, $line->runs))).'/'.$line->height().'px '.$this->card->style->typeface->css(),
-            'color' => $first->ink->toHex(),
-            'mso-line-height-rule' => 'exactly',
-        ];
+        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size()).'/'.$line->height().'px '
+            .$this->card->style->typeface->css().';color:'.$first->ink->toHex().';mso-line-height-rule:exactly';
     }
 
-    private function words(Line $line): Markup
+    private function words(Line $line): void
     {
         $first = $line->runs[0];
-        $size = max(array_map(fn (Run $run) => $run->size, $line->runs));
-
-        return Markup::join(...array_map(function (Run $run) use ($first, $size) {
+        $size = $line->size();
+        foreach ($line->runs as $run) {
             $ink = $run->ink->toHex();
-            $own = [
-                'font-size' => $run->size === $size ? null : self::px($run->size),
-                'font-weight' => $run->bold === $first->bold ? null : ($run->bold ? 'bold' : 'normal'),
-                'font-style' => $run->italic === $first->italic ? null : ($run->italic ? 'italic' : 'normal'),
-            ];
+            $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
+                .($run->bold === $first->bold ? '' : ($run->bold ? ';font-weight:bold' : ';font-weight:normal'))
+                .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'));
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
-                return Markup::element('a', ['href' => $run->href, 'style' => ['color' => $ink, 'text-decoration' => $run->underlined ? 'underline' : 'none']],
-                    Markup::element('span', ['style' => ['color' => $ink] + $own], $run->text));
+                $this->out->open('a', ['href' => $run->href, 'style' => "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none')])
+                    ->open('span', ['style' => "color:$ink$own"])->text($run->text)->close()->close();
+            } elseif ($own === '' && $run->ink->equals($first->ink)) {
+                $this->out->text($run->text);
+            } else {
+                $this->out->open('span', ['style' => "color:$ink$own"])->text($run->text)->close();
             }
-            $own += ['color' => $run->ink->equals($first->ink) ? null : $ink];
-
-            return array_filter($own) === [] ? Markup::text($run->text) : Markup::element('span', ['style' => $own], $run->text);
-        }, $line->runs));
+        }
     }
 
-    private function picture(Picture $picture): Markup
+    private function picture(Picture $picture): void
     {
-        $image = Markup::element('img', [
+        if ($picture->href !== null) {
+            // Colour and underline of the words shown when the picture is blocked.
+            $this->out->open('a', ['href' => $picture->href, 'style' => 'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none']);
+        }
+        $this->out->void('img', [
             'src' => $this->pictures->source($picture),
             'width' => $picture->width,
             'height' => $picture->height,
             'alt' => $picture->alt,
             'border' => '0',
             // The type size is that of the words shown when the picture is blocked.
-            'style' => ['display' => 'block', 'width' => $picture->width.'px', 'height' => $picture->height.'px', 'font-size' => '11px'],
+            'style' => "display:block;width:{$picture->width}px;height:{$picture->height}px;font-size:11px",
         ]);
-
-        return $picture->href === null ? $image : Markup::element('a', [
-            'href' => $picture->href,
-            // Colour and underline of the words shown when the picture is blocked.
-            'style' => ['color' => $this->card->style->ink(InkRole::Link)->toHex(), 'text-decoration' => 'none'],
-        ], $image);
+        if ($picture->href !== null) {
+            $this->out->close();
+        }
     }
 
     /**
@@ -213,18 +214,22 @@ final class HtmlComposer
      */
     private static function sides(array $sides): string
     {
-        [$top, $right, $bottom, $left] = array_map(fn (int $side) => $side === 0 ? '0' : $side.'px', $sides);
+        [$top, $right, $bottom, $left] = $sides;
+        $padding = $top === 0 ? '0' : $top.'px';
+        if ($right === $left && $top === $bottom && $top === $right) {
+            return $padding;
+        }
+        $padding .= $right === 0 ? ' 0' : " {$right}px";
+        if ($right === $left && $top === $bottom) {
+            return $padding;
+        }
+        $padding .= $bottom === 0 ? ' 0' : " {$bottom}px";
 
-        return match (true) {
-            $left !== $right => "$top $right $bottom $left",
-            $top !== $bottom => "$top $right $bottom",
-            $top !== $right => "$top $right",
-            default => $top,
-        };
+        return $right === $left ? $padding : $padding.($left === 0 ? ' 0' : " {$left}px");
     }
 
     private static function px(float $size): string
     {
-        return (string) round($size, 2).'px';
+        return (float) (int) $size === $size ? (int) $size.'px' : round($size, 2).'px';
     }
 }

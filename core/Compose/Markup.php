@@ -2,87 +2,90 @@
 
 namespace InkyCard\Compose;
 
-/**
- * HTML that is safe to send: the only place that escapes.
- *
- * Text given as a string is escaped; what is already Markup is taken as it is.
- */
-final readonly class Markup
+/** Writes HTML that is safe to send: the only place that makes markup of values, and the only one that escapes. */
+final class Markup
 {
-    private const VOID = ['br' => true, 'img' => true, 'meta' => true];
+    private string $html = '';
 
-    private function __construct(public string $html)
+    /** @var list<string> closing parts of the elements that are open, outermost first */
+    private array $open = [];
+
+    /**
+     * Opens an element; all that comes until `close` is inside it.
+     *
+     * @param  array<string, string|int|null>  $attributes  null leaves one out
+     */
+    public function open(string $name, array $attributes = []): self
     {
+        $this->start($name, $attributes);
+        $this->open[] = "</$name>";
+
+        return $this;
+    }
+
+    public function close(): self
+    {
+        $this->html .= array_pop($this->open) ?? throw new \LogicException('Nothing is open.');
+
+        return $this;
     }
 
     /**
-     * @param  array<string, string|int|null|array<string, string|int|null>>  $attributes  null leaves one out;
-     *                                                                                     `style` is an array of CSS properties
+     * An element that has no content, such as `img`.
+     *
+     * @param  array<string, string|int|null>  $attributes
      */
-    public static function element(string $name, array $attributes = [], self|string ...$children): self
+    public function void(string $name, array $attributes = []): self
     {
-        $html = '<'.$name;
-        foreach ($attributes as $key => $value) {
-            if (is_array($value)) {
-                $value = self::style($value);
-            }
-            if ($value !== null) {
-                $html .= ' '.$key.'="'.self::escape((string) $value).'"';
-            }
-        }
-        $html .= '>';
-        if (isset(self::VOID[$name])) {
-            return new self($html);
-        }
-        foreach ($children as $child) {
-            $html .= $child instanceof self ? $child->html : self::escape($child);
-        }
+        $this->start($name, $attributes);
 
-        return new self($html.'</'.$name.'>');
+        return $this;
     }
 
-    public static function join(self|string ...$parts): self
+    public function text(string $text): self
     {
-        return new self(implode('', array_map(fn (self|string $part) => $part instanceof self ? $part->html : self::escape($part), $parts)));
-    }
+        $this->html .= self::escape($text);
 
-    public static function text(string $text): self
-    {
-        return new self(self::escape($text));
+        return $this;
     }
 
     /** Markup an allow-list has been through. */
-    public static function sanitised(string $html): self
+    public function sanitised(string $html): self
     {
-        return new self($html);
+        $this->html .= $html;
+
+        return $this;
     }
 
-    /** Nothing at all. */
-    public static function none(): self
+    public function doctype(): self
     {
-        return new self('');
+        $this->html .= '<!DOCTYPE html>';
+
+        return $this;
     }
 
-    public static function doctype(): self
+    public function html(): string
     {
-        return new self('<!DOCTYPE html>');
+        return $this->open === [] ? $this->html : throw new \LogicException('Something is still open.');
     }
 
-    /** @param  array<string, string|int|null>  $properties */
-    private static function style(array $properties): ?string
+    /** A value as it stands in text or between double quotes. */
+    public static function escape(string $text): string
     {
-        $css = '';
-        foreach ($properties as $property => $value) {
+        // Most of what comes has nothing to escape, and looking costs less than escaping.
+        return strpbrk($text, '&<>"') === false ? $text : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+    }
+
+    /** @param  array<string, string|int|null>  $attributes */
+    private function start(string $name, array $attributes): void
+    {
+        $html = '<'.$name;
+        foreach ($attributes as $key => $value) {
             if ($value !== null) {
-                $css .= ($css === '' ? '' : ';').$property.':'.$value;
+                // `escape`, written out: no call is made oftener.
+                $html .= ' '.$key.'="'.(is_int($value) || strpbrk($value, '&<>"') === false ? $value : self::escape($value)).'"';
             }
         }
-
-        return $css === '' ? null : $css;
-    }
-
-    private static function escape(string $text): string
-    {
-        return htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+        $this->html .= $html.'>';
     }
 }

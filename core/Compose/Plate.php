@@ -86,7 +86,7 @@ final class Plate
         }
         $html = '';
         foreach ($this->templates[$shape] ??= $this->compile($person, $contents) as $part) {
-            $html .= is_int($part) ? Markup::text($values[$part])->html : $part;
+            $html .= is_int($part) ? Markup::escape($values[$part]) : $part;
         }
 
         return $html;

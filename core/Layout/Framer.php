@@ -52,10 +52,13 @@ final readonly class Framer
     {
         $rows = [];
         foreach ($this->sheet->card->arrangement->rows as $row) {
-            $columns = array_values(array_filter(array_map(
-                fn (Slot $slot) => [$slot, $this->lines($slot)],
-                $row->slots,
-            ), fn (array $column) => $column[1] !== []));
+            $columns = [];
+            foreach ($row->slots as $slot) {
+                $lines = $this->lines($slot);
+                if ($lines !== []) {
+                    $columns[] = [$slot, $lines];
+                }
+            }
             if ($columns !== []) {
                 array_push($rows, ...$this->row($row, $columns, $rows === []));
             }
@@ -74,28 +77,31 @@ final readonly class Framer
         if ($row->ruled && ! $first) {
             $rows[] = [new Cell($this->rule(), [$row->gap, 0, 0, 0])];
         }
-        $gap = [$first ? 0 : $row->gap, 0, 0, 0];
+        $gap = $first ? 0 : $row->gap;
         $last = count($columns) - 1;
         if ($last === 0 && ! $columns[0][0]->band) {
-            $rows[] = [new Cell($this->column(...$columns[0]), $gap, align: $this->side($columns[0][0]->align))];
-
-            return $rows;
+            // One column is rows like any others: no table of its own.
+            return [...$rows, ...$this->column($columns[0][0], $columns[0][1], $gap)];
         }
         $cells = [];
         foreach ($columns as $index => [$slot, $lines]) {
             $ruled = $slot->ruled && $index > 0 && $this->sheet->card->style->rule > 0;
             $padding = $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
                 : $this->sides($ruled ? self::RULE_GAP : ($index > 0 && $columns[$index - 1][0]->band ? self::COLUMN_GAP : 0), $index < $last ? self::COLUMN_GAP : 0);
+            $column = $this->column($slot, $lines, 0);
+            // One line alone needs no table around it.
+            $only = count($column) === 1 ? $column[0][0] : null;
             $cells[] = new Cell(
-                $this->column($slot, $lines),
+                $only->content ?? new Table($column, $this->side($slot->align)),
                 $padding,
                 $slot->valign,
-                $this->side($slot->align),
+                $only->align ?? $this->side($slot->align),
                 $slot->band ? $this->sheet->card->style->ink(InkRole::Accent) : null,
+                pieces: $only->pieces ?? [],
                 border: $ruled ? [$this->rtl ? 'right' : 'left', $this->sheet->card->style->rule, $this->sheet->card->style->ink($this->sheet->card->style->ruleInk)] : null,
             );
         }
-        $rows[] = [new Cell(Table::row(...$cells), $gap)];
+        $rows[] = [new Cell(Table::row(...$cells), [$gap, 0, 0, 0])];
 
         return $rows;
     }
@@ -103,6 +109,9 @@ final readonly class Framer
     /** @return list<non-empty-list<Placed>> */
     private function lines(Slot $slot): array
     {
+        if ($slot->contact === null && ! $slot->flow && count($slot->zones) === 1) {
+            return $this->sheet->lines($slot->zones[0]);
+        }
         $lines = [];
         foreach ($slot->zones as $zone) {
             foreach ($this->sheet->lines($zone) as $line) {
@@ -140,18 +149,22 @@ final readonly class Framer
         return $flowing === null ? $others : [[$flowing], ...$others];
     }
 
-    /** @param  list<non-empty-list<Placed>>  $lines */
-    private function column(Slot $slot, array $lines): Table
+    /**
+     * @param  list<non-empty-list<Placed>>  $lines
+     * @param  int  $above  gap above the first, CSS px
+     * @return list<non-empty-list<Cell>> one cell a row
+     */
+    private function column(Slot $slot, array $lines, int $above): array
     {
         $rows = [];
         $previous = null;
         foreach ($lines as $line) {
-            $gap = $previous === null ? 0 : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? self::LINE_GAP : self::BLOCK_GAP));
+            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? self::LINE_GAP : self::BLOCK_GAP));
             $previous = $line[0]->block;
             $rows[] = [$this->line($slot, $line, $gap)];
         }
 
-        return new Table($rows, $this->side($slot->align));
+        return $rows;
     }
 
     /** @param  non-empty-list<Placed>  $line */
@@ -206,10 +219,6 @@ final readonly class Framer
     /** @return 'left'|'center'|'right'|null */
     private function side(?string $align): ?string
     {
-        return match ($align) {
-            'center' => 'center',
-            'end' => $this->rtl ? 'left' : 'right',
-            default => null,
-        };
+        return $align === 'center' ? 'center' : ($align === 'end' ? ($this->rtl ? 'left' : 'right') : null);
     }
 }

@@ -96,7 +96,12 @@ final class Measure
             foreach ($laid as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
                 $x -= $this->rtl ? $columns[$index] : 0;
                 if ($cell->pieces !== []) {
-                    $found[] = [$cell->pieces, new Box($x, $y, $columns[$index], $height)];
+                    $found[] = [$cell->pieces, new Box(
+                        $x + $cell->padding[3] + $cell->edge('left'),
+                        $y + $cell->padding[0] + $cell->edge('top'),
+                        $columns[$index] - $cell->sides(),
+                        $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom'),
+                    )];
                 }
                 if ($inside !== null) {
                     $free = $columns[$index] - $cell->sides() - $contentWidth;

@@ -9,7 +9,7 @@ final readonly class Measured
      * @param  int  $viewport  width of the window, CSS px
      * @param  float  $width  CSS px
      * @param  float  $height  CSS px
-     * @param  array<string, Box>  $boxes  piece id => the cell or cells it fills
+     * @param  array<string, Box>  $boxes  piece id => the cell or cells it fills, less their padding and borders
      */
     public function __construct(public int $viewport, public float $width, public float $height, public array $boxes)
     {

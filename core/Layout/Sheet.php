@@ -62,24 +62,28 @@ final readonly class Sheet
     {
         $blocks = [];
         foreach (Zone::cases() as $zone) {
-            foreach ($this->lines($zone) as $line) {
-                array_push($blocks, ...array_column($line, 'block'));
+            foreach ($this->zones[$zone->value] ?? [] as $line) {
+                foreach ($line as $placed) {
+                    $blocks[] = $placed->block;
+                }
             }
         }
 
         return $blocks;
     }
 
-    /** @return list<Picture> every picture, marks among them */
+    /** @return list<Picture> every picture, marks and symbols among them */
     public function pictures(): array
     {
         $pictures = [];
         foreach ($this->blocks() as $block) {
-            array_push($pictures, ...match (true) {
-                $block instanceof Picture => [$block],
-                $block instanceof Marks => $block->marks,
-                default => [],
-            });
+            if ($block instanceof Picture) {
+                $pictures[] = $block;
+            } elseif ($block instanceof Marks) {
+                array_push($pictures, ...$block->marks);
+            } elseif ($block instanceof Line && $block->symbol !== null) {
+                $pictures[] = $block->symbol;
+            }
         }
 
         return $pictures;

@@ -18,4 +18,18 @@ final readonly class Table
     {
         return new self($cells === [] ? [] : [array_values($cells)]);
     }
+
+    /** Some cell of its own has a border or round corners. */
+    public function isEdged(): bool
+    {
+        foreach ($this->rows as $row) {
+            foreach ($row as $cell) {
+                if ($cell->border !== null || $cell->radius !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
 }

@@ -14,6 +14,9 @@ final class ProfileDirectory
     /** @var array<string, array{label: string, hosts: list<string>, mark: string, path: string, to?: string}> */
     private static array $kinds = [];
 
+    /** @var array<string, ProfileLink> lines read lately */
+    private static array $read = [];
+
     /** @var array<string, string> host => kind */
     private static array $hosts = [];
 
@@ -24,6 +27,19 @@ final class ProfileDirectory
      * @throws Refusal
      */
     public static function read(mixed $raw): ProfileLink
+    {
+        if (! is_string($raw) || strlen($raw) > 200) {
+            return self::recognise($raw);
+        }
+        // The links of a card are read again at every composing.
+        if (count(self::$read) > 500) {
+            self::$read = [];
+        }
+
+        return self::$read[$raw] ??= self::recognise($raw);
+    }
+
+    private static function recognise(mixed $raw): ProfileLink
     {
         $text = Line::of($raw, 2000, 'profile address');
         $label = '';

@@ -67,6 +67,9 @@ final readonly class WebAddress
     /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable. */
     public function short(): string
     {
+        if (! str_contains($this->host, 'xn--') && ! str_contains($this->path, '%')) {
+            return $this->host.rtrim($this->path, '/');
+        }
         [$name, $port] = explode(':', $this->host.':', 3);
         $host = idn_to_utf8($name, IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46) ?: $name;
         $path = rawurldecode($this->path);

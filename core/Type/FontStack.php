@@ -26,8 +26,14 @@ final readonly class FontStack
         'calibri' => 'carlito', 'georgia' => 'gelasio', 'times' => 'liberation-serif', 'cambria' => 'caladea', 'courier' => 'liberation-mono',
     ];
 
+    private string $css;
+
     private function __construct(public string $key)
     {
+        $this->css = implode(',', array_map(
+            fn (string $family) => str_contains($family, ' ') ? "'$family'" : $family,
+            self::STACKS[$key],
+        ));
     }
 
     /** @throws Refusal */
@@ -60,9 +66,6 @@ final readonly class FontStack
     /** Value of `font-family`. Names of several words stand in single quotes, as the attribute uses double ones. */
     public function css(): string
     {
-        return implode(',', array_map(
-            fn (string $family) => str_contains($family, ' ') ? "'$family'" : $family,
-            self::STACKS[$this->key],
-        ));
+        return $this->css;
     }
 }

@@ -16,10 +16,21 @@ final readonly class Line implements Block
     {
     }
 
+    /** Size of its largest run, CSS px. */
+    public function size(): float
+    {
+        $size = 0.0;
+        foreach ($this->runs as $run) {
+            $size = max($size, $run->size);
+        }
+
+        return $size;
+    }
+
     /** Line height in whole CSS px, from the largest run. */
     public function height(): int
     {
-        return (int) round(max(array_map(fn (Run $run) => $run->size, $this->runs)) * self::LEADING);
+        return (int) round($this->size() * self::LEADING);
     }
 
     /** The line without its symbol. */

@@ -54,9 +54,15 @@ abstract class Base implements Kind
         return ['ink', 'size', 'bold', 'italic', 'align', 'gap', 'joined'];
     }
 
+    /** The field that says what the piece is about. */
+    protected function fact(): string
+    {
+        return 'text';
+    }
+
     public function summary(Piece $piece): string
     {
-        return $piece->text($this->fields()[0]->name);
+        return $piece->text($this->fact());
     }
 
     /**

@@ -9,7 +9,6 @@ use InkyCard\Card\Content\Run;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
-use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
@@ -24,6 +23,11 @@ abstract class Call extends Base
     public function __construct(string $key, string $label, string $icon, string $purpose, private readonly string $form, private readonly string $example, private readonly string $address)
     {
         parent::__construct($key, $label, $icon, $purpose, Zone::Under);
+    }
+
+    protected function fact(): string
+    {
+        return 'words';
     }
 
     public function fields(): array
@@ -65,7 +69,7 @@ abstract class Call extends Base
         }
 
         return [new Content\Button(
-            new Run($words, Contrast::better($ground, $style->ink(InkRole::Paper), Colour::hex('#111111')), $size, $piece->tuning->bold ?? true, $address),
+            new Run($words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size, $piece->tuning->bold ?? true, $address),
             $ground,
             $style->radius,
         )];

@@ -22,6 +22,11 @@ final class CustomLine extends Base
         return true;
     }
 
+    protected function fact(): string
+    {
+        return 'value';
+    }
+
     public function fields(): array
     {
         return [

@@ -21,6 +21,11 @@ final class Email extends Base
         return true;
     }
 
+    protected function fact(): string
+    {
+        return 'address';
+    }
+
     public function fields(): array
     {
         return [new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example')];

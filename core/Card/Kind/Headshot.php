@@ -57,10 +57,10 @@ final class Headshot extends Base
 
     public function content(Piece $piece, Card $card): array
     {
-        if ($piece->isBlank()) {
+        $ref = $piece->text('picture');
+        if ($ref === '') {
             return [];
         }
-        $ref = $piece->text('picture');
         $size = (int) $piece->text('size');
         $holder = $card->holder();
 

@@ -18,6 +18,11 @@ final class LatestPost extends Base
         parent::__construct('post', 'Latest post', 'rss', 'The newest entry of a journal or shop, by its title.', Zone::Under);
     }
 
+    protected function fact(): string
+    {
+        return 'title';
+    }
+
     public function fields(): array
     {
         return [

@@ -24,6 +24,11 @@ final class Phone extends Base
         return true;
     }
 
+    protected function fact(): string
+    {
+        return 'number';
+    }
+
     public function fields(): array
     {
         return [

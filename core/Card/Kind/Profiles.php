@@ -8,7 +8,6 @@ use InkyCard\Card\Content;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
-use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
@@ -71,7 +70,7 @@ final class Profiles extends Base
     {
         $style = $card->style;
         $ground = $style->ink($piece->tuning->ink ?? $style->markInk);
-        $ink = Contrast::better($ground, $style->ink(InkRole::Paper), Colour::hex('#111111'));
+        $ink = Contrast::readable($ground, $style->ink(InkRole::Paper));
         $size = $style->markSize;
         $marks = array_map(fn (ProfileLink $link) => new Content\Picture(
             new Mark($link->mark, $style->markShape, $size, $ground, $ink),

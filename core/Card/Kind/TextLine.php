@@ -41,8 +41,10 @@ abstract class TextLine extends Base
 
     public function content(Piece $piece, Card $card): array
     {
-        return $piece->isBlank() ? [] : [new Content\Line([
-            $piece->run($card, $piece->text('text'), $this->ink, $card->style->sizes[$this->size], $this->bold),
+        $text = $piece->text('text');
+
+        return $text === '' ? [] : [new Content\Line([
+            $piece->run($card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold),
         ])];
     }
 }

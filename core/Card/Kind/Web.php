@@ -40,10 +40,11 @@ final class Web extends Base
 
     public function content(Piece $piece, Card $card): array
     {
-        if ($piece->isBlank()) {
+        $address = $piece->text('address');
+        if ($address === '') {
             return [];
         }
-        $web = WebAddress::parse($piece->text('address'));
+        $web = WebAddress::parse($address);
         $words = $piece->text('words');
 
         return [new Content\Line([$piece->run(
