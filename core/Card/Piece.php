@@ -67,7 +67,7 @@ final readonly class Piece
     }
 
     /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
-    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false): Run
+    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false, bool $guarded = false): Run
     {
         return new Run(
             $text,
@@ -78,6 +78,8 @@ final readonly class Piece
             $plain,
             $underlined,
             $this->tuning->italic ?? $italic,
+            $card->style->leading,
+            $guarded,
         );
     }
 }

@@ -18,10 +18,11 @@ final readonly class Style
         'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
         'rule' => ['ink' => 'accent', 'width' => 2],
         'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
-        'button' => ['radius' => 4],
+        'button' => ['radius' => 4, 'word' => false],
+        'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'leading' => 1.4],
     ];
 
-    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 24]];
+    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 24], 'gaps' => [0, 48]];
 
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
@@ -29,6 +30,9 @@ final readonly class Style
      * @param  int  $rule  width of the rule beside the text, CSS px; 0 for none
      * @param  int  $markSize  CSS px
      * @param  int  $radius  corner radius of the button, CSS px
+     * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
+     * @param  array{above: int, lines: int, blocks: int}  $gaps  above the card, between lines of text, between other blocks; CSS px
+     * @param  float  $leading  line height by type size
      * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
      */
     private function __construct(
@@ -41,6 +45,9 @@ final readonly class Style
         public Shape $markShape,
         public int $markSize,
         public int $radius,
+        public bool $wordButton,
+        public array $gaps,
+        public float $leading,
         private array $document,
     ) {
     }
@@ -83,6 +90,13 @@ final readonly class Style
                 ?? throw Refusal::because('Marks are round, rounded or square.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
             (int) self::pixels($set, 'button', 'radius'),
+            is_bool($set['button']['word']) ? $set['button']['word'] : throw Refusal::because('The value of word is true or false.', '/button/word'),
+            [
+                'above' => (int) self::pixels($set, 'gaps', 'above'),
+                'lines' => (int) self::pixels($set, 'gaps', 'lines'),
+                'blocks' => (int) self::pixels($set, 'gaps', 'blocks'),
+            ],
+            self::leading($set['gaps']['leading']),
             $document,
         );
     }
@@ -123,6 +137,12 @@ final readonly class Style
         }
 
         return $inks;
+    }
+
+    private static function leading(mixed $leading): float
+    {
+        return (is_int($leading) || is_float($leading)) && $leading >= 1.1 && $leading <= 2.2 ? (float) $leading
+            : throw Refusal::because('The line height is 1.1 to 2.2 times the type size.', '/gaps/leading');
     }
 
     /** @param  array<string, array<string, mixed>>  $set */

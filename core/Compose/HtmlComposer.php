@@ -4,6 +4,7 @@ namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
+use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Html;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Picture;
@@ -13,6 +14,7 @@ use InkyCard\Layout\Cell;
 use InkyCard\Layout\Framer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
+use InkyCard\Type\TextMeasure;
 
 /**
  * A card as mail HTML: nested tables with inline styles only.
@@ -83,6 +85,9 @@ final class HtmlComposer
     /** @param  array<string, ?string>  $attributes */
     private function table(Table $table, array $attributes = [], ?string $style = null): void
     {
+        if ($table->button !== null) {
+            $this->shape($table->button, $table);
+        }
         if ($table->isEdged()) {
             // Where borders collapse, half of each lies outside its cell and corners do not round.
             $style = 'border-collapse:separate'.($style === null ? '' : ";$style");
@@ -105,6 +110,27 @@ final class HtmlComposer
             $this->out->close();
         }
         $this->out->close();
+        if ($table->button !== null) {
+            $this->out->afterOthers();
+        }
+    }
+
+    /** The button as a round rectangle in VML, which the Word engine draws in place of the table that follows. */
+    private function shape(Button $button, Table $table): void
+    {
+        $words = $button->words;
+        [, $right, , $left] = $table->rows[0][0]->padding;
+        $line = new Line([$words]);
+        $width = (int) ceil(TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest()) + $right + $left;
+        $height = $line->height() + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
+        $this->out->forWord(fn (Markup $word) => $word
+            ->open('v:roundrect', [
+                'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href, 'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
+                'arcsize' => round(100 * $button->radius / $height).'%',
+                'style' => "width:{$width}px;height:{$height}px;v-text-anchor:middle",
+            ])
+            ->open('center', ['style' => $this->type($line)])->text($words->text)->close()
+            ->close());
     }
 
     private function cell(Cell $cell, bool $alone): void
@@ -180,9 +206,9 @@ final class HtmlComposer
                 $this->out->open('a', ['href' => $run->href, 'style' => "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none')])
                     ->open('span', ['style' => "color:$ink$own"])->text($run->text)->close()->close();
             } elseif ($own === '' && $run->ink->equals($first->ink)) {
-                $this->out->text($run->text);
+                $this->out->text($run->words());
             } else {
-                $this->out->open('span', ['style' => "color:$ink$own"])->text($run->text)->close();
+                $this->out->open('span', ['style' => "color:$ink$own"])->text($run->words())->close();
             }
         }
     }

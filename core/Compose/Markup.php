@@ -57,6 +57,25 @@ final class Markup
         return $this;
     }
 
+    /**
+     * What only the Word engine reads; until `afterOthers`, what all others read (downlevel-revealed conditional comments).
+     *
+     * @param  \Closure(self): self  $write
+     */
+    public function forWord(\Closure $write): self
+    {
+        $this->html .= '<!--[if mso]>'.$write(new self)->html().'<![endif]--><!--[if !mso]><!-->';
+
+        return $this;
+    }
+
+    public function afterOthers(): self
+    {
+        $this->html .= '<!--<![endif]-->';
+
+        return $this;
+    }
+
     public function doctype(): self
     {
         $this->html .= '<!DOCTYPE html>';

@@ -78,7 +78,8 @@ final class Plate
                 // The usual case, spared the making of objects.
                 $text = $fields['text'] ?? '';
                 $shape .= $text === '' ? '0' : '1';
-                $values[] = is_string($text) ? $text : '';
+                $text = is_string($text) ? $text : '';
+                $values[] = $piece->kind->isGuarded() ? Run::guard($text) : $text;
             } else {
                 $contents[$id] = $piece->with(['fields' => $fields])->content($card);
                 $shape .= '['.$this->shape($contents[$id], $values).']';
@@ -128,7 +129,7 @@ final class Plate
     /** @param  list<string>  $values */
     private function runShape(Run $run, array &$values): string
     {
-        $values[] = $run->text;
+        $values[] = $run->words();
         if ($run->href !== null) {
             $values[] = $run->href;
         }
@@ -184,7 +185,7 @@ final class Plate
      */
     private static function marked(Block $block, \Closure $mark): Block
     {
-        $run = fn (Run $run) => new Run($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic);
+        $run = fn (Run $run) => new Run($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic, $run->leading);
         $picture = fn (Picture $picture) => new Picture($mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark());
 
         return match (true) {

@@ -19,11 +19,7 @@ use InkyCard\Card\Content\Run;
  */
 final readonly class Framer
 {
-    /** Between two lines of text, between other blocks, between columns, and from a rule to what follows it; CSS px. */
-    private const LINE_GAP = 2;
-
-    private const BLOCK_GAP = 12;
-
+    /** Between columns, and from a rule to what follows it; CSS px. */
     private const COLUMN_GAP = 16;
 
     private const RULE_GAP = 16;
@@ -37,8 +33,12 @@ final readonly class Framer
 
     private bool $rtl;
 
+    /** @var array{above: int, lines: int, blocks: int} */
+    private array $gaps;
+
     private function __construct(private Sheet $sheet)
     {
+        $this->gaps = $sheet->card->style->gaps;
         $this->rtl = $sheet->card->direction() === 'rtl';
     }
 
@@ -77,7 +77,7 @@ final readonly class Framer
         if ($row->ruled && ! $first) {
             $rows[] = [new Cell($this->rule(), [$row->gap, 0, 0, 0])];
         }
-        $gap = $first ? 0 : $row->gap;
+        $gap = $first ? $this->gaps['above'] : $row->gap;
         $last = count($columns) - 1;
         if ($last === 0 && ! $columns[0][0]->band) {
             // One column is rows like any others: no table of its own.
@@ -159,7 +159,7 @@ final readonly class Framer
         $rows = [];
         $previous = null;
         foreach ($lines as $line) {
-            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? self::LINE_GAP : self::BLOCK_GAP));
+            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? $this->gaps['lines'] : $this->gaps['blocks']));
             $previous = $line[0]->block;
             $rows[] = [$this->line($slot, $line, $gap)];
         }
@@ -176,7 +176,7 @@ final readonly class Framer
         }
         $cells = [];
         foreach ($line as $index => $placed) {
-            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : self::BLOCK_GAP, 0), 'middle', pieces: $placed->ids());
+            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle', pieces: $placed->ids());
         }
 
         return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], align: $align);
@@ -194,7 +194,7 @@ final readonly class Framer
                 new Line([$block->words]),
                 [self::BUTTON[0], self::BUTTON[1], self::BUTTON[0], self::BUTTON[1]],
                 'middle', 'center', $block->ground, $block->radius,
-            )]], $align),
+            )]], $align, $this->sheet->card->style->wordButton && $block->radius > 0 ? $block : null),
             $block instanceof Line && $block->symbol !== null => new Table([[
                 new Cell($block->symbol, $this->sides(0, 6), 'middle'),
                 new Cell($block->bare(), valign: 'middle'),

@@ -100,7 +100,7 @@ final readonly class Sheet
         $previous = $line[count($line) - 1];
         $next = new Placed($block, [$piece]);
         if ($previous->block instanceof Line && $block instanceof Line) {
-            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $block->runs[0]->size);
+            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $block->runs[0]->size, leading: $card->style->leading);
 
             return [...array_slice($line, 0, -1), $previous->followedBy($next, $separator)];
         }

@@ -2,14 +2,17 @@
 
 namespace InkyCard\Layout;
 
+use InkyCard\Card\Content\Button;
+
 /** Rows of cells; every row has the same number of them. */
 final readonly class Table
 {
     /**
      * @param  list<non-empty-list<Cell>>  $rows
      * @param  'left'|'center'|'right'|null  $align  where it stands in a wider cell
+     * @param  ?Button  $button  the button it draws, where the Word engine is to get a shape in its place
      */
-    public function __construct(public array $rows, public ?string $align = null)
+    public function __construct(public array $rows, public ?string $align = null, public ?Button $button = null)
     {
     }
 

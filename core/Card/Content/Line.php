@@ -5,9 +5,6 @@ namespace InkyCard\Card\Content;
 /** Runs of text read as one line; it may wrap. */
 final readonly class Line implements Block
 {
-    /** Line height as a multiple of the type size. */
-    private const LEADING = 1.4;
-
     /**
      * @param  non-empty-list<Run>  $runs
      * @param  ?Picture  $symbol  stands before it
@@ -30,7 +27,12 @@ final readonly class Line implements Block
     /** Line height in whole CSS px, from the largest run. */
     public function height(): int
     {
-        return (int) round($this->size() * self::LEADING);
+        $height = 0.0;
+        foreach ($this->runs as $run) {
+            $height = max($height, $run->size * $run->leading);
+        }
+
+        return (int) round($height);
     }
 
     /** The line without its symbol. */

@@ -65,11 +65,11 @@ abstract class Call extends Base
         $size = $piece->tuning->size ?? $style->sizes['text'];
         $ground = $style->ink($piece->tuning->ink ?? InkRole::Accent);
         if ($piece->text('form') !== 'button') {
-            return [new Content\Line([new Run($words, $ground, $size, $piece->tuning->bold ?? true, $address, "$words: $address", $piece->text('form') === 'underlined')])];
+            return [new Content\Line([new Run($words, $ground, $size, $piece->tuning->bold ?? true, $address, "$words: $address", $piece->text('form') === 'underlined', $piece->tuning->italic ?? false, $style->leading)])];
         }
 
         return [new Content\Button(
-            new Run($words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size, $piece->tuning->bold ?? true, $address),
+            new Run($words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size, $piece->tuning->bold ?? true, $address, italic: $piece->tuning->italic ?? false, leading: $style->leading),
             $ground,
             $style->radius,
         )];

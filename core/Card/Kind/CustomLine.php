@@ -53,7 +53,7 @@ final class CustomLine extends Base
         }
         $size = $card->style->sizes['text'];
         $address = $piece->text('address') ?: null;
-        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: $address")];
+        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: $address", guarded: $address === null)];
         if ($piece->text('label') !== '') {
             array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
         }

@@ -45,7 +45,7 @@ final class Notice extends Base
         $size = $card->style->sizes['small'];
         $lines = [];
         foreach (array_filter(explode("\n", $piece->text('text'))) as $paragraph) {
-            $lines[] = new Content\Line([$piece->run($card, $paragraph, InkRole::Quiet, $size)]);
+            $lines[] = new Content\Line([$piece->run($card, $paragraph, InkRole::Quiet, $size, guarded: true)]);
         }
         $documents = $piece->fields['documents'] ?? [];
         foreach (is_array($documents) ? $documents : [] as $line) {

@@ -44,7 +44,13 @@ abstract class TextLine extends Base
         $text = $piece->text('text');
 
         return $text === '' ? [] : [new Content\Line([
-            $piece->run($card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold),
+            $piece->run($card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold, guarded: $this->isGuarded()),
         ])];
+    }
+
+    /** A name is no number, and what else speaks of its holder shows it as it is. */
+    public function isGuarded(): bool
+    {
+        return $this->key() !== 'name';
     }
 }
