@@ -45,6 +45,6 @@ writeFileSync('public/vendor/icons.svg', `<svg xmlns="http://www.w3.org/2000/svg
 rmSync('resources/marks', { recursive: true, force: true });
 mkdirSync('resources/marks');
 const marks = readFileSync('core/Link/profiles.php', 'utf8').matchAll(/'mark' => '([a-z0-9-]+)'/g);
-for (const name of new Set(['link-45deg', ...[...marks].map((match) => match[1])])) {
+for (const name of new Set(['link-45deg', 'telephone-fill', 'envelope-fill', 'globe', 'geo-alt-fill', ...[...marks].map((match) => match[1])])) {
   cpSync(`${icons}/${name}.svg`, `resources/marks/${name}.svg`);
 }

@@ -19,6 +19,7 @@ final readonly class Style
         'rule' => ['ink' => 'accent', 'width' => 2],
         'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
         'button' => ['radius' => 4, 'word' => false],
+        'symbols' => ['shape' => 'none', 'ink' => 'accent'],
         'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'leading' => 1.4],
     ];
 
@@ -33,6 +34,7 @@ final readonly class Style
      * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
      * @param  array{above: int, lines: int, blocks: int}  $gaps  above the card, between lines of text, between other blocks; CSS px
      * @param  float  $leading  line height by type size
+     * @param  ?Shape  $symbolShape  of the symbols before contact lines; null for none
      * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
      */
     private function __construct(
@@ -48,6 +50,8 @@ final readonly class Style
         public bool $wordButton,
         public array $gaps,
         public float $leading,
+        public ?Shape $symbolShape,
+        public InkRole $symbolInk,
         private array $document,
     ) {
     }
@@ -68,7 +72,8 @@ final readonly class Style
                     throw Refusal::because("The value of $key is a JSON object.", "/$key");
                 }
                 if (isset($document[$key])) {
-                    $document[$key] = $given;
+                    // Forms bring numbers as text.
+                    $document[$key] = array_map(fn (mixed $value) => is_string($value) && is_numeric($value) && strlen($value) < 9 ? $value + 0 : $value, $given);
                 }
                 $given = [...$default, ...array_intersect_key($given, $default)];
             }
@@ -87,7 +92,7 @@ final readonly class Style
             (int) self::pixels($set, 'rule', 'width'),
             self::role($set, 'marks'),
             Shape::tryFrom(is_string($set['marks']['shape']) ? $set['marks']['shape'] : '')
-                ?? throw Refusal::because('Marks are round, rounded or square.', '/marks/shape'),
+                ?? throw Refusal::because('Marks are round, rounded, square or bare.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
             (int) self::pixels($set, 'button', 'radius'),
             is_bool($set['button']['word']) ? $set['button']['word'] : throw Refusal::because('The value of word is true or false.', '/button/word'),
@@ -97,6 +102,9 @@ final readonly class Style
                 'blocks' => (int) self::pixels($set, 'gaps', 'blocks'),
             ],
             self::leading($set['gaps']['leading']),
+            $set['symbols']['shape'] === 'none' ? null : (Shape::tryFrom(is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '')
+                ?? throw Refusal::because('Symbols are none, bare, round, rounded or square.', '/symbols/shape')),
+            self::role($set, 'symbols'),
             $document,
         );
     }

@@ -108,6 +108,9 @@ final class Plate
                 foreach ($block->runs as $run) {
                     $shape .= $this->runShape($run, $values);
                 }
+            } elseif ($block instanceof Button && $this->card->style->wordButton) {
+                // Its shape is as wide as its words: they are part of what is compiled.
+                $shape .= 'W'.$block->words->href.' '.$block->words->text.$block->ground->toHex();
             } elseif ($block instanceof Button) {
                 $shape .= 'B'.$block->ground->toHex().$this->runShape($block->words, $values);
             } elseif ($block instanceof Picture) {
@@ -167,7 +170,7 @@ final class Plate
                 $word = $mark();
                 $piece = $piece->with(['fields' => ['text' => $text === '' ? '' : $word]]);
             } elseif (isset($contents[$piece->id])) {
-                $contents[$piece->id] = array_map(fn (Block $block) => self::marked($block, $mark), $contents[$piece->id]);
+                $contents[$piece->id] = array_map(fn (Block $block) => $this->marked($block, $mark), $contents[$piece->id]);
             }
             $pieces[] = $piece;
         }
@@ -183,14 +186,14 @@ final class Plate
      *
      * @param  \Closure(): string  $mark
      */
-    private static function marked(Block $block, \Closure $mark): Block
+    private function marked(Block $block, \Closure $mark): Block
     {
         $run = fn (Run $run) => new Run($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic, $run->leading);
         $picture = fn (Picture $picture) => new Picture($mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark());
 
         return match (true) {
-            $block instanceof Line => new Line(array_map($run, $block->runs)),
-            $block instanceof Button => new Button($run($block->words), $block->ground, $block->radius),
+            $block instanceof Line => new Line(array_map($run, $block->runs), $block->symbol),
+            $block instanceof Button => $this->card->style->wordButton ? $block : new Button($run($block->words), $block->ground, $block->radius),
             $block instanceof Picture => $picture($block),
             $block instanceof Marks => new Marks(array_map($picture, $block->marks), $block->gap),
             default => $block,

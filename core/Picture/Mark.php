@@ -4,7 +4,7 @@ namespace InkyCard\Picture;
 
 use InkyCard\Colour\Colour;
 
-/** A profile mark: a pictogram of the open icon set on a ground of its own. */
+/** A profile mark: a pictogram of the open icon set on a ground of its own, or bare in the ground's colour. */
 final readonly class Mark implements Bake
 {
     /**
@@ -34,9 +34,13 @@ final readonly class Mark implements Bake
     {
         $pixels = $this->size * Recipe::DENSITY;
         $inner = preg_replace('/^.*?<svg[^>]*>|<\/svg>.*$/s', '', $icon);
-        $radius = ['round' => 16, 'rounded' => 7, 'square' => 0][$this->shape->value];
+        $radius = ['round' => 16, 'rounded' => 7, 'square' => 0, 'bare' => null][$this->shape->value];
+        $root = '<svg xmlns="http://www.w3.org/2000/svg" width="'.$pixels.'" height="'.$pixels.'" viewBox="0 0 32 32">';
+        if ($radius === null) {
+            return $root.'<g transform="scale(2)" fill="'.$this->ground->toHex().'">'.$inner.'</g></svg>';
+        }
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" width="'.$pixels.'" height="'.$pixels.'" viewBox="0 0 32 32">'
+        return $root
             .'<rect width="32" height="32" rx="'.$radius.'" fill="'.$this->ground->toHex().'"/>'
             .'<g transform="translate(8 8)" fill="'.$this->ink->toHex().'">'.$inner.'</g></svg>';
     }

@@ -70,7 +70,7 @@ final class EditController extends Controller
 
     public function restyle(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'gaps'])));
+        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'gaps', 'symbols'])));
     }
 
     public function rearrange(Request $request, int $card): Response

@@ -49,6 +49,6 @@ final class Address extends Base
             $card, $text, InkRole::Body, $card->style->sizes['text'],
             href: $piece->text('map') ?: self::MAP.rawurlencode($text),
             plain: $text,
-        )])];
+        )], $this->symbol($card, 'geo-alt-fill'))];
     }
 }

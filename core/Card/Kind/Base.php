@@ -2,9 +2,15 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Kind;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
+use InkyCard\Colour\Contrast;
+use InkyCard\Picture\Mark;
+use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 
 /** What every kind has to say about itself. */
@@ -52,6 +58,26 @@ abstract class Base implements Kind
     public function tunes(): array
     {
         return ['ink', 'size', 'bold', 'italic', 'align', 'gap', 'joined'];
+    }
+
+    /**
+     * The symbol before a contact line, where the card's style has any.
+     *
+     * @param  string  $icon  name in the open icon set
+     */
+    protected function symbol(Card $card, string $icon): ?Picture
+    {
+        $style = $card->style;
+        if ($style->symbolShape === null) {
+            return null;
+        }
+        $ground = $style->ink($style->symbolInk);
+        $size = (int) round($style->sizes['text'] * ($style->symbolShape === Shape::Bare ? 1 : 1.3));
+
+        return new Picture(
+            new Mark($icon, $style->symbolShape, $size, $ground, Contrast::readable($ground, $style->ink(InkRole::Paper))),
+            $size, $size, $this->label,
+        );
     }
 
     /** The field that says what the piece is about. */

@@ -45,6 +45,6 @@ final class Email extends Base
 
         return [new Content\Line([
             $piece->run($card, $mail->address, InkRole::Link, $card->style->sizes['text'], href: $mail->href(), plain: $mail->address),
-        ])];
+        ], $this->symbol($card, 'envelope-fill'))];
     }
 }

@@ -30,7 +30,7 @@ final class Headshot extends Base
         return [
             new Field('picture', 'Picture', 'picture', 'A JPEG, PNG, GIF or WebP up to 10 MB; the middle square is used.'),
             new Field('alt', 'Words in its place', help: 'Read where pictures are blocked. Left empty, it says whose portrait it is.', example: 'Portrait of Maren Oakhollow'),
-            new Field('shape', 'Shape', 'choice', choices: array_map(fn (Shape $shape) => $shape->label(), array_column(Shape::cases(), null, 'value'))),
+            new Field('shape', 'Shape', 'choice', choices: array_map(fn (Shape $shape) => $shape->label(), Shape::forPhotos())),
             new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...self::SIZES)),
         ];
     }
@@ -43,7 +43,7 @@ final class Headshot extends Base
     public function accept(array $fields, string $country): array
     {
         $shape = $fields['shape'] ?? Shape::Round->value;
-        if (! is_string($shape) || Shape::tryFrom($shape) === null) {
+        if (! is_string($shape) || ! isset(Shape::forPhotos()[$shape])) {
             throw Refusal::because('Choose round, rounded or square.', '/shape');
         }
 

@@ -62,6 +62,6 @@ final class Phone extends Base
             array_unshift($runs, $piece->run($card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
         }
 
-        return [new Content\Line($runs)];
+        return [new Content\Line($runs, $this->symbol($card, 'telephone-fill'))];
     }
 }

@@ -54,7 +54,7 @@ final class Web extends Base
             $card->style->sizes['text'],
             href: $web->address,
             plain: $words === '' ? $web->address : "$words: {$web->address}",
-        )])];
+        )], $this->symbol($card, 'globe'))];
     }
 
     public function summary(Piece $piece): string

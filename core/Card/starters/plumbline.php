@@ -12,6 +12,7 @@ return [
             'sizes' => ['name' => 20, 'text' => 14, 'small' => 12],
             'rule' => ['ink' => 'accent', 'width' => 0],
             'marks' => ['ink' => 'accent', 'shape' => 'square', 'size' => 26],
+            'symbols' => ['shape' => 'square', 'ink' => 'accent'],
             'button' => ['radius' => 2],
         ],
         'pieces' => [

@@ -12,6 +12,7 @@ return [
             'sizes' => ['name' => 21, 'text' => 15, 'small' => 13],
             'rule' => ['ink' => 'accent', 'width' => 2],
             'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 26],
+            'symbols' => ['shape' => 'bare', 'ink' => 'accent'],
             'button' => ['radius' => 16],
         ],
         'pieces' => [

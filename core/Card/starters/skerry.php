@@ -12,6 +12,7 @@ return [
             'sizes' => ['name' => 22, 'text' => 14, 'small' => 12],
             'rule' => ['ink' => 'accent', 'width' => 0],
             'marks' => ['ink' => 'link', 'shape' => 'round', 'size' => 28],
+            'symbols' => ['shape' => 'bare', 'ink' => 'accent'],
             'button' => ['radius' => 18],
         ],
         'pieces' => [

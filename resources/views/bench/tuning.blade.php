@@ -48,6 +48,7 @@
     @foreach(\InkyCard\Brand\InkRole::cases() as $role)
     <div class="tune-row"><label for="style-{{ $role->value }}">{{ $role->label() }} ink</label><span class="with-unit"><input type="color" id="style-{{ $role->value }}" name="style[inks][{{ $role->value }}]" value="{{ $style->ink($role)->toHex() }}"><span class="measure">{{ $style->ink($role)->toHex() }}</span></span></div>
     @endforeach
+    <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach(['lines' => 'Line gap', 'blocks' => 'Block gap', 'above' => 'Room above'] as $gap => $label)
     <div class="tune-row"><label for="style-gap-{{ $gap }}">{{ $label }}</label><span class="with-unit"><input class="form-control" type="number" id="style-gap-{{ $gap }}" name="style[gaps][{{ $gap }}]" min="0" max="48" value="{{ $style->gaps[$gap] }}"><span class="measure">px</span></span></div>
     @endforeach
