@@ -31,6 +31,8 @@ final class HtmlComposer
 
     private const TABLE = ['role' => 'presentation', 'cellpadding' => 0, 'cellspacing' => 0, 'border' => 0];
 
+    private const PLAIN_TABLE = '<table role="presentation" cellpadding="0" cellspacing="0" border="0">';
+
     private Card $card;
 
     private Markup $out;
@@ -88,20 +90,19 @@ final class HtmlComposer
         if ($table->button !== null) {
             $this->shape($table->button, $table);
         }
-        if ($table->isEdged()) {
+        if ($table->edged) {
             // Where borders collapse, half of each lies outside its cell and corners do not round.
             $style = 'border-collapse:separate'.($style === null ? '' : ";$style");
         }
-        $attributes = self::TABLE + $attributes;
         if ($table->align !== null) {
             $attributes['align'] = $table->align;
         }
         if ($style !== null) {
             $attributes['style'] = $style;
         }
-        $this->out->open('table', $attributes);
+        $attributes === [] ? $this->out->openAs(self::PLAIN_TABLE, '</table>') : $this->out->open('table', self::TABLE + $attributes);
         foreach ($table->rows as $row) {
-            $this->out->open('tr');
+            $this->out->openAs('<tr>', '</tr>');
             // A cell alone in its row is as high as the row: nothing to align.
             $alone = count($row) === 1;
             foreach ($row as $cell) {
@@ -122,7 +123,7 @@ final class HtmlComposer
         [, $right, , $left] = $table->rows[0][0]->padding;
         $line = new Line([$words]);
         $width = (int) ceil(TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest()) + $right + $left;
-        $height = $line->height() + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
+        $height = $line->height + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
         $this->out->forWord(fn (Markup $word) => $word
             ->open('v:roundrect', [
                 'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href, 'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
@@ -151,7 +152,7 @@ final class HtmlComposer
         }
         $attributes = [];
         if ($this->named && $cell->pieces !== []) {
-            $attributes['data-piece'] = implode(' ', $cell->pieces);
+            $attributes['data-piece'] = implode(' ', array_column($cell->pieces, 'id'));
         }
         if (! $alone && $cell->valign !== 'middle') {
             $attributes['valign'] = $cell->valign;
@@ -188,14 +189,14 @@ final class HtmlComposer
     {
         $first = $line->runs[0];
 
-        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size()).'/'.$line->height().'px '
+        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size).'/'.$line->height.'px '
             .$this->card->style->typeface->css().';color:'.$first->ink->toHex().';mso-line-height-rule:exactly';
     }
 
     private function words(Line $line): void
     {
         $first = $line->runs[0];
-        $size = $line->size();
+        $size = $line->size;
         foreach ($line->runs as $run) {
             $ink = $run->ink->toHex();
             $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))

@@ -23,6 +23,20 @@ final class Markup
         return $this;
     }
 
+    /**
+     * Opens an element whose start is always the same: a constant, with no value in it.
+     *
+     * @param  literal-string  $start  such as `<tr>`
+     * @param  literal-string  $end  such as `</tr>`
+     */
+    public function openAs(string $start, string $end): self
+    {
+        $this->html .= $start;
+        $this->open[] = $end;
+
+        return $this;
+    }
+
     public function close(): self
     {
         $this->html .= array_pop($this->open) ?? throw new \LogicException('Nothing is open.');

@@ -3,6 +3,7 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Content\Block;
+use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 
 /** A cell of a table, with all that shows of it. */
@@ -15,7 +16,7 @@ final readonly class Cell
      * @param  'left'|'center'|'right'|null  $align
      * @param  ?int  $radius  corner radius of its ground, CSS px
      * @param  array{string, int, Colour}|null  $border  side, width in CSS px, colour
-     * @param  list<string>  $pieces  ids of the pieces whose content it holds
+     * @param  list<Piece>  $pieces  those whose content it holds
      */
     public function __construct(
         public Table|Block $content,

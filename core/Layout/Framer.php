@@ -172,11 +172,11 @@ final readonly class Framer
     {
         $align = $this->side($line[0]->pieces[0]->tuning->align ?? $slot->align);
         if (count($line) === 1) {
-            return new Cell($this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->ids());
+            return new Cell($this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->pieces);
         }
         $cells = [];
         foreach ($line as $index => $placed) {
-            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle', pieces: $placed->ids());
+            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle', pieces: $placed->pieces);
         }
 
         return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], align: $align);

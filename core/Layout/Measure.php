@@ -96,7 +96,7 @@ final class Measure
             foreach ($laid as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
                 $x -= $this->rtl ? $columns[$index] : 0;
                 if ($cell->pieces !== []) {
-                    $found[] = [$cell->pieces, new Box(
+                    $found[] = [array_column($cell->pieces, 'id'), new Box(
                         $x + $cell->padding[3] + $cell->edge('left'),
                         $y + $cell->padding[0] + $cell->edge('top'),
                         $columns[$index] - $cell->sides(),
@@ -137,7 +137,7 @@ final class Measure
         if ($content instanceof Line) {
             $lines = $this->text($content)->lines($room);
 
-            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (Run $run) => $run->size, $content->runs), $content->height());
+            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (Run $run) => $run->size, $content->runs), $content->height);
 
             return [max([0.0, ...$lines]), count($lines) * $box];
         }

@@ -15,12 +15,6 @@ final readonly class Placed
     {
     }
 
-    /** @return list<string> ids of its pieces */
-    public function ids(): array
-    {
-        return array_column($this->pieces, 'id');
-    }
-
     /** Two lines of text as one, with a separator between them. */
     public function followedBy(self $next, Run $separator): self
     {

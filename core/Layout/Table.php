@@ -7,6 +7,9 @@ use InkyCard\Card\Content\Button;
 /** Rows of cells; every row has the same number of them. */
 final readonly class Table
 {
+    /** Some cell of its own has a border or round corners. */
+    public bool $edged;
+
     /**
      * @param  list<non-empty-list<Cell>>  $rows
      * @param  'left'|'center'|'right'|null  $align  where it stands in a wider cell
@@ -14,25 +17,18 @@ final readonly class Table
      */
     public function __construct(public array $rows, public ?string $align = null, public ?Button $button = null)
     {
+        $edged = false;
+        foreach ($rows as $row) {
+            foreach ($row as $cell) {
+                $edged = $edged || $cell->border !== null || $cell->radius !== null;
+            }
+        }
+        $this->edged = $edged;
     }
 
     /** A table of one row. */
     public static function row(Cell ...$cells): self
     {
         return new self($cells === [] ? [] : [array_values($cells)]);
-    }
-
-    /** Some cell of its own has a border or round corners. */
-    public function isEdged(): bool
-    {
-        foreach ($this->rows as $row) {
-            foreach ($row as $cell) {
-                if ($cell->border !== null || $cell->radius !== null) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

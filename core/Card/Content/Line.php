@@ -5,34 +5,25 @@ namespace InkyCard\Card\Content;
 /** Runs of text read as one line; it may wrap. */
 final readonly class Line implements Block
 {
+    /** Size of its largest run, CSS px. */
+    public float $size;
+
+    /** Line height in whole CSS px, from the run that asks for most. */
+    public int $height;
+
     /**
      * @param  non-empty-list<Run>  $runs
      * @param  ?Picture  $symbol  stands before it
      */
     public function __construct(public array $runs, public ?Picture $symbol = null)
     {
-    }
-
-    /** Size of its largest run, CSS px. */
-    public function size(): float
-    {
-        $size = 0.0;
-        foreach ($this->runs as $run) {
+        $size = $height = 0.0;
+        foreach ($runs as $run) {
             $size = max($size, $run->size);
-        }
-
-        return $size;
-    }
-
-    /** Line height in whole CSS px, from the largest run. */
-    public function height(): int
-    {
-        $height = 0.0;
-        foreach ($this->runs as $run) {
             $height = max($height, $run->size * $run->leading);
         }
-
-        return (int) round($height);
+        $this->size = $size;
+        $this->height = (int) round($height);
     }
 
     /** The line without its symbol. */
