@@ -28,7 +28,7 @@ interface Kind
     /** @return list<Field> */
     public function fields(): array;
 
-    /** @return list<'ink'|'size'|'bold'|'italic'|'align'|'gap'|'joined'> what of its look can be set for one piece alone */
+    /** @return list<'ink'|'size'|'bold'|'italic'|'underline'|'align'|'gap'|'joined'> what of its look can be set for one piece alone */
     public function tunes(): array;
 
     /**

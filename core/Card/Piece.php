@@ -76,7 +76,7 @@ final readonly class Piece
             $this->tuning->bold ?? $bold,
             $href,
             $plain,
-            $underlined,
+            $this->tuning->underline ?? $underlined,
             $this->tuning->italic ?? $italic,
             $card->style->leading,
             $guarded,

@@ -18,12 +18,12 @@ final readonly class Style
         'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
         'rule' => ['ink' => 'accent', 'width' => 2],
         'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
-        'button' => ['radius' => 4, 'word' => false],
+        'button' => ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false],
         'symbols' => ['shape' => 'none', 'ink' => 'accent'],
         'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'leading' => 1.4],
     ];
 
-    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 24], 'gaps' => [0, 48]];
+    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'gaps' => [0, 48]];
 
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
@@ -31,6 +31,7 @@ final readonly class Style
      * @param  int  $rule  width of the rule beside the text, CSS px; 0 for none
      * @param  int  $markSize  CSS px
      * @param  int  $radius  corner radius of the button, CSS px
+     * @param  array{int, int}  $buttonRoom  above and below its words, before and after them; CSS px
      * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
      * @param  array{above: int, lines: int, blocks: int}  $gaps  above the card, between lines of text, between other blocks; CSS px
      * @param  float  $leading  line height by type size
@@ -47,6 +48,7 @@ final readonly class Style
         public Shape $markShape,
         public int $markSize,
         public int $radius,
+        public array $buttonRoom,
         public bool $wordButton,
         public array $gaps,
         public float $leading,
@@ -95,6 +97,7 @@ final readonly class Style
                 ?? throw Refusal::because('Marks are round, rounded, square or bare.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
             (int) self::pixels($set, 'button', 'radius'),
+            [(int) self::pixels($set, 'button', 'high'), (int) self::pixels($set, 'button', 'wide')],
             is_bool($set['button']['word']) ? $set['button']['word'] : throw Refusal::because('The value of word is true or false.', '/button/word'),
             [
                 'above' => (int) self::pixels($set, 'gaps', 'above'),
@@ -149,6 +152,8 @@ final readonly class Style
 
     private static function leading(mixed $leading): float
     {
+        $leading = is_string($leading) && is_numeric($leading) ? (float) $leading : $leading;
+
         return (is_int($leading) || is_float($leading)) && $leading >= 1.1 && $leading <= 2.2 ? (float) $leading
             : throw Refusal::because('The line height is 1.1 to 2.2 times the type size.', '/gaps/leading');
     }

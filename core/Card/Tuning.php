@@ -20,6 +20,7 @@ final readonly class Tuning
         public ?int $gap = null,
         public ?string $align = null,
         public ?bool $italic = null,
+        public ?bool $underline = null,
         public array $unknown = [],
     ) {
     }
@@ -30,7 +31,7 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold` and `italic` true or false, `gap` CSS px above, `align` start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic` and `underline` (of links) true or false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -41,7 +42,7 @@ final readonly class Tuning
             throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', '/ink');
         }
         $flags = [];
-        foreach (['bold', 'italic'] as $name) {
+        foreach (['bold', 'italic', 'underline'] as $name) {
             $flags[$name] = $data[$name] ?? null;
             if ($flags[$name] !== null && ! is_bool($flags[$name])) {
                 throw Refusal::because("The value of $name is true or false.", "/$name");
@@ -62,7 +63,8 @@ final readonly class Tuning
             $gap === null ? null : (int) round($gap),
             $align,
             $flags['italic'],
-            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align', 'italic'])),
+            $flags['underline'],
+            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align', 'italic', 'underline'])),
         );
     }
 
@@ -76,6 +78,7 @@ final readonly class Tuning
             'gap' => $this->gap,
             'align' => $this->align,
             'italic' => $this->italic,
+            'underline' => $this->underline,
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

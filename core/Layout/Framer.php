@@ -24,10 +24,8 @@ final readonly class Framer
 
     private const RULE_GAP = 16;
 
-    /** Inside a band and inside a button, CSS px. */
+    /** Inside a band, CSS px. */
     private const BAND = 14;
-
-    private const BUTTON = [9, 18];
 
     private const SEPARATOR = ' · ';
 
@@ -185,6 +183,8 @@ final readonly class Framer
     /** @param  'left'|'center'|'right'|null  $align */
     private function block(Block $block, ?string $align): Table|Block
     {
+        [$high, $wide] = $this->sheet->card->style->buttonRoom;
+
         return match (true) {
             $block instanceof Marks => new Table([array_map(
                 fn (int $index, Picture $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->gap, 0)),
@@ -192,7 +192,7 @@ final readonly class Framer
             )], $align),
             $block instanceof Button => new Table([[new Cell(
                 new Line([$block->words]),
-                [self::BUTTON[0], self::BUTTON[1], self::BUTTON[0], self::BUTTON[1]],
+                [$high, $wide, $high, $wide],
                 'middle', 'center', $block->ground, $block->radius,
             )]], $align, $this->sheet->card->style->wordButton && $block->radius > 0 ? $block : null),
             $block instanceof Line && $block->symbol !== null => new Table([[

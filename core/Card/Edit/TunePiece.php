@@ -28,8 +28,8 @@ final readonly class TunePiece implements Edit
      */
     public static function fromForm(string $id, array $form): self
     {
-        $set = array_map(fn (mixed $value) => $value === '' ? null : $value, array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'italic', 'align', 'gap'])));
-        foreach (array_intersect(['bold', 'italic'], array_keys(array_filter($set, is_string(...)))) as $flag) {
+        $set = array_map(fn (mixed $value) => $value === '' ? null : $value, array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'italic', 'underline', 'align', 'gap'])));
+        foreach (array_intersect(['bold', 'italic', 'underline'], array_keys(array_filter($set, is_string(...)))) as $flag) {
             $set[$flag] = $set[$flag] === '1';
         }
 

@@ -25,6 +25,11 @@ final class Address extends Base
         return true;
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [

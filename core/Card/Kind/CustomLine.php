@@ -27,6 +27,11 @@ final class CustomLine extends Base
         return 'value';
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [

@@ -26,6 +26,11 @@ final class Email extends Base
         return 'address';
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example')];

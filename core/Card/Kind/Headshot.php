@@ -8,6 +8,7 @@ use InkyCard\Card\Field;
 use InkyCard\Card\Number;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
+use InkyCard\Link\WebAddress;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
@@ -30,6 +31,7 @@ final class Headshot extends Base
         return [
             new Field('picture', 'Picture', 'picture', 'A JPEG, PNG, GIF or WebP up to 10 MB; the middle square is used.'),
             new Field('alt', 'Words in its place', help: 'Read where pictures are blocked. Left empty, it says whose portrait it is.', example: 'Portrait of Maren Oakhollow'),
+            new Field('address', 'Where it leads', 'url'),
             new Field('shape', 'Shape', 'choice', choices: array_map(fn (Shape $shape) => $shape->label(), Shape::forPhotos())),
             new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...self::SIZES)),
         ];
@@ -50,6 +52,7 @@ final class Headshot extends Base
         return [
             'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
             'alt' => self::optional($fields, 'alt', fn ($raw) => Line::of($raw, 160, 'alt text')),
+            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
             'shape' => $shape,
             'size' => (int) round(Number::within($fields['size'] ?? null, self::SIZES, 'size', '/size') ?? self::DEFAULT_SIZE),
         ];
@@ -69,6 +72,7 @@ final class Headshot extends Base
             $size,
             $size,
             $piece->text('alt') ?: ($holder === '' ? 'Portrait' : "Portrait of $holder"),
+            $piece->text('address') ?: null,
         )];
     }
 

@@ -23,6 +23,11 @@ final class LatestPost extends Base
         return 'title';
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [

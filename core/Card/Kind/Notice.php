@@ -23,6 +23,11 @@ final class Notice extends Base
         parent::__construct('notice', 'Notice', 'shield-check', 'Small print, and documents that must be shown as links.', Zone::After);
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [

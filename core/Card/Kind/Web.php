@@ -22,6 +22,11 @@ final class Web extends Base
         return true;
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [

@@ -27,6 +27,9 @@
     @if(in_array('italic', $tunes))
     <div class="tune-row"><label for="tune-italic">Slant</label><select class="form-select" id="tune-italic" name="tuning[italic]"><option value="" @selected($chosen->tuning->italic === null)>style</option><option value="0" @selected($chosen->tuning->italic === false)>upright</option><option value="1" @selected($chosen->tuning->italic === true)>italic</option></select></div>
     @endif
+    @if(in_array('underline', $tunes))
+    <div class="tune-row"><label for="tune-underline">Underline</label><select class="form-select" id="tune-underline" name="tuning[underline]"><option value="" @selected($chosen->tuning->underline === null)>style</option><option value="0" @selected($chosen->tuning->underline === false)>no line</option><option value="1" @selected($chosen->tuning->underline === true)>a line under links</option></select></div>
+    @endif
     @if(in_array('align', $tunes))
     <div class="tune-row"><label for="tune-align">Stands</label><select class="form-select" id="tune-align" name="tuning[align]"><option value="">as arranged</option>@foreach(['start' => 'at the start', 'center' => 'in the middle', 'end' => 'at the end'] as $side => $label)<option value="{{ $side }}" @selected($chosen->tuning->align === $side)>{{ $label }}</option>@endforeach</select></div>
     @endif
@@ -49,8 +52,13 @@
     <div class="tune-row"><label for="style-{{ $role->value }}">{{ $role->label() }} ink</label><span class="with-unit"><input type="color" id="style-{{ $role->value }}" name="style[inks][{{ $role->value }}]" value="{{ $style->ink($role)->toHex() }}"><span class="measure">{{ $style->ink($role)->toHex() }}</span></span></div>
     @endforeach
     <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
-    @foreach(['lines' => 'Line gap', 'blocks' => 'Block gap', 'above' => 'Room above'] as $gap => $label)
-    <div class="tune-row"><label for="style-gap-{{ $gap }}">{{ $label }}</label><span class="with-unit"><input class="form-control" type="number" id="style-gap-{{ $gap }}" name="style[gaps][{{ $gap }}]" min="0" max="48" value="{{ $style->gaps[$gap] }}"><span class="measure">px</span></span></div>
+    @foreach([
+        ['Name size', 'sizes', 'name', $style->sizes['name'], 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes['text'], 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes['small'], 9, 32, 'px'],
+        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px wide'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'],
+        ['Room above', 'gaps', 'above', $style->gaps['above'], 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->leading, 1.1, 2.2, '× size'],
+        ['Corners', 'button', 'radius', $style->radius, 0, 24, 'px'], ['Button room', 'button', 'wide', $style->buttonRoom[1], 4, 40, 'px'],
+    ] as [$label, $group, $key, $value, $least, $most, $unit])
+    <div class="tune-row"><label for="style-{{ $group }}-{{ $key }}">{{ $label }}</label><span class="with-unit"><input class="form-control" type="number" id="style-{{ $group }}-{{ $key }}" name="style[{{ $group }}][{{ $key }}]" min="{{ $least }}" max="{{ $most }}" step="{{ $key === 'leading' ? '0.05' : ($group === 'sizes' ? '0.5' : '1') }}" value="{{ $value }}"><span class="measure">{{ $unit }}</span></span></div>
     @endforeach
     @include('bench.error', ['key' => 'style', 'swap' => null])
     <noscript><button class="btn btn-line">Keep</button></noscript>
