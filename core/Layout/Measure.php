@@ -206,6 +206,6 @@ final class Measure
 
     private function text(Line $line): TextMeasure
     {
-        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->text, $run->size, $run->bold], $line->runs));
+        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->words(), $run->size, $run->bold], $line->runs));
     }
 }

@@ -54,8 +54,8 @@
     <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach([
         ['Name size', 'sizes', 'name', $style->sizes['name'], 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes['text'], 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes['small'], 9, 32, 'px'],
-        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px wide'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'],
-        ['Room above', 'gaps', 'above', $style->gaps['above'], 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->leading, 1.1, 2.2, '× size'],
+        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'],
+        ['Room above', 'gaps', 'above', $style->gaps['above'], 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->leading, 1.1, 2.2, '×'],
         ['Corners', 'button', 'radius', $style->radius, 0, 24, 'px'], ['Button room', 'button', 'wide', $style->buttonRoom[1], 4, 40, 'px'],
     ] as [$label, $group, $key, $value, $least, $most, $unit])
     <div class="tune-row"><label for="style-{{ $group }}-{{ $key }}">{{ $label }}</label><span class="with-unit"><input class="form-control" type="number" id="style-{{ $group }}-{{ $key }}" name="style[{{ $group }}][{{ $key }}]" min="{{ $least }}" max="{{ $most }}" step="{{ $key === 'leading' ? '0.05' : ($group === 'sizes' ? '0.5' : '1') }}" value="{{ $value }}"><span class="measure">{{ $unit }}</span></span></div>
