@@ -46,7 +46,7 @@ final readonly class Piece
     {
         $value = $this->fields[$field] ?? '';
 
-        return is_scalar($value) ? (string) $value : '';
+        return is_string($value) ? $value : (is_scalar($value) ? (string) $value : '');
     }
 
     /** @return list<Block> */

@@ -10,6 +10,9 @@ final class Contrast
 
     private static ?Colour $dark = null;
 
+    /** @var array<string, Colour> */
+    private static array $readable = [];
+
     /** @var array<string, float> */
     private static array $luminances = [];
 
@@ -38,8 +41,11 @@ final class Contrast
     public static function readable(Colour $ground, Colour $paper): Colour
     {
         $dark = self::$dark ??= Colour::hex('#111111');
+        if (count(self::$readable) > 500) {
+            self::$readable = [];
+        }
 
-        return self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
+        return self::$readable[$ground->toHex().$paper->toHex()] ??= self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
     }
 
     /** sRGB transfer function, IEC 61966-2-1. */

@@ -166,8 +166,7 @@ final class HtmlComposer
         if ($content instanceof Space) {
             $attributes['height'] = $content->height;
         }
-        $attributes['style'] = $style;
-        $this->out->open('td', $attributes);
+        $attributes === [] ? $this->out->styled('td', $style) : $this->out->open('td', $attributes + ['style' => $style]);
         match (true) {
             $content instanceof Table => $this->table($content),
             $content instanceof Line => $this->words($content),
@@ -205,11 +204,11 @@ final class HtmlComposer
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
                 $this->out->open('a', ['href' => $run->href, 'style' => "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none')])
-                    ->open('span', ['style' => "color:$ink$own"])->text($run->text)->close()->close();
+                    ->styled('span', "color:$ink$own")->text($run->text)->close()->close();
             } elseif ($own === '' && $run->ink->equals($first->ink)) {
                 $this->out->text($run->words());
             } else {
-                $this->out->open('span', ['style' => "color:$ink$own"])->text($run->words())->close();
+                $this->out->styled('span', "color:$ink$own")->text($run->words())->close();
             }
         }
     }

@@ -23,6 +23,15 @@ final class Markup
         return $this;
     }
 
+    /** Opens an element that has a style and nothing else, as most have. */
+    public function styled(string $name, string $style): self
+    {
+        $this->html .= "<$name style=\"".(strpbrk($style, '&<>"') === false ? $style : self::escape($style)).'">';
+        $this->open[] = "</$name>";
+
+        return $this;
+    }
+
     /**
      * Opens an element whose start is always the same: a constant, with no value in it.
      *
@@ -39,7 +48,7 @@ final class Markup
 
     public function close(): self
     {
-        $this->html .= array_pop($this->open) ?? throw new \LogicException('Nothing is open.');
+        $this->html .= array_pop($this->open);
 
         return $this;
     }

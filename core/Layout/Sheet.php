@@ -30,15 +30,20 @@ final readonly class Sheet
             if (! $piece->shown) {
                 continue;
             }
-            foreach ($content === null ? $piece->content($card) : $content($piece) as $number => $block) {
-                $lines = &$zones[$piece->zone->value];
-                $last = $lines === null ? null : array_key_last($lines);
-                if ($number > 0 || $piece->joined === null || $last === null) {
-                    $lines[] = [new Placed($block, [$piece])];
-                } else {
+            $lines = $zones[$piece->zone->value] ?? [];
+            $joins = $piece->joined !== null;
+            foreach ($content === null ? $piece->content($card) : $content($piece) as $block) {
+                $last = array_key_last($lines);
+                if ($joins && $last !== null) {
                     $lines[$last] = self::join($card, $lines[$last], $piece, $block);
+                } else {
+                    $lines[] = [new Placed($block, [$piece])];
                 }
-                unset($lines);
+                // Only the first of its blocks follows on; the others are lines of their own.
+                $joins = false;
+            }
+            if ($lines !== []) {
+                $zones[$piece->zone->value] = $lines;
             }
         }
 

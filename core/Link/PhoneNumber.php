@@ -46,6 +46,11 @@ final readonly class PhoneNumber
      */
     public static function ofDisplay(string $display): self
     {
+        // Without an extension it is a plus sign, digits, spaces and hyphens.
+        if (strlen($display) > 6 && $display[0] === '+' && strspn($display, '0123456789 -', 1) === strlen($display) - 1) {
+            return new self($display, 'tel:+'.str_replace([' ', '-'], '', substr($display, 1)));
+        }
+
         return preg_match('/^\+([\d -]+\d)(?:\s+[^\d\s]+\s*(\d+))?$/uD', $display, $match)
             ? new self($display, 'tel:+'.preg_replace('/\D/', '', $match[1]).(isset($match[2]) ? ";ext=$match[2]" : ''))
             : self::parse($display, 'ZZ');

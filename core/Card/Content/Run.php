@@ -43,7 +43,7 @@ final readonly class Run
     public static function guard(string $text): string
     {
         // Numbers of five digits and more after every second one, dates and addresses after the sign that makes them one.
-        return preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1 ? $text
+        return strpbrk($text, '0123456789.@') === false || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1 ? $text
             : (string) preg_replace(['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'], "$1\u{200C}", $text);
     }
 }

@@ -15,7 +15,7 @@ return [
             'button' => ['radius' => 4],
         ],
         'pieces' => [
-            ['id' => 'p1', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-concert', 'alt' => 'Winter concerts: four evenings in the old tannery', 'address' => 'footlights.example/winter', 'width' => 440, 'ratio' => 0.25]],
+            ['id' => 'p1', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-concert', 'alt' => 'Winter concerts: four evenings in the old tannery', 'address' => 'footlights.example/winter', 'width' => 320, 'ratio' => 0.25]],
             ['id' => 'p2', 'kind' => 'headshot', 'fields' => ['picture' => 'sample:portrait-stage', 'shape' => 'rounded', 'size' => 96]],
             ['id' => 'p3', 'kind' => 'name', 'fields' => ['text' => 'Lucian Tarn']],
             ['id' => 'p4', 'kind' => 'role', 'fields' => ['text' => 'Cellist']],

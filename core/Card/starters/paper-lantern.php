@@ -22,7 +22,7 @@ return [
             ['id' => 'p5', 'kind' => 'company', 'fields' => ['text' => 'Paper Lantern Press']],
             ['id' => 'p6', 'kind' => 'email', 'fields' => ['address' => 'felix@paperlantern.example'], 'tuning' => ['gap' => 8]],
             ['id' => 'p7', 'kind' => 'web', 'fields' => ['address' => 'paperlantern.example']],
-            ['id' => 'p8', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-shelves', 'alt' => 'Reading evenings: every first Thursday, tea at seven', 'address' => 'paperlantern.example/evenings', 'width' => 400, 'ratio' => 0.25], 'zone' => 'under'],
+            ['id' => 'p8', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-shelves', 'alt' => 'Reading evenings: every first Thursday, tea at seven', 'address' => 'paperlantern.example/evenings', 'width' => 320, 'ratio' => 0.25], 'zone' => 'under'],
         ],
     ],
 ];

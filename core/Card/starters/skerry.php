@@ -22,7 +22,7 @@ return [
             ['id' => 'p4', 'kind' => 'company', 'fields' => ['text' => 'Skerry Voyages'], 'joined' => ' · '],
             ['id' => 'p5', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960561', 'sort' => 'mobile'], 'tuning' => ['gap' => 8]],
             ['id' => 'p6', 'kind' => 'web', 'fields' => ['address' => 'skerry.example'], 'joined' => ' · '],
-            ['id' => 'p7', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-coast', 'alt' => 'Island weeks: small boats, early breakfasts, May to July', 'address' => 'skerry.example/islands', 'width' => 420, 'ratio' => 0.25]],
+            ['id' => 'p7', 'kind' => 'banner', 'fields' => ['picture' => 'sample:banner-coast', 'alt' => 'Island weeks: small boats, early breakfasts, May to July', 'address' => 'skerry.example/islands', 'width' => 320, 'ratio' => 0.25]],
             ['id' => 'p8', 'kind' => 'profiles', 'fields' => ['links' => ['instagram.com/skerryvoyages', 'facebook.com/skerryvoyages']], 'zone' => 'after'],
         ],
     ],
