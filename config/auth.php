@@ -2,6 +2,6 @@
 
 return [
     'providers' => [
-        'users' => ['driver' => 'eloquent', 'model' => App\Models\User::class],
+        'users' => ['driver' => 'members', 'model' => App\Models\User::class],
     ],
 ];

@@ -28,6 +28,12 @@ final class User extends Model implements CanSignIn
         return ['password' => 'hashed'];
     }
 
+    /** The workspace this user sees; null for somebody who belongs to none. */
+    public function workspace(): ?Workspace
+    {
+        return $this->relationLoaded('workspace') ? $this->getRelation('workspace') : $this->workspaces()->orderBy('workspaces.id')->first();
+    }
+
     /** @return BelongsToMany<Workspace, $this> */
     public function workspaces(): BelongsToMany
     {

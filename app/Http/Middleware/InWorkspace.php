@@ -15,9 +15,7 @@ final class InWorkspace
     {
         /** @var User $user */
         $user = $request->user();
-        // One plain query, as every signed-in request makes it.
-        $workspace = Workspace::query()->select('workspaces.*')->orderBy('id')
-            ->join('memberships', 'workspace_id', '=', 'id')->where('user_id', $user->id)->first();
+        $workspace = $user->workspace();
         abort_if($workspace === null, 403, 'You belong to no workspace yet.');
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);
