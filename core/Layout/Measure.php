@@ -31,12 +31,16 @@ final class Measure
 
     private readonly bool $rtl;
 
+    /** Type size where nothing says otherwise, CSS px. */
+    private readonly float $size;
+
     private function __construct(Sheet $sheet)
     {
         $this->ranges = new \SplObjectStorage;
         $this->texts = new \SplObjectStorage;
         $this->typeface = $sheet->card->style->typeface;
         $this->rtl = $sheet->card->direction() === 'rtl';
+        $this->size = $sheet->card->style->sizes['text'];
         $this->table = Framer::table($sheet);
     }
 
@@ -146,7 +150,7 @@ final class Measure
             $content instanceof Picture => [$content->width, $content->height],
             $content instanceof Space => [0, $content->height],
             $content instanceof Rule => [0, $content->thickness],
-            $content instanceof Html => [0, 0],
+            $content instanceof Html => $this->own($content, $room),
             default => throw new \LogicException('Nobody measures '.$content::class),
         };
     }
@@ -195,6 +199,7 @@ final class Measure
                 $content instanceof Table => $this->range($content),
                 $content instanceof Line => [$this->text($content)->narrowest(), $this->text($content)->widest()],
                 $content instanceof Picture => [(float) $content->width, (float) $content->width],
+                $content instanceof Html => $this->ownRange($content),
                 default => [0.0, 0.0],
             };
             $range = [$least + $item->sides(), $most + $item->sides()];
@@ -202,6 +207,45 @@ final class Measure
         $this->ranges[$item] = $range;
 
         return $range;
+    }
+
+    /**
+     * Own HTML is measured by its words and pictures, in the card's type: near, but not to the pixel.
+     *
+     * @return array{float, float} width and height
+     */
+    private function own(Html $html, float $room): array
+    {
+        $width = $height = 0.0;
+        $line = FontMetrics::of($this->typeface)->lineHeight($this->size);
+        foreach ($html->lines() as $words) {
+            $lines = $this->words($words)->lines($room);
+            $width = max([$width, ...$lines]);
+            $height += count($lines) * $line;
+        }
+        foreach ($html->pictures() as [$across, $down]) {
+            $width = max($width, $across);
+            $height += $down;
+        }
+
+        return [$width, $height];
+    }
+
+    /** @return array{float, float} */
+    private function ownRange(Html $html): array
+    {
+        $least = $most = max([0, ...array_column($html->pictures(), 0)]);
+        foreach ($html->lines() as $words) {
+            $least = max($least, $this->words($words)->narrowest());
+            $most = max($most, $this->words($words)->widest());
+        }
+
+        return [(float) $least, (float) $most];
+    }
+
+    private function words(string $words): TextMeasure
+    {
+        return TextMeasure::of($this->typeface, [[$words, $this->size, false]]);
     }
 
     private function text(Line $line): TextMeasure

@@ -49,6 +49,12 @@ final class FontMetrics
         return $units * $size / $this->table['units'];
     }
 
+    /** Height of a line nobody set a height for (`line-height: normal`), CSS px. */
+    public function lineHeight(float $size): float
+    {
+        return ($this->table['ascent'] + $this->table['descent'] + $this->table['gap']) * $size / $this->table['units'];
+    }
+
     /**
      * Height of a line box that holds several sizes, each with the same line height
      * (CSS 2.2, 10.8.1): their half-leadings differ, so they do not lie in one another.

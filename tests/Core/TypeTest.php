@@ -82,6 +82,15 @@ final class TypeTest extends TestCase
         $this->assertStringContainsString('Register 551208, see quillfern.example', PlainTextComposer::compose(Sheet::of($card)));
     }
 
+    public function test_own_html_takes_about_the_room_it_needs(): void
+    {
+        $height = fn (string $html) => Measure::of(Sheet::of(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [['id' => 'a', 'kind' => 'html', 'fields' => ['html' => $html]]]])), 320)->height;
+        $this->assertEqualsWithDelta(15, $height('<b>One</b> line'), 1);
+        $this->assertEqualsWithDelta(45, $height('<p>One</p><p>Two<br>Three</p>'), 2);
+        $this->assertEqualsWithDelta(55, $height('<img src="https://quillfern.example/a.png" width="90" height="40" alt="A"><br>Words'), 2);
+        $this->assertGreaterThan(70, $height('<p>'.str_repeat('Many words wrap. ', 16).'</p>'));
+    }
+
     public function test_the_word_engine_gets_its_own_button_when_asked_for(): void
     {
         $card = Samples::card(['style' => ['button' => ['word' => true, 'radius' => 9]]]);

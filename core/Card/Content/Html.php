@@ -9,4 +9,32 @@ final readonly class Html implements Block
     public function __construct(public string $html, public string $text)
     {
     }
+
+    /**
+     * Its words, parted where a block or a forced line end parts them.
+     *
+     * @return list<string>
+     */
+    public function lines(): array
+    {
+        $parted = (string) preg_replace('#<br[^>]*>|</?(?:p|div|tr|li|ul|ol|table|hr)\b[^>]*>#i', "\n", $this->html);
+        $lines = array_map(fn (string $line) => trim(html_entity_decode(strip_tags($line), ENT_QUOTES | ENT_HTML5, 'UTF-8')), explode("\n", $parted));
+
+        return array_values(array_filter($lines, fn (string $line) => $line !== ''));
+    }
+
+    /**
+     * Pictures that say their size.
+     *
+     * @return list<array{int, int}> width and height, CSS px
+     */
+    public function pictures(): array
+    {
+        preg_match_all('/<img\b[^>]*>/i', $this->html, $found);
+
+        return array_map(fn (string $image) => [
+            preg_match('/\bwidth="(\d{1,4})"/', $image, $width) ? (int) $width[1] : 0,
+            preg_match('/\bheight="(\d{1,4})"/', $image, $height) ? (int) $height[1] : 0,
+        ], $found[0]);
+    }
 }
