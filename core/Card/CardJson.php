@@ -63,6 +63,7 @@ final class CardJson
             throw Refusal::because('A card document says "format": "'.self::FORMAT.'".', '/format');
         }
         $country = $document['country'] ?? 'GB';
+        $style = self::object($document, 'style');
         $pieces = [];
         foreach (self::list($document, 'pieces') as $index => $piece) {
             if ($index >= Card::MAX_PIECES) {
@@ -76,7 +77,7 @@ final class CardJson
             $document['lang'] ?? 'en',
             $country,
             Refusal::at('/arrangement', fn () => Arrangement::of(self::text($document, 'arrangement', 'picture-left'))),
-            Refusal::at('/style', fn () => Style::of(self::object($document, 'style'))),
+            Refusal::at('/style', fn () => Style::of($style)),
             $pieces,
             self::unknown($document, ['format', 'name', 'lang', 'country', 'arrangement', 'style', 'pieces']),
         );
@@ -111,6 +112,7 @@ final class CardJson
         $kind = Refusal::at('/kind', fn () => Kinds::of($document['kind'] ?? null));
         $fields = self::object($document, 'fields');
         $known = $trusted ? $fields : Refusal::at('/fields', fn () => $kind->accept($fields, $country));
+        $tuning = self::object($document, 'tuning');
         $joined = $document['joined'] ?? null;
         if ($joined !== null && (! is_string($joined) || mb_strlen($joined) > 8 || preg_match('/[<>\p{Cc}]/u', $joined))) {
             throw Refusal::because('The separator is at most 8 characters.', '/joined');
@@ -127,7 +129,7 @@ final class CardJson
             $joined,
             FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
                 ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
-            Refusal::at('/tuning', fn () => Tuning::of(self::object($document, 'tuning'))),
+            Refusal::at('/tuning', fn () => Tuning::of($tuning)),
             self::unknown($document, ['id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning']),
         );
     }

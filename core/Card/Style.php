@@ -70,7 +70,7 @@ final readonly class Style
             $given = $document[$key] ?? $default;
             if (is_array($default)) {
                 $given = $given instanceof \stdClass ? (array) $given : $given;
-                if (! is_array($given)) {
+                if (! is_array($given) || ($given !== [] && array_is_list($given))) {
                     throw Refusal::because("The value of $key is a JSON object.", "/$key");
                 }
                 if (isset($document[$key])) {

@@ -60,6 +60,12 @@ final class CardTest extends TestCase
         yield 'headshot too large' => [$field('headshot', '{"picture":"sample:a","size":9999}'), '/pieces/0/fields/size'];
         yield 'a bad link among good' => [$field('profiles', '{"links":["x.com/a","data:text/html,x"]}'), '/pieces/0/fields/links'];
         yield 'ink' => ['{"format":"inky-card/1","name":"N","style":{"inks":{"body":"red;background:url(x)"}}}', '/style/inks/body'];
+        yield 'style a list' => ['{"format":"inky-card/1","name":"N","style":[1]}', '/style'];
+        yield 'inks a list' => ['{"format":"inky-card/1","name":"N","style":{"inks":[1]}}', '/style/inks'];
+        yield 'tuning a list' => [$piece('{"id":"a","kind":"name","tuning":[1]}'), '/pieces/0/tuning'];
+        yield 'no end of a number' => [$piece('{"id":"a","kind":"name","tuning":{"gap":1e999}}'), '/pieces/0/tuning/gap'];
+        yield 'no day of the calendar' => [$field('offer', '{"words":"x","ends":"2027-02-30"}'), '/pieces/0/fields/ends'];
+        yield 'HTML nested 60 deep' => [$field('html', '{"html":"'.str_repeat('<b>', 60).'"}'), '/pieces/0/fields/html'];
         yield 'typeface' => ['{"format":"inky-card/1","name":"N","style":{"typeface":["a"]}}', '/style/typeface'];
         yield 'arrangement' => ['{"format":"inky-card/1","name":"N","arrangement":"spiral"}', '/arrangement'];
     }

@@ -53,7 +53,7 @@ final class Samples
             'post' => ['title' => $words(), 'address' => 'quillfern.example/new', 'lead' => $words()],
             'quote' => ['text' => $words(), 'by' => $words(), 'address' => $pick(['', 'quillfern.example/x'])],
             'notice' => ['text' => "One & two.\n\n".$words(), 'documents' => $pick([[], ['Notice: quillfern.example/n.pdf']])],
-            'html' => ['html' => $pick(['', '<b onclick="x()">Bold</b> & <script>bad()</script>', '<p style="color:#123456;position:fixed">Words</p>'])],
+            'html' => ['html' => $pick(['', '<b onclick="x()">Bold</b> & <script>bad()</script>', '<p style="color:#123456;position:fixed">Words</p>', '<a href="https://quillfern.example/a?b=1&c=2">L</a><a style="font-size:12px" href="javascript:x">M</a><img src=x><img src="https://quillfern.example/a.png" width="9" height="9">'])],
             default => ['text' => $words()],
         };
         $pieces = [];

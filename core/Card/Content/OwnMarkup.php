@@ -2,6 +2,7 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Colour\Colour;
 use InkyCard\Refusal;
 use InkyCard\Type\Line;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
@@ -43,6 +44,19 @@ final readonly class OwnMarkup
 
             return $kept === '' ? '' : ' style="'.htmlspecialchars($kept, ENT_COMPAT | ENT_HTML5, 'UTF-8').'"';
         }, $safe);
+        // A picture without an address or a size would break the card's layout in one client or another.
+        $safe = (string) preg_replace_callback('/<img\b([^>]*)>/', function (array $image) use (&$dropped) {
+            if (! preg_match('/ src="[^"]/', $image[1]) || ! preg_match('/ width="\d{1,4}"/', $image[1]) || ! preg_match('/ height="\d{1,4}"/', $image[1])) {
+                $dropped[] = '<img> without address and size';
+
+                return '';
+            }
+
+            // The sanitizer writes an empty value as the bare name.
+            $attributes = (string) preg_replace('/ alt(?=[\s\/]|$)/', ' alt=""', $image[1]);
+
+            return '<img'.(str_contains($attributes, ' alt="') ? '' : ' alt=""').$attributes.'>';
+        }, $safe);
         $safe = trim($safe);
         foreach (self::names($html) as $name) {
             if (! in_array($name, self::names($safe), true)) {
@@ -51,6 +65,20 @@ final readonly class OwnMarkup
         }
 
         return new self($safe, array_values(array_unique($dropped)));
+    }
+
+    /** Clean markup with an explicit colour on every link that has none of its own. */
+    public static function coloured(string $html, Colour $ink): string
+    {
+        return (string) preg_replace_callback('/<a\b([^>]*)>/', function (array $link) use ($ink) {
+            $colour = 'color:'.$ink->toHex();
+
+            return match (true) {
+                preg_match('/ style="(?:[^"]*;)?color:/', $link[1]) === 1 => $link[0],
+                str_contains($link[1], ' style="') => str_replace(' style="', " style=\"$colour;", $link[0]),
+                default => "<a{$link[1]} style=\"$colour\">",
+            };
+        }, $html);
     }
 
     /** What it says without its markup. */

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\Content;
 use InkyCard\Card\Content\OwnMarkup;
@@ -45,7 +46,7 @@ final class OwnHtml extends Base
 
     public function content(Piece $piece, Card $card): array
     {
-        return $piece->text('html') === '' ? [] : [new Content\Html($piece->text('html'), OwnMarkup::words($piece->text('html')))];
+        return $piece->text('html') === '' ? [] : [new Content\Html(OwnMarkup::coloured($piece->text('html'), $card->style->ink(InkRole::Link)), OwnMarkup::words($piece->text('html')))];
     }
 
     public function summary(Piece $piece): string
