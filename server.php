@@ -12,6 +12,17 @@ $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 $file = $type === null || str_contains($path, '..') || str_contains($path, "\0") ? null : __DIR__.'/public'.$path;
 
 if ($file === null || ! is_file($file)) {
+    if (str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip')) {
+        ob_start(function (string $body): string {
+            if (preg_grep('#^content-type: text/html#i', headers_list()) === [] || strlen($body) < 1000) {
+                return $body;
+            }
+            header('Content-Encoding: gzip');
+            header('Vary: Accept-Encoding', false);
+
+            return (string) gzencode($body, 5);
+        });
+    }
     $_SERVER['SCRIPT_NAME'] = '/index.php';
     $_SERVER['SCRIPT_FILENAME'] = __DIR__.'/public/index.php';
     require __DIR__.'/public/index.php';

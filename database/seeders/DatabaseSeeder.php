@@ -17,8 +17,8 @@ final class DatabaseSeeder extends Seeder
 
     public const PASSWORD = 'quillfern-demo';
 
-    /** Portraits are drawn at this width, px: four baked pixels to the largest headshot's one. */
-    private const PORTRAIT_WIDTH = 640;
+    /** Drawings become pictures of this width, px: two to one for the widest on any card. */
+    private const WIDTH = 960;
 
     public function run(Library $library, Rasterizer $rasterizer): void
     {
@@ -31,10 +31,10 @@ final class DatabaseSeeder extends Seeder
         $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
         foreach ($demo['cards'] as $card) {
             foreach ($card['pieces'] as &$piece) {
-                if (isset($piece['portrait'])) {
-                    $svg = (string) file_get_contents(database_path("demo/portraits/{$piece['portrait']}.svg"));
-                    $piece['fields']['picture'] = $library->add($studio, $rasterizer->png($svg, self::PORTRAIT_WIDTH), "{$piece['portrait']}.png")->ref();
-                    unset($piece['portrait']);
+                if (isset($piece['drawing'])) {
+                    $svg = (string) file_get_contents(database_path("demo/{$piece['drawing']}.svg"));
+                    $piece['fields']['picture'] = $library->add($studio, $rasterizer->png($svg, self::WIDTH), basename($piece['drawing']).'.png')->ref();
+                    unset($piece['drawing']);
                 }
             }
             Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
