@@ -119,7 +119,8 @@ final class Card extends Model
 
     public function canRedo(): bool
     {
-        return $this->successor() !== null;
+        // The newest revision has none after it: no need to ask.
+        return $this->head !== $this->last && $this->successor() !== null;
     }
 
     private function successor(): ?int

@@ -14,6 +14,9 @@ final class HostedPictures implements Pictures
     /** @var array<string, Variant> */
     private array $variants = [];
 
+    /** @var array<string, string> refs as given => as kept, so that a picture carried inside is taken in once */
+    private array $refs = [];
+
     /**
      * @param  string  $base  address the picture routes are reached at, no closing slash
      * @param  bool  $onScreen  a picture that cannot be had is left empty, so that its card can still be opened and mended
@@ -90,7 +93,7 @@ final class HostedPictures implements Pictures
     private function settled(Bake $bake): Bake
     {
         return $bake instanceof Recipe
-            ? new Recipe($this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height, $bake->playMark)
+            ? new Recipe($this->refs[$bake->ref] ??= $this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height, $bake->playMark)
             : $bake;
     }
 }

@@ -11,7 +11,7 @@ use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Rule;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Edit\TunePiece;
 
 /**
  * Lays a sheet out in tables, once for whoever needs them: the composer writes
@@ -26,8 +26,6 @@ final readonly class Framer
 
     /** Inside a band, CSS px. */
     private const BAND = 14;
-
-    private const SEPARATOR = ' · ';
 
     private bool $rtl;
 
@@ -139,8 +137,7 @@ final readonly class Framer
             } elseif ($flowing === null) {
                 $flowing = new Placed($placed->block->bare(), $placed->pieces);
             } else {
-                $ink = $this->sheet->card->style->ink(InkRole::Quiet);
-                $flowing = $flowing->followedBy($placed, new Run(self::SEPARATOR, $ink, $placed->block->runs[0]->size));
+                $flowing = $flowing->followedBy($placed, TunePiece::SEPARATOR, $this->sheet->card->style);
             }
         }
 

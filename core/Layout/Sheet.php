@@ -2,13 +2,11 @@
 
 namespace InkyCard\Layout;
 
-use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Run;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
 
@@ -56,12 +54,6 @@ final readonly class Sheet
         return $this->zones[$zone->value] ?? [];
     }
 
-    /** Nothing on it is filled in and shown. */
-    public function isEmpty(): bool
-    {
-        return $this->zones === [];
-    }
-
     /** @return list<Block> every block in reading order */
     public function blocks(): array
     {
@@ -105,9 +97,7 @@ final readonly class Sheet
         $previous = $line[count($line) - 1];
         $next = new Placed($block, [$piece]);
         if ($previous->block instanceof Line && $block instanceof Line) {
-            $separator = new Run((string) $piece->joined, $card->style->ink(InkRole::Quiet), $block->runs[0]->size, leading: $card->style->leading);
-
-            return [...array_slice($line, 0, -1), $previous->followedBy($next, $separator)];
+            return [...array_slice($line, 0, -1), $previous->followedBy($next, (string) $piece->joined, $card->style)];
         }
 
         return [...$line, $next];

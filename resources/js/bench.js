@@ -40,9 +40,16 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     bench.classList.add('unkept');
     const kept = document.getElementById('kept');
     if (status === 413) return refuse(event.detail.elt, 'This file is over 10 MB: scale the picture down and choose it again.');
-    kept.textContent = status === 419 || status === 401 ? 'not kept: sign in again in another tab' : 'not kept yet, trying again';
+    const signedOut = status === 419 || status === 401;
+    const again = signedOut || status === 0 || status >= 500;
+    kept.textContent = signedOut ? 'not kept: sign in again in another tab' : again ? 'not kept yet, trying again' : 'not kept: reload the page';
     say(kept.textContent);
-    setTimeout(() => window.htmx.trigger(event.detail.elt, 'submit'), RETRY);
+    if (!again) return undefined;
+    // With the button that was pressed: its value says which way, which kind, shown or not.
+    const { elt, requestConfig } = event.detail;
+    const pressed = requestConfig?.triggeringEvent?.submitter;
+    setTimeout(() => (pressed ? pressed.click() : window.htmx.trigger(elt, 'submit')), RETRY);
+    return undefined;
   });
 }
 

@@ -31,12 +31,9 @@ export function showSheet() {
 export function selectOnSheet(id) {
   const box = document.getElementById('selection');
   const page = sheet() && body(sheet());
-  const found = id && page ? [...page.querySelectorAll(`[data-piece~="${CSS.escape(id)}"]`)] : [];
-  const inner = found.map((cell) => (cell.firstElementChild ?? cell).getBoundingClientRect());
-  if (!box) return;
-  box.hidden = inner.length === 0;
-  if (box.hidden) return;
-  const cell = found[0];
+  const cell = id && page ? page.querySelector(`[data-piece~="${CSS.escape(id)}"]`) : null;
+  box.hidden = !cell;
+  if (!cell) return;
   const range = cell.ownerDocument.createRange();
   range.selectNodeContents(cell);
   const area = range.getBoundingClientRect();

@@ -10,7 +10,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\Line;
 
-final class Address extends Base
+final class Address extends Contact
 {
     /** An open map that takes a search in its address. */
     private const MAP = 'https://www.openstreetmap.org/search?query=';
@@ -18,16 +18,6 @@ final class Address extends Base
     public function __construct()
     {
         parent::__construct('address', 'Address', 'geo-alt', 'Where to find you; a press opens a map. Its own link keeps mail clients from making one.');
-    }
-
-    public function isContact(): bool
-    {
-        return true;
-    }
-
-    public function tunes(): array
-    {
-        return [...parent::tunes(), 'underline'];
     }
 
     public function fields(): array

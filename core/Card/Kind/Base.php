@@ -12,6 +12,7 @@ use InkyCard\Colour\Contrast;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
+use InkyCard\Type\Line;
 
 /** What every kind has to say about itself. */
 abstract class Base implements Kind
@@ -102,5 +103,40 @@ abstract class Base implements Kind
         $raw = $fields[$name] ?? '';
 
         return is_string($raw) && trim($raw) === '' ? '' : Refusal::at("/$name", fn () => $read($raw));
+    }
+
+    /**
+     * Reads a field of several lines: a text with one item a line, as forms bring it, or a list of such lines, as documents do.
+     *
+     * @param  array<array-key, mixed>  $fields
+     * @param  \Closure(mixed): string  $read
+     * @return list<string> empty lines left out
+     */
+    protected static function lines(array $fields, string $name, int $most, \Closure $read): array
+    {
+        $given = $fields[$name] ?? [];
+
+        return Refusal::at("/$name", function () use ($given, $most, $read) {
+            $given = is_string($given) ? preg_split('/\R/', Line::utf8($given, 'text')) : $given;
+            if (! is_array($given)) {
+                throw Refusal::because('This is text, one item a line.');
+            }
+            $lines = [];
+            foreach (array_values($given) as $number => $raw) {
+                if (is_string($raw) && trim($raw) === '') {
+                    continue;
+                }
+                if (count($lines) === $most) {
+                    throw Refusal::because("There is room for $most lines here.");
+                }
+                try {
+                    $lines[] = $read($raw);
+                } catch (Refusal $refusal) {
+                    throw count($given) === 1 ? $refusal : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
+                }
+            }
+
+            return $lines;
+        });
     }
 }

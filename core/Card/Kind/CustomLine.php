@@ -10,26 +10,16 @@ use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\Line;
 
-final class CustomLine extends Base
+final class CustomLine extends Contact
 {
     public function __construct()
     {
         parent::__construct('line', 'Own line', 'input-cursor-text', 'Anything else, with a label of your own and a link if it has one.');
     }
 
-    public function isContact(): bool
-    {
-        return true;
-    }
-
     protected function fact(): string
     {
         return 'value';
-    }
-
-    public function tunes(): array
-    {
-        return [...parent::tunes(), 'underline'];
     }
 
     public function fields(): array

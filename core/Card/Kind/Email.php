@@ -9,26 +9,16 @@ use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Link\MailAddress;
 
-final class Email extends Base
+final class Email extends Contact
 {
     public function __construct()
     {
         parent::__construct('email', 'E-mail', 'envelope', 'Stays with the message when it is forwarded; a press opens a new one.');
     }
 
-    public function isContact(): bool
-    {
-        return true;
-    }
-
     protected function fact(): string
     {
         return 'address';
-    }
-
-    public function tunes(): array
-    {
-        return [...parent::tunes(), 'underline'];
     }
 
     public function fields(): array

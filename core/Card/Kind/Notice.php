@@ -9,7 +9,6 @@ use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
 use InkyCard\Link\ProfileDirectory;
-use InkyCard\Refusal;
 use InkyCard\Type\Line;
 
 final class Notice extends Base
@@ -39,8 +38,8 @@ final class Notice extends Base
     /** Documents come as text with one a line, or as a list of such lines: the document's form. */
     public function accept(array $fields, string $country): array
     {
-        $paragraphs = self::lines($fields['text'] ?? '', 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => Line::of($raw, 1200, 'small print'));
-        $documents = self::lines($fields['documents'] ?? [], 'documents', self::MAX_DOCUMENTS, fn (mixed $raw) => ProfileDirectory::read($raw)->line());
+        $paragraphs = self::lines($fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => Line::of($raw, 1200, 'small print'));
+        $documents = self::lines($fields, 'documents', self::MAX_DOCUMENTS, fn (mixed $raw) => ProfileDirectory::read($raw)->line());
 
         return ['text' => implode("\n", $paragraphs), 'documents' => $documents];
     }
@@ -66,23 +65,5 @@ final class Notice extends Base
         $documents = $piece->fields['documents'] ?? [];
 
         return strtok($piece->text('text'), "\n") ?: (is_array($documents) && $documents !== [] ? count($documents).' documents' : '');
-    }
-
-    /**
-     * @param  \Closure(mixed): string  $read
-     * @return list<string>
-     */
-    private static function lines(mixed $given, string $field, int $most, \Closure $read): array
-    {
-        $lines = is_string($given) ? preg_split('/\R/', Refusal::at("/$field", fn () => Line::utf8($given, 'notice'))) : $given;
-        if (! is_array($lines)) {
-            throw Refusal::because('This is text, one item a line.', "/$field");
-        }
-        $lines = array_values(array_filter($lines, fn (mixed $line) => ! is_string($line) || trim($line) !== ''));
-        if (count($lines) > $most) {
-            throw Refusal::because("There is room for $most lines here.", "/$field");
-        }
-
-        return Refusal::at("/$field", fn () => array_map($read, $lines));
     }
 }

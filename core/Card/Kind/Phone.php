@@ -10,18 +10,13 @@ use InkyCard\Card\Piece;
 use InkyCard\Link\PhoneNumber;
 use InkyCard\Refusal;
 
-final class Phone extends Base
+final class Phone extends Contact
 {
     private const SORTS = ['' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax'];
 
     public function __construct()
     {
         parent::__construct('phone', 'Phone', 'telephone', 'A number that is dialled at a press. Add one piece for each number.');
-    }
-
-    public function isContact(): bool
-    {
-        return true;
     }
 
     protected function fact(): string

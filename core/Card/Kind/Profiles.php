@@ -12,8 +12,6 @@ use InkyCard\Colour\Contrast;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 use InkyCard\Picture\Mark;
-use InkyCard\Refusal;
-use InkyCard\Type\Line;
 
 final class Profiles extends Base
 {
@@ -37,31 +35,9 @@ final class Profiles extends Base
         return ['ink', 'gap', 'joined'];
     }
 
-    /** Takes a text with one link a line, or a list of such lines: the document's form. */
     public function accept(array $fields, string $country): array
     {
-        $given = $fields['links'] ?? [];
-        if (is_string($given)) {
-            $given = Refusal::at('/links', fn () => explode("\n", Line::utf8($given, 'profile address')));
-        }
-        if (! is_array($given)) {
-            throw Refusal::because('Profile links are lines of text.', '/links');
-        }
-        $lines = [];
-        foreach (array_values($given) as $number => $raw) {
-            if (is_string($raw) && trim($raw) === '') {
-                continue;
-            }
-            if (count($lines) === self::MAX) {
-                throw Refusal::because('A card carries at most '.self::MAX.' profile links.', '/links');
-            }
-            try {
-                $lines[] = ProfileDirectory::read($raw)->line();
-            } catch (Refusal $refusal) {
-                $where = count($given) === 1 ? '' : sprintf('Line %d: ', $number + 1);
-                throw Refusal::because($where.$refusal->getMessage(), '/links');
-            }
-        }
+        $lines = self::lines($fields, 'links', self::MAX, fn (mixed $raw) => ProfileDirectory::read($raw)->line());
 
         return ['links' => array_values(array_unique($lines))];
     }

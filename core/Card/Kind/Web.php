@@ -10,21 +10,11 @@ use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\Line;
 
-final class Web extends Base
+final class Web extends Contact
 {
     public function __construct()
     {
         parent::__construct('web', 'Web', 'globe', 'Shown short, linked in full. Add one piece for each site.');
-    }
-
-    public function isContact(): bool
-    {
-        return true;
-    }
-
-    public function tunes(): array
-    {
-        return [...parent::tunes(), 'underline'];
     }
 
     public function fields(): array

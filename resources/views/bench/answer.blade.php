@@ -8,7 +8,7 @@
 @endif
 @if($changed === '')<p class="field-error" id="error-name" hx-swap-oob="true"></p>@endif
 @include('bench.source')
-@include('bench.kept', ['redo' => $whole ? null : false])
+@include('bench.kept')
 @include('bench.gauges')
 <div id="conflict" class="conflict" hx-swap-oob="true"></div>
 @if($tuning)
