@@ -6,6 +6,6 @@ final class Payment extends Call
 {
     public function __construct()
     {
-        parent::__construct('payment', 'Payment', 'credit-card', 'Where to pay.', 'link', 'Pay an invoice', 'quillfern.example/pay');
+        parent::__construct('payment', 'Payment', 'credit-card', 'Where to pay an invoice or a deposit.', 'link', 'Pay an invoice', 'quillfern.example/pay');
     }
 }

@@ -1,0 +1,117 @@
+<?php
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** Screens within reach: on narrow windows, and with the keyboard alone. */
+final class ReachTest extends TestCase
+{
+    private static Desk $desk;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$desk = Desk::shared();
+        $browser = self::$desk->browser;
+        $browser->get(self::$desk->base.'/sign-in');
+        if ($browser->findElements(WebDriverBy::id('email')) !== []) {
+            $browser->findElement(WebDriverBy::id('email'))->sendKeys('maren@quillfern.example');
+            $browser->findElement(WebDriverBy::id('password'))->sendKeys('quillfern-demo')->submit();
+            usleep(700_000);
+        }
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$desk->devtools('Emulation.clearDeviceMetricsOverride', []);
+    }
+
+    public function test_no_page_is_wider_than_its_window(): void
+    {
+        foreach ([360, 768, 1280, 1920] as $width) {
+            self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+            foreach (['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/hand-over'] as $path) {
+                self::$desk->browser->get(self::$desk->base.$path);
+                usleep(250_000);
+                $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");
+            }
+        }
+    }
+
+    public function test_a_card_is_edited_with_the_keyboard_alone(): void
+    {
+        self::$desk->devtools('Emulation.clearDeviceMetricsOverride', []);
+        self::$desk->browser->get(self::$desk->base.'/cards/8');
+        usleep(600_000);
+        // From the top of the page to the role's row, by Tab alone.
+        $steps = 0;
+        do {
+            $this->press(WebDriverKeys::TAB);
+            $at = (string) $this->script('return document.activeElement.closest("[data-piece]")?.dataset.piece ?? ""');
+        } while ($at !== 'p3' && ++$steps < 60);
+        $this->assertSame('p3', $at, 'the row is reached by Tab');
+        $this->assertNotSame('none', $this->script('return getComputedStyle(document.activeElement).outlineStyle'), 'where one is can be seen');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn () => $this->script('return document.querySelector("[data-piece=p3]").open'), 'Enter opens it');
+        $this->press(WebDriverKeys::TAB);
+        $this->press(' by hand');
+        $this->until(fn () => str_contains($this->sheet(), 'by hand'), 'typing reaches the sheet');
+        $before = strpos($this->sheet(), 'by hand');
+        self::$desk->devtools('Input.dispatchKeyEvent', ['type' => 'keyDown', 'modifiers' => 1, 'key' => 'ArrowDown', 'code' => 'ArrowDown', 'windowsVirtualKeyCode' => 40]);
+        $this->until(fn () => strpos($this->sheet(), 'by hand') > $before, 'Alt and the arrow move the piece');
+        $this->assertSame('field-p3-text', $this->script('return document.activeElement.id'), 'the cursor stays where it was');
+        $this->script('document.getElementById("eye-p3").focus()');
+        $this->press(' ');
+        $this->until(fn () => ! str_contains($this->sheet(), 'by hand'), 'the eye hides it');
+        $this->assertSame(['eye-p3', 'false'], $this->script('return [document.activeElement.id, document.activeElement.getAttribute("aria-pressed")]'));
+    }
+
+    public function test_a_press_made_while_nobody_listened_is_made_again_with_its_button(): void
+    {
+        self::$desk->browser->get(self::$desk->base.'/cards/7');
+        usleep(600_000);
+        $order = fn () => $this->script('return [...document.querySelectorAll("#order [data-piece]")].map((row) => row.dataset.piece).join(" ")');
+        $this->script('document.querySelector("[data-piece=p5]").open = true');
+        usleep(300_000);
+        $before = $order();
+        self::$desk->kill();
+        $this->script('document.getElementById("up-p5").click()');
+        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("kept").textContent'), 'not kept yet'), 'it is marked');
+        self::$desk->serve();
+        $this->until(fn () => $order() !== $before, 'pressed again by itself', 12);
+        $this->assertSame(str_replace('p4 p5', 'p5 p4', (string) $before), $order(), 'up, as was meant');
+    }
+
+    private function sheet(): string
+    {
+        return (string) $this->script('return document.getElementById("sheet").contentDocument.body.innerText');
+    }
+
+    private function press(string $keys): void
+    {
+        self::$desk->browser->getKeyboard()->sendKeys($keys);
+        usleep(20_000);
+    }
+
+    private function script(string $script): mixed
+    {
+        return self::$desk->browser->executeScript($script);
+    }
+
+    /** @param  \Closure(): mixed  $true */
+    private function until(\Closure $true, string $what, float $seconds = 8): void
+    {
+        $end = microtime(true) + $seconds;
+        while (microtime(true) < $end) {
+            if ($true()) {
+                $this->addToAssertionCount(1);
+
+                return;
+            }
+            usleep(50_000);
+        }
+        $this->fail("Waited in vain: $what");
+    }
+}
