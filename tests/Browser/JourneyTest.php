@@ -6,10 +6,9 @@ use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\Depends;
-use PHPUnit\Framework\TestCase;
 
 /** From signing in to a card on the clipboard, as a newcomer goes. */
-final class JourneyTest extends TestCase
+final class JourneyTest extends BrowserTestCase
 {
     private static Desk $desk;
 
@@ -180,11 +179,6 @@ final class JourneyTest extends TestCase
             if (row && !row.open) row.querySelector("summary").click(); return !!row?.open', $label), "the row $label opens");
     }
 
-    private function sheet(): string
-    {
-        return (string) $this->script('return document.getElementById("sheet").contentDocument.body.innerText');
-    }
-
     private function element(string $css): RemoteWebElement
     {
         $found = null;
@@ -202,32 +196,8 @@ final class JourneyTest extends TestCase
         self::$desk->browser->getKeyboard()->sendKeys($text);
     }
 
-    private function script(string $script, mixed ...$arguments): mixed
-    {
-        return self::$desk->browser->executeScript($script, $arguments);
-    }
-
     private function async(string $script): mixed
     {
         return self::$desk->browser->executeAsyncScript("const done = arguments[arguments.length - 1]; $script");
-    }
-
-    /** @param  \Closure(): bool  $true */
-    private function until(\Closure $true, string $what, float $seconds = 8): void
-    {
-        $end = microtime(true) + $seconds;
-        do {
-            try {
-                if ($true()) {
-                    $this->addToAssertionCount(1);
-
-                    return;
-                }
-            } catch (\Facebook\WebDriver\Exception\StaleElementReferenceException) {
-                // The page was just replaced: look again.
-            }
-            usleep(50_000);
-        } while (microtime(true) < $end);
-        $this->fail("Waited in vain: $what");
     }
 }

@@ -22,8 +22,8 @@ final class EditController extends Controller
 {
     public function fill(Request $request, Library $library, int $card, string $piece): Response
     {
-        // A picture comes as a file; which of the library's it is, is not for the form to say.
-        $fields = Arr::except($request->array('fields'), 'picture');
+        // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
+        $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
 
         return $this->change($request, $card, $piece, function () use ($request, $library, $piece, $fields) {
             if ($request->hasFile('upload')) {
