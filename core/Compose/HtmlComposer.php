@@ -37,6 +37,9 @@ final class HtmlComposer
 
     private Markup $out;
 
+    /** The card's typeface as a `font-family`. */
+    private string $face;
+
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
     public function __construct(private readonly Pictures $pictures, private readonly bool $named = false)
     {
@@ -67,7 +70,7 @@ final class HtmlComposer
             ->void('meta', ['name' => 'viewport', 'content' => 'width=device-width'])
             ->open('title')->text($card->name)->close()
             ->close()
-            ->open('body', ['style' => 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex()]);
+            ->open('body', style: 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex());
         $this->card($sheet);
 
         return $this->out->close()->close()->html();
@@ -76,31 +79,29 @@ final class HtmlComposer
     private function card(Sheet $sheet): void
     {
         $this->card = $card = $sheet->card;
+        $this->face = $card->style->typeface->css();
         $this->pictures->prepare($sheet->pictures());
         $table = Framer::table($sheet);
         if ($table->rows !== []) {
-            $this->table($table, ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null], 'font-family:'.$card->style->typeface->css()
-                .';font-size:'.self::px($card->style->sizes['text']).';color:'.$card->style->ink(InkRole::Body)->toHex());
+            $this->table($table, ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null], "font-family:$this->face;"
+                .'font-size:'.self::px($card->style->sizes['text']).';color:'.$card->style->ink(InkRole::Body)->toHex());
         }
     }
 
     /** @param  array<string, ?string>  $attributes */
-    private function table(Table $table, array $attributes = [], ?string $style = null): void
+    private function table(Table $table, array $attributes = [], string $style = ''): void
     {
         if ($table->button !== null) {
             $this->shape($table->button, $table);
         }
         if ($table->edged) {
             // Where borders collapse, half of each lies outside its cell and corners do not round.
-            $style = 'border-collapse:separate'.($style === null ? '' : ";$style");
+            $style = 'border-collapse:separate'.($style === '' ? '' : ";$style");
         }
         if ($table->align !== null) {
             $attributes['align'] = $table->align;
         }
-        if ($style !== null) {
-            $attributes['style'] = $style;
-        }
-        $attributes === [] ? $this->out->openAs(self::PLAIN_TABLE, '</table>') : $this->out->open('table', self::TABLE + $attributes);
+        $attributes === [] && $style === '' ? $this->out->openAs(self::PLAIN_TABLE, '</table>') : $this->out->open('table', self::TABLE + $attributes, $style);
         foreach ($table->rows as $row) {
             $this->out->openAs('<tr>', '</tr>');
             // A cell alone in its row is as high as the row: nothing to align.
@@ -128,9 +129,8 @@ final class HtmlComposer
             ->open('v:roundrect', [
                 'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href, 'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
                 'arcsize' => round(100 * $button->radius / $height).'%',
-                'style' => "width:{$width}px;height:{$height}px;v-text-anchor:middle",
-            ])
-            ->open('center', ['style' => $this->type($line)])->text($words->text)->close()
+            ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
+            ->open('center', style: $this->type($line))->text($words->text)->close()
             ->close());
     }
 
@@ -166,7 +166,7 @@ final class HtmlComposer
         if ($content instanceof Space) {
             $attributes['height'] = $content->height;
         }
-        $attributes === [] ? $this->out->styled('td', $style) : $this->out->open('td', $attributes + ['style' => $style]);
+        $this->out->open('td', $attributes, $style);
         match (true) {
             $content instanceof Table => $this->table($content),
             $content instanceof Line => $this->words($content),
@@ -188,8 +188,8 @@ final class HtmlComposer
     {
         $first = $line->runs[0];
 
-        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size).'/'.$line->height.'px '
-            .$this->card->style->typeface->css().';color:'.$first->ink->toHex().';mso-line-height-rule:exactly';
+        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size)
+            ."/{$line->height}px $this->face;color:".$first->ink->toHex().';mso-line-height-rule:exactly';
     }
 
     private function words(Line $line): void
@@ -203,12 +203,12 @@ final class HtmlComposer
                 .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'));
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
-                $this->out->open('a', ['href' => $run->href, 'style' => "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none')])
-                    ->styled('span', "color:$ink$own")->text($run->text)->close()->close();
+                $this->out->open('a', ['href' => $run->href], "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none'))
+                    ->open('span', style: "color:$ink$own")->text($run->text)->close()->close();
             } elseif ($own === '' && $run->ink->equals($first->ink)) {
                 $this->out->text($run->words());
             } else {
-                $this->out->styled('span', "color:$ink$own")->text($run->words())->close();
+                $this->out->open('span', style: "color:$ink$own")->text($run->words())->close();
             }
         }
     }
@@ -217,17 +217,16 @@ final class HtmlComposer
     {
         if ($picture->href !== null) {
             // Colour and underline of the words shown when the picture is blocked.
-            $this->out->open('a', ['href' => $picture->href, 'style' => 'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none']);
+            $this->out->open('a', ['href' => $picture->href], 'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none');
         }
         $this->out->void('img', [
             'src' => $this->pictures->source($picture),
             'width' => $picture->width,
             'height' => $picture->height,
             'alt' => $picture->alt,
-            'border' => '0',
+            'border' => 0,
             // The type size is that of the words shown when the picture is blocked.
-            'style' => "display:block;width:{$picture->width}px;height:{$picture->height}px;font-size:11px",
-        ]);
+        ], "display:block;width:{$picture->width}px;height:{$picture->height}px;font-size:11px");
         if ($picture->href !== null) {
             $this->out->close();
         }

@@ -14,19 +14,11 @@ final class Markup
      * Opens an element; all that comes until `close` is inside it.
      *
      * @param  array<string, string|int|null>  $attributes  null leaves one out
+     * @param  string  $style  declarations made of numbers, colours and typefaces, none of which holds a sign to escape: no value of a maker's
      */
-    public function open(string $name, array $attributes = []): self
+    public function open(string $name, array $attributes = [], string $style = ''): self
     {
-        $this->start($name, $attributes);
-        $this->open[] = "</$name>";
-
-        return $this;
-    }
-
-    /** Opens an element that has a style and nothing else, as most have. */
-    public function styled(string $name, string $style): self
-    {
-        $this->html .= "<$name style=\"".(strpbrk($style, '&<>"') === false ? $style : self::escape($style)).'">';
+        $this->void($name, $attributes, $style);
         $this->open[] = "</$name>";
 
         return $this;
@@ -57,10 +49,17 @@ final class Markup
      * An element that has no content, such as `img`.
      *
      * @param  array<string, string|int|null>  $attributes
+     * @param  string  $style  as for `open`
      */
-    public function void(string $name, array $attributes = []): self
+    public function void(string $name, array $attributes = [], string $style = ''): self
     {
-        $this->start($name, $attributes);
+        $html = "<$name";
+        foreach ($attributes as $key => $value) {
+            if ($value !== null) {
+                $html .= " $key=\"".(is_int($value) ? $value : self::escape($value)).'"';
+            }
+        }
+        $this->html .= $style === '' ? "$html>" : "$html style=\"$style\">";
 
         return $this;
     }
@@ -115,19 +114,6 @@ final class Markup
     public static function escape(string $text): string
     {
         // Most of what comes has nothing to escape, and looking costs less than escaping.
-        return strpbrk($text, '&<>"') === false ? $text : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
-    }
-
-    /** @param  array<string, string|int|null>  $attributes */
-    private function start(string $name, array $attributes): void
-    {
-        $html = '<'.$name;
-        foreach ($attributes as $key => $value) {
-            if ($value !== null) {
-                // `escape`, written out: no call is made oftener.
-                $html .= ' '.$key.'="'.(is_int($value) || strpbrk($value, '&<>"') === false ? $value : self::escape($value)).'"';
-            }
-        }
-        $this->html .= $html.'>';
+        return preg_match('/[&<>"]/', $text) === 0 ? $text : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
     }
 }
