@@ -21,7 +21,7 @@ table { border: 0 }
 .mark img { display: block; width: 32px; height: 32px; font-size: 11px }
 .button { padding: 9px 18px; background-color: #b4502c; border-radius: 4px; font: bold 13px/18px Verdana, Geneva, sans-serif; color: #ffffff; mso-line-height-rule: exactly }
 .below { padding: 12px 0 0 }
-.banner { display: block; width: 480px; height: 96px; font-size: 11px }
+.banner { display: block; width: 480px; max-width: 100%; height: auto; font-size: 11px }
 .call { color: #ffffff; text-decoration: none }
 .call span { color: #ffffff }
 </style>

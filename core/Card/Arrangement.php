@@ -56,7 +56,7 @@ final readonly class Arrangement
             new self('side-band', 'Side band', 'The picture stands on a band of the accent ink.', [
                 $one($before), new Row([new Slot($beside, align: 'center', valign: 'middle', band: true), new Slot([$text, $under])]), $one($after),
             ]),
-            new self('two-columns', 'Two columns', 'Who you are in one column, how to reach you in the next.', [
+            new self('two-columns', 'Two columns', 'Wide, for desks more than phones: who you are in one column, how to reach you in the next.', [
                 $one($before), new Row([new Slot($beside), new Slot($text, contact: false), new Slot($text, contact: true, ruled: true)]), $one($under), $one($after),
             ]),
             new self('contacts-right', 'Contacts right', 'Name and marks at the start, contacts at the end, the picture above both.', [
@@ -78,7 +78,7 @@ final readonly class Arrangement
             new self('reply', 'Reply', 'Two lines for answers: who, and how to reach you. Nothing else.', [
                 new Row([new Slot($text, contact: false, flow: true)]), new Row([new Slot($text, contact: true, flow: true)], gap: 2),
             ]),
-            new self('marks-first', 'Marks beside', 'The marks and the call stand beside the facts, the picture before them.', [
+            new self('marks-first', 'Marks beside', 'Wide, for desks more than phones: marks and call beside the facts, the picture before them.', [
                 $one($before), new Row([new Slot($beside), new Slot($text), new Slot($under, ruled: true, valign: 'middle')]), $one($after),
             ]),
         ], null, 'key');

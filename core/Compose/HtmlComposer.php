@@ -226,7 +226,7 @@ final class HtmlComposer
             'alt' => $picture->alt,
             'border' => 0,
             // The type size is that of the words shown when the picture is blocked.
-        ], "display:block;width:{$picture->width}px;height:{$picture->height}px;font-size:11px");
+        ], "display:block;width:{$picture->width}px;".($picture->isFluid() ? 'max-width:100%;height:auto' : "height:{$picture->height}px").';font-size:11px');
         if ($picture->href !== null) {
             $this->out->close();
         }

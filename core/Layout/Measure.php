@@ -147,7 +147,9 @@ final class Measure
         }
 
         return match (true) {
-            $content instanceof Picture => [$content->width, $content->height],
+            $content instanceof Picture => $content->isFluid() && $room < $content->width
+                ? [max(0.0, $room), $content->height * max(0.0, $room) / $content->width]
+                : [$content->width, $content->height],
             $content instanceof Space => [0, $content->height],
             $content instanceof Rule => [0, $content->thickness],
             $content instanceof Html => $this->own($content, $room),
@@ -198,7 +200,7 @@ final class Measure
             [$least, $most] = match (true) {
                 $content instanceof Table => $this->range($content),
                 $content instanceof Line => [$this->text($content)->narrowest(), $this->text($content)->widest()],
-                $content instanceof Picture => [(float) $content->width, (float) $content->width],
+                $content instanceof Picture => [$content->isFluid() ? 0.0 : (float) $content->width, (float) $content->width],
                 $content instanceof Html => $this->ownRange($content),
                 default => [0.0, 0.0],
             };

@@ -23,7 +23,7 @@ final class MailVocabulary
 
     public const PROPERTIES = [
         'background-color', 'border', 'border-bottom', 'border-collapse', 'border-left', 'border-radius', 'border-right', 'border-top', 'color', 'display',
-        'font', 'font-family', 'font-size', 'font-style', 'font-weight', 'height', 'letter-spacing', 'line-height', 'margin', 'mso-line-height-rule',
+        'font', 'font-family', 'font-size', 'font-style', 'font-weight', 'height', 'letter-spacing', 'line-height', 'margin', 'max-width', 'mso-line-height-rule',
         'padding', 'text-align', 'text-decoration', 'vertical-align', 'width',
     ];
 }

@@ -7,6 +7,9 @@ use InkyCard\Picture\Bake;
 /** A picture: baked by us, or an address used as it stands. */
 final readonly class Picture implements Block
 {
+    /** Widest that keeps its width everywhere, CSS px. */
+    private const FIXED = 240;
+
     /**
      * @param  Bake|string  $source  what to bake, or an http(s) address
      * @param  int  $width  CSS px
@@ -20,5 +23,11 @@ final readonly class Picture implements Block
         public string $alt,
         public ?string $href = null,
     ) {
+    }
+
+    /** Too wide to stand beside words on a phone: narrows with the room it has. */
+    public function isFluid(): bool
+    {
+        return $this->width > self::FIXED;
     }
 }
