@@ -12,7 +12,6 @@ use InkyCard\Compose\Pictures;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Samples;
 
 /** Boxes computed by the core against boxes laid out by a browser with the metric twins, kerning off as in their tables. */
 final class MeasureTest extends TestCase
