@@ -17,6 +17,9 @@ final class Library
     /** Width samples are drawn at, px. */
     private const SAMPLE_WIDTH = 640;
 
+    /** Width drawings people bring are drawn at, px: the widest a card can show, two pixels to one. */
+    private const DRAWN_WIDTH = 1200;
+
     public function __construct(private readonly Rasterizer $rasterizer)
     {
     }
@@ -37,6 +40,16 @@ final class Library
             'bytes' => strlen($baked->bytes),
             'name' => Str::limit(mb_scrub($name), 120),
         ]);
+    }
+
+    /**
+     * An SVG drawing as PNG; whatever else comes, as it came.
+     *
+     * @throws Refusal when the drawing cannot be drawn
+     */
+    public function drawn(string $bytes): string
+    {
+        return Intake::isDrawing($bytes) ? $this->rasterizer->foreign($bytes, self::DRAWN_WIDTH) : $bytes;
     }
 
     /** Turns a data: URI into a kept original, so that its baked pictures can be made again; other refs stay. */

@@ -2,12 +2,43 @@
 
 namespace App\Pictures;
 
+use InkyCard\Refusal;
 use RuntimeException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Draws SVG documents as PNG with librsvg. Only our own drawings come here. */
+/** Draws SVG documents as PNG with librsvg. */
 final class Rasterizer
 {
+    /** Of a drawing somebody brought, bytes. */
+    private const MAX_BYTES = 1_000_000;
+
+    /**
+     * A drawing somebody brought: without the parts that could reach out for
+     * other files, within a time and memory of its own.
+     *
+     * @throws Refusal
+     */
+    public function foreign(string $svg, int $width): string
+    {
+        if (strlen($svg) > self::MAX_BYTES) {
+            throw Refusal::because('This SVG drawing is over 1 MB: simplify it, or save it as PNG.');
+        }
+        // Entities and includes are how a drawing reads files and grows without end; none is needed to draw a logo.
+        if (preg_match('/<!ENTITY|<xi:include|\bxmlns:xi\b/i', $svg)) {
+            throw Refusal::because('This SVG drawing uses entities or includes: save it as plain SVG or PNG.');
+        }
+        $process = Process::fromShellCommandline('ulimit -v 1500000 && exec rsvg-convert --format=png --keep-aspect-ratio --width="$WIDTH" --height="$WIDTH"', '/', ['WIDTH' => (string) $width], $svg, 5);
+        try {
+            $process->run();
+        } catch (ProcessTimedOutException) {
+            throw Refusal::because('This SVG drawing takes too long to draw: simplify it, or save it as PNG.');
+        }
+
+        return $process->isSuccessful() ? $process->getOutput()
+            : throw Refusal::because('This SVG drawing cannot be drawn: open it, save it again as plain SVG or PNG, and choose the new file.');
+    }
+
     /** @param  ?int  $width  px; null keeps the document's own size */
     public function png(string $svg, ?int $width = null): string
     {

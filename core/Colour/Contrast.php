@@ -8,6 +8,9 @@ final class Contrast
     /** The ratio WCAG 2.2 asks of text under 24 px (success criterion 1.4.3). */
     public const TEXT = 4.5;
 
+    /** Of lightness, smaller than what one step of a channel makes. */
+    private const STEP = 0.0025;
+
     private static ?Colour $dark = null;
 
     /** @var array<string, Colour> */
@@ -48,8 +51,47 @@ final class Contrast
         return self::$readable[$ground->toHex().$paper->toHex()] ??= self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
     }
 
+    /**
+     * The ink of the same hue nearest in lightness that reads on a ground.
+     *
+     * @param  float  $ratio  asked for, 1 to 21
+     * @return ?Colour null when none of the hue does
+     */
+    public static function nearestReadable(Colour $ink, Colour $ground, float $ratio = self::TEXT): ?Colour
+    {
+        return self::nearest($ink, fn (Colour $other) => self::ratio($other, $ground) >= $ratio);
+    }
+
+    /**
+     * The colour of the same hue nearest in lightness that passes.
+     *
+     * @param  \Closure(Colour): bool  $passes
+     */
+    public static function nearest(Colour $ink, \Closure $passes): ?Colour
+    {
+        if ($passes($ink)) {
+            return $ink;
+        }
+        $from = Oklch::of($ink);
+        // Small steps both ways: what passes need not do so all the way to black or white.
+        for ($away = self::STEP; $away < 1 + self::STEP; $away += self::STEP) {
+            foreach ([-1, 1] as $way) {
+                $lightness = $from->lightness + $way * $away;
+                if ($lightness < -self::STEP || $lightness > 1 + self::STEP) {
+                    continue;
+                }
+                $candidate = $from->at($lightness)->toColour();
+                if ($passes($candidate)) {
+                    return $candidate;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** sRGB transfer function, IEC 61966-2-1. */
-    private static function linear(int $channel): float
+    public static function linear(int $channel): float
     {
         $value = $channel / 255;
 

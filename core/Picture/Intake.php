@@ -3,6 +3,7 @@
 namespace InkyCard\Picture;
 
 use InkyCard\Refusal;
+use Intervention\Image\Drivers\Gd\Driver;
 use Intervention\Image\ImageManager;
 
 /** Takes a picture somebody brings: judged by its bytes, never by its name, and always written anew. */
@@ -16,9 +17,11 @@ final class Intake
     /** Longest side kept: a picture on a card is at most 640 px wide, baked at two pixels to one. */
     private const KEEP = 1600;
 
+    private const SVG = '/^(?:\xEF\xBB\xBF)?\s*(<\?xml[^>]*>\s*)?(<!--.*?-->\s*)*(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/is';
+
     /** First bytes of what people often take for a picture => what the sentence calls it. */
     private const OTHERS = [
-        '/^\s*(<\?xml[^>]*>\s*)?(<!--.*?-->\s*)*(<!DOCTYPE svg[^>]*>\s*)?<svg/is' => 'an SVG drawing',
+        self::SVG => 'an SVG drawing',
         '/^\s*<(!doctype html|html|head|body|script)/i' => 'a web page',
         '/^%PDF/' => 'a PDF',
         '/^....ftyp(heic|heix|mif1|avif)/s' => 'a HEIC or AVIF photo',
@@ -35,16 +38,31 @@ final class Intake
     {
         self::inspect($bytes);
         try {
-            $image = (new ImageManager(\Intervention\Image\Drivers\Gd\Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes);
+            $image = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes);
             $image->scaleDown(self::KEEP, self::KEEP);
             // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
             $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! self::isClear($image->core()->native());
             $encoded = $photo ? $image->toJpeg(90) : $image->toPng();
         } catch (\Throwable) {
-            throw Refusal::because('This picture is damaged and cannot be opened: save it again and choose the new file.');
+            throw self::damaged();
         }
 
         return new Baked((string) $encoded, $photo ? 'jpg' : 'png', $image->width(), $image->height());
+    }
+
+    /**
+     * The picture's pixels, upright.
+     *
+     * @throws Refusal
+     */
+    public static function decode(string $bytes): \GdImage
+    {
+        self::inspect($bytes);
+        try {
+            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
+        } catch (\Throwable) {
+            throw self::damaged();
+        }
     }
 
     /**
@@ -78,9 +96,20 @@ final class Intake
         }
     }
 
+    /** An SVG document, by its beginning. */
+    public static function isDrawing(string $bytes): bool
+    {
+        return preg_match(self::SVG, substr($bytes, 0, 4000)) === 1;
+    }
+
     public static function tooHeavy(): Refusal
     {
         return Refusal::because('This file is over 10 MB: scale the picture down and choose it again.');
+    }
+
+    public static function damaged(): Refusal
+    {
+        return Refusal::because('This picture is damaged and cannot be opened: save it again and choose the new file.');
     }
 
     private static function type(string $bytes): ?int
