@@ -47,6 +47,9 @@ final readonly class Palette
             // Nothing but ground: then that is the picture.
             $bins = self::bins($counts, null);
         }
+        if ($bins === []) {
+            return new self([], null);
+        }
         $total = array_sum(array_column($bins, 'count'));
         $colours = [];
         foreach (self::merged(self::boxes($bins)) as $box) {
