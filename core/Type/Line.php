@@ -38,6 +38,38 @@ final class Line
         return $text;
     }
 
+    /**
+     * Several items: a text with one a line, as forms bring it, or a list of such lines, as documents do.
+     *
+     * @param  \Closure(mixed): string  $read
+     * @return list<string> empty lines left out
+     *
+     * @throws Refusal that says which line it means
+     */
+    public static function several(mixed $given, int $most, \Closure $read): array
+    {
+        $given = is_string($given) ? preg_split('/\R/', self::utf8($given, 'text')) : $given;
+        if (! is_array($given)) {
+            throw Refusal::because('This is text, one item a line.');
+        }
+        $lines = [];
+        foreach (array_values($given) as $number => $raw) {
+            if (is_string($raw) && trim($raw) === '') {
+                continue;
+            }
+            if (count($lines) === $most) {
+                throw Refusal::because("There is room for $most lines here.");
+            }
+            try {
+                $lines[] = $read($raw);
+            } catch (Refusal $refusal) {
+                throw count($given) === 1 ? $refusal : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
+            }
+        }
+
+        return $lines;
+    }
+
     /** @throws Refusal */
     public static function utf8(mixed $raw, string $label): string
     {

@@ -106,7 +106,7 @@ abstract class Base implements Kind
     }
 
     /**
-     * Reads a field of several lines: a text with one item a line, as forms bring it, or a list of such lines, as documents do.
+     * Reads a field of several lines.
      *
      * @param  array<array-key, mixed>  $fields
      * @param  \Closure(mixed): string  $read
@@ -114,29 +114,6 @@ abstract class Base implements Kind
      */
     protected static function lines(array $fields, string $name, int $most, \Closure $read): array
     {
-        $given = $fields[$name] ?? [];
-
-        return Refusal::at("/$name", function () use ($given, $most, $read) {
-            $given = is_string($given) ? preg_split('/\R/', Line::utf8($given, 'text')) : $given;
-            if (! is_array($given)) {
-                throw Refusal::because('This is text, one item a line.');
-            }
-            $lines = [];
-            foreach (array_values($given) as $number => $raw) {
-                if (is_string($raw) && trim($raw) === '') {
-                    continue;
-                }
-                if (count($lines) === $most) {
-                    throw Refusal::because("There is room for $most lines here.");
-                }
-                try {
-                    $lines[] = $read($raw);
-                } catch (Refusal $refusal) {
-                    throw count($given) === 1 ? $refusal : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
-                }
-            }
-
-            return $lines;
-        });
+        return Refusal::at("/$name", fn () => Line::several($fields[$name] ?? [], $most, $read));
     }
 }

@@ -1,0 +1,34 @@
+<?php
+
+namespace InkyCard\Brand;
+
+use InkyCard\Refusal;
+
+/** The brand document, `inky-brand/1`: UTF-8 JSON, described in docs/formats.md. */
+final class BrandJson
+{
+    public const MAX_BYTES = 200_000;
+
+    /** @throws Refusal */
+    public static function decode(string $json): Brand
+    {
+        if (strlen($json) > self::MAX_BYTES) {
+            throw Refusal::because('This brand document is over 200 KB.');
+        }
+        try {
+            $document = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $broken) {
+            throw Refusal::because('This is not a JSON document: '.lcfirst($broken->getMessage()).'.');
+        }
+        if (! is_array($document) || ($document['format'] ?? null) !== Brand::FORMAT) {
+            throw Refusal::because('A brand document says "format": "'.Brand::FORMAT.'".', '/format');
+        }
+
+        return Brand::of($document);
+    }
+
+    public static function encode(Brand $brand): string
+    {
+        return json_encode($brand->toArray(), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace InkyCard\Brand;
+
+use InkyCard\Link\MailAddress;
+use InkyCard\Link\PhoneNumber;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\WebAddress;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+/** Facts of the firm that stand on every card: entered once, for all. */
+final readonly class StandingLines
+{
+    private const MAX_PROFILES = 24;
+
+    /**
+     * @param  string  $phone  the shared one, international form
+     * @param  string  $email  the general one
+     * @param  string  $map  where the address leads; empty for a search of it
+     * @param  list<string>  $profiles  networks of the firm, an address or `Name: address` each
+     */
+    private function __construct(
+        public string $company,
+        public string $phone,
+        public string $email,
+        public string $address,
+        public string $map,
+        public string $web,
+        public array $profiles,
+    ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given  by name; all may be missing
+     * @param  string  $country  ISO 3166-1 alpha-2, for a phone number without a country
+     *
+     * @throws Refusal
+     */
+    public static function of(array $given, string $country): self
+    {
+        $read = fn (string $name, \Closure $read) => Refusal::at("/$name", function () use ($given, $name, $read) {
+            $raw = $given[$name] ?? '';
+
+            return is_string($raw) && trim($raw) === '' ? '' : $read($raw);
+        });
+
+        return new self(
+            $read('company', fn ($raw) => Line::of($raw, 160, 'company')),
+            $read('phone', fn ($raw) => PhoneNumber::parse($raw, $country)->display),
+            $read('email', fn ($raw) => MailAddress::parse($raw)->address),
+            $read('address', fn ($raw) => Line::of($raw, 240, 'address')),
+            $read('map', fn ($raw) => WebAddress::parse($raw, 'map link')->address),
+            $read('web', fn ($raw) => WebAddress::parse($raw)->address),
+            Refusal::at('/profiles', fn () => array_values(array_unique(Line::several($given['profiles'] ?? [], self::MAX_PROFILES, fn ($raw) => ProfileDirectory::read($raw)->line())))),
+        );
+    }
+
+    /** @return array{company: string, phone: string, email: string, address: string, map: string, web: string, profiles: list<string>} */
+    public function toArray(): array
+    {
+        return [
+            'company' => $this->company, 'phone' => $this->phone, 'email' => $this->email, 'address' => $this->address,
+            'map' => $this->map, 'web' => $this->web, 'profiles' => $this->profiles,
+        ];
+    }
+}
