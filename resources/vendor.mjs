@@ -22,6 +22,14 @@ for (const [from, to] of [
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal', 'instrument-sans-latin'],
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-ext-wght-normal', 'instrument-sans-latin-ext'],
   ['@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal', 'ibm-plex-mono-latin'],
+  // Open faces of the same widths as those readers have, to show typefaces in.
+  ['@fontsource/arimo/files/arimo-latin-400-normal', 'liberation-sans'],
+  ['@fontsource/tinos/files/tinos-latin-400-normal', 'liberation-serif'],
+  ['@fontsource/cousine/files/cousine-latin-400-normal', 'liberation-mono'],
+  ['@fontsource/carlito/files/carlito-latin-400-normal', 'carlito'],
+  ['@fontsource/caladea/files/caladea-latin-400-normal', 'caladea'],
+  ['@fontsource/gelasio/files/gelasio-latin-400-normal', 'gelasio'],
+  ['@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal', 'dejavu-sans'],
 ]) {
   cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
 }

@@ -1,9 +1,12 @@
 <?php
 
 use App\Http\Controllers\BenchController;
+use App\Http\Controllers\BrandChangeController;
+use App\Http\Controllers\BrandController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
 use Illuminate\Support\Facades\Route;
@@ -23,9 +26,26 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
 
+    Route::get('/pictures/{hash}/thumb', [PictureController::class, 'thumb'])->where('hash', '[0-9a-f]{64}')->name('picture.thumb');
+
+    Route::prefix('/brand')->group(function () {
+        Route::get('/', [BrandController::class, 'show'])->name('brand');
+        Route::get('/counts', [BrandChangeController::class, 'counts'])->name('brand.counts');
+        Route::get('/duties', [BrandChangeController::class, 'duties'])->name('brand.duties');
+        Route::post('/duties', [BrandChangeController::class, 'meet'])->name('brand.meet');
+        Route::get('/change', [BrandChangeController::class, 'show'])->name('brand.change');
+        Route::post('/change', [BrandChangeController::class, 'put'])->name('brand.put');
+        Route::post('/change/drop', [BrandChangeController::class, 'drop'])->name('brand.drop');
+        Route::post('/take', [BrandController::class, 'take'])->name('brand.take');
+        Route::post('/undo', [BrandController::class, 'undo'])->name('brand.undo');
+        Route::post('/{part}', [BrandController::class, 'keep'])->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')->name('brand.keep');
+    });
+    Route::post('/sweeps/{sweep}/undo', [BrandChangeController::class, 'undo'])->where('sweep', '[0-9]{1,15}')->name('sweep.undo');
+
     Route::prefix('/cards/{card}')->where(['card' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [BenchController::class, 'show'])->name('bench');
         Route::get('/sheet', [BenchController::class, 'sheet'])->name('sheet');
+        Route::get('/sheet/drafted', [BrandChangeController::class, 'sheet'])->name('sheet.drafted');
         Route::get('/tuning', [BenchController::class, 'tuning'])->name('tuning');
 
         Route::post('/name', [EditController::class, 'rename'])->name('edit.rename');

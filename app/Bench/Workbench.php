@@ -2,8 +2,10 @@
 
 namespace App\Bench;
 
+use App\Models\Brand as BrandModel;
 use App\Models\Card;
 use App\Pictures\HostedPictures;
+use InkyCard\Brand\Brand;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
@@ -46,6 +48,12 @@ final readonly class Workbench
         }
 
         return '';
+    }
+
+    /** The brand its inks are compared with. */
+    public function brand(): Brand
+    {
+        return BrandModel::in($this->card->workspace)->document();
     }
 
     public static function of(Card $card, ?Document $document = null): self

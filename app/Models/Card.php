@@ -4,18 +4,22 @@ namespace App\Models;
 
 use App\Exceptions\StaleRevision;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit;
+use InkyCard\Card\Sweeping;
 
 /**
  * A card with all its revisions, a tree of which `head` is the current one.
  *
  * @property int $id
  * @property int $workspace_id
+ * @property Workspace $workspace
  * @property string $name
  * @property int $head number of the current revision
  * @property int $last number of the newest revision
@@ -30,6 +34,12 @@ final class Card extends Model
 
     private ?Revision $current = null;
 
+    /** @return BelongsTo<Workspace, $this> */
+    public function workspace(): BelongsTo
+    {
+        return $this->belongsTo(Workspace::class);
+    }
+
     /** Rows of its revisions; plain ones, as every edit reads and writes them. */
     public function revisions(): Builder
     {
@@ -39,13 +49,31 @@ final class Card extends Model
     /** A card of a workspace with its current revision, in one query. */
     public static function in(Workspace $workspace, int $id): ?self
     {
-        $row = DB::table('cards')
+        $row = self::current($workspace)->where('cards.id', $id)->first();
+
+        return $row === null ? null : self::ofRow($row);
+    }
+
+    /**
+     * All cards of a workspace, each with its current revision, one after another.
+     *
+     * @return LazyCollection<int, self>
+     */
+    public static function allIn(Workspace $workspace): LazyCollection
+    {
+        return self::current($workspace)->lazyById(200, 'cards.id', 'id')->map(self::ofRow(...));
+    }
+
+    private static function current(Workspace $workspace): Builder
+    {
+        return DB::table('cards')
             ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
-            ->where(['cards.id' => $id, 'workspace_id' => $workspace->id])
-            ->first(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
-        if ($row === null) {
-            return null;
-        }
+            ->where('workspace_id', $workspace->id)
+            ->select(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
+    }
+
+    private static function ofRow(\stdClass $row): self
+    {
         $revision = new \stdClass;
         foreach (Revision::COLUMNS as $column) {
             $revision->$column = $row->{"r_$column"};
@@ -98,6 +126,31 @@ final class Card extends Model
         }
 
         return $after;
+    }
+
+    /**
+     * One card's part of a sweep; inside a transaction.
+     *
+     * @return array{int, int} numbers of the revisions before and after
+     */
+    public function sweep(Sweeping $edit, ?User $user): array
+    {
+        $from = $this->head;
+        $before = $this->document();
+        $after = $edit->apply($before);
+        $this->advance(CardJson::encode($after), $after->name, $edit->words($before), $user);
+
+        return [$from, $this->head];
+    }
+
+    /** Takes one card's part of a sweep back: to the revision before it, or, where the card has moved on since, by the edit that undoes it. */
+    public function unsweep(int $from, int $to, Sweeping $back, ?User $user): void
+    {
+        if ($this->head === $to) {
+            $this->jump($to, fn () => $from);
+        } elseif ($back->touches($this->document())) {
+            $this->sweep($back, $user);
+        }
     }
 
     /** @throws StaleRevision */

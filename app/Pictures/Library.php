@@ -101,7 +101,7 @@ final class Library
 
     private function keep(string $bytes): Baked
     {
-        $baked = Intake::take($bytes);
+        $baked = Intake::take($this->drawn($bytes));
         self::write(self::path($baked->hash(), $baked->extension), $baked->bytes);
 
         return $baked;

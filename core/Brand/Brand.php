@@ -62,9 +62,10 @@ final readonly class Brand
             throw Refusal::because('The country is two capital letters, such as GB.', '/country');
         }
         $set = fn (string $key): array => is_array($document[$key] ?? []) ? ($document[$key] ?? []) : throw Refusal::because("The $key of a brand are an object or a list.", "/$key");
+        $given = $set('inks');
         $inks = [];
         foreach (InkRole::cases() as $role) {
-            $inks[$role->value] = Refusal::at("/inks/$role->value", fn () => ColourText::parse($set('inks')[$role->value] ?? self::DEFAULTS['inks'][$role->value]));
+            $inks[$role->value] = Refusal::at("/inks/$role->value", fn () => ColourText::parse($given[$role->value] ?? self::DEFAULTS['inks'][$role->value]));
         }
         $sizes = [];
         foreach (self::DEFAULTS['sizes'] as $part => $size) {
@@ -166,7 +167,7 @@ final readonly class Brand
             return null;
         }
         $ratio = is_array($logo) ? $logo['ratio'] ?? 1 : null;
-        if (! is_array($logo) || (! is_int($ratio) && ! is_float($ratio)) || $ratio < 0.02 || $ratio > 10) {
+        if (! is_array($logo) || (! is_int($ratio) && ! is_float($ratio)) || ! is_finite((float) $ratio) || $ratio < 0.02 || $ratio > 10) {
             throw Refusal::because('A logo is a picture and its ratio, height by width.', "/logos/$page");
         }
 

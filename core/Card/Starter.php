@@ -2,6 +2,9 @@
 
 namespace InkyCard\Card;
 
+use InkyCard\Brand\Brand;
+use InkyCard\Colour\Colour;
+
 /** A finished card to start from: style, pieces, and made-up values marked as samples. */
 final readonly class Starter
 {
@@ -26,32 +29,40 @@ final readonly class Starter
     }
 
     /**
-     * A card for somebody: what is known of them is filled in, the rest stays a sample.
+     * A card for somebody: the brand's inks and facts and what is known of them are in, the rest stays a sample.
      *
-     * @param  array{name: string, email: string, company: string, web: string, country: string}  $facts  empty for unknown
+     * @param  string  $name  of its holder; empty for unknown
+     * @param  string  $email  of its holder; empty for unknown
      *
      * @throws \InkyCard\Refusal when a fact is not acceptable
      */
-    public function begin(array $facts): Card
+    public function begin(string $name, string $email, Brand $brand): Card
     {
+        $lines = $brand->lines;
         $known = array_filter([
-            'name' => ['text' => $facts['name']],
-            'email' => ['address' => $facts['email']],
-            'company' => ['text' => $facts['company']],
-            'web' => ['address' => $facts['web']],
-        ], fn (array $fields) => implode('', $fields) !== '');
-        $card = $this->sample()->with([
-            'name' => trim($facts['name'].' — '.$this->name, ' —'),
-            'country' => $facts['country'],
+            'name' => ['text' => $name],
+            'email' => ['address' => $email ?: $lines->email],
+            'company' => ['text' => $lines->company],
+            'phone' => ['number' => $lines->phone],
+            'address' => ['text' => $lines->address, 'map' => $lines->map],
+            'web' => ['address' => $lines->web],
+            'profiles' => ['links' => $lines->profiles],
+            'logo' => $brand->logos['light'] ?? [],
+        ], fn (array $fields) => array_filter($fields) !== []);
+        $card = $this->sample();
+
+        return $card->with([
+            'name' => trim($name.' — '.$this->name, ' —'),
+            'country' => $brand->country,
+            'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
+            'pieces' => array_map(function (Piece $piece) use ($known, $brand) {
+                $fields = $known[$piece->kind->key()] ?? null;
+
+                return $fields === null ? $piece : $piece->with([
+                    'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $brand->country),
+                    'sample' => false,
+                ]);
+            }, $card->pieces),
         ]);
-
-        return $card->with(['pieces' => array_map(function (Piece $piece) use ($known, $facts) {
-            $fields = $known[$piece->kind->key()] ?? null;
-
-            return $fields === null ? $piece : $piece->with([
-                'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $facts['country']),
-                'sample' => false,
-            ]);
-        }, $card->pieces)]);
     }
 }

@@ -26,6 +26,14 @@ final readonly class FontStack
         'calibri' => 'carlito', 'georgia' => 'gelasio', 'times' => 'liberation-serif', 'cambria' => 'caladea', 'courier' => 'liberation-mono',
     ];
 
+    /** family => open font that shows what it looks like, for families that stand in for others too. */
+    private const LOOKS = [
+        'Arial' => 'liberation-sans', 'Helvetica' => 'liberation-sans', 'sans-serif' => 'liberation-sans', 'Verdana' => 'dejavu-sans', 'Geneva' => 'dejavu-sans',
+        'Tahoma' => 'dejavu-sans-condensed', 'Trebuchet MS' => 'liberation-sans', 'Calibri' => 'carlito', 'Carlito' => 'carlito', 'Georgia' => 'gelasio',
+        'Times New Roman' => 'liberation-serif', 'Times' => 'liberation-serif', 'serif' => 'liberation-serif', 'Cambria' => 'caladea',
+        'Courier New' => 'liberation-mono', 'Courier' => 'liberation-mono', 'monospace' => 'liberation-mono',
+    ];
+
     private string $css;
 
     private function __construct(public string $key)
@@ -56,6 +64,12 @@ final readonly class FontStack
     public function twin(): string
     {
         return self::TWINS[$this->key];
+    }
+
+    /** @return array<string, string> family => open font that looks like it, in the order they are tried */
+    public function chain(): array
+    {
+        return array_intersect_key(array_replace(array_flip(self::STACKS[$this->key]), self::LOOKS), array_flip(self::STACKS[$this->key]));
     }
 
     public function name(): string

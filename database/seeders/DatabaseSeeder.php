@@ -2,12 +2,16 @@
 
 namespace Database\Seeders;
 
+use App\Models\Brand;
 use App\Models\Card;
+use App\Models\Picture;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Pictures\Rasterizer;
 use Illuminate\Database\Seeder;
+use InkyCard\Brand\Brand as BrandDocument;
+use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
 
 /** The demo: Quillfern Garden Studio, a made-up practice in the made-up town of Eddersby. Nothing in it is real. */
@@ -27,8 +31,10 @@ final class DatabaseSeeder extends Seeder
         $tobiah = User::create(['name' => 'Tobiah Reedmace', 'email' => 'tobiah@quillfern.example', 'password' => self::PASSWORD]);
         $studio->members()->attach([$maren->id, $tobiah->id]);
 
-        /** @var array{base: array<string, mixed>, cards: list<array<string, mixed>>} $demo */
+        /** @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo */
         $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
+        $logo = fn (string $name): array => self::measured($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"));
+        Brand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
         foreach ($demo['cards'] as $card) {
             foreach ($card['pieces'] as &$piece) {
                 if (isset($piece['drawing'])) {
@@ -39,5 +45,11 @@ final class DatabaseSeeder extends Seeder
             }
             Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
         }
+    }
+
+    /** @return array{picture: string, ratio: float} */
+    private static function measured(Picture $picture): array
+    {
+        return ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width];
     }
 }

@@ -8,6 +8,7 @@ function fit(tile) {
   const width = Math.max(360, card ? card.getBoundingClientRect().width : 0);
   const height = Math.max(1, card ? card.getBoundingClientRect().height : 0);
   const scale = Math.min(1, (tile.clientWidth - 2 * INSET) / width, (tile.clientHeight - 2 * INSET) / height);
+  frame.style.height = `${height + 2 * INSET}px`;
   frame.style.transform = `translate(${INSET}px, ${Math.max(INSET, (tile.clientHeight - height * scale) / 2)}px) scale(${scale})`;
 }
 

@@ -2,6 +2,7 @@
 
 namespace Tests\Core;
 
+use InkyCard\Brand\Brand;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
@@ -156,7 +157,7 @@ final class CardTest extends TestCase
     public function test_a_typed_value_is_no_sample_any_more(): void
     {
         foreach (Starters::all() as $starter) {
-            $card = $starter->begin(['name' => 'Isolde Farrowby', 'email' => 'isolde@quillfern.example', 'company' => 'Quillfern', 'web' => '', 'country' => 'GB']);
+            $card = $starter->begin('Isolde Farrowby', 'isolde@quillfern.example', Brand::of(['lines' => ['company' => 'Quillfern'], 'inks' => ['accent' => '#123456']]));
             $samples = array_map(fn ($piece) => $piece->kind->key(), $card->samples());
             $this->assertNotSame([], array_intersect(['web', 'phone', 'role'], $samples), $starter->key);
             $this->assertNotContains('name', $samples);

@@ -2,9 +2,19 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\ContentPolicy;
 use App\Models\Card;
+use App\Models\User;
 use App\Models\Workspace;
+use App\Pictures\HostedPictures;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use InkyCard\Card\Card as Document;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Layout\Sheet;
+use InkyCard\Picture\Intake;
+use InkyCard\Refusal;
 
 abstract class Controller
 {
@@ -18,6 +28,52 @@ abstract class Controller
         $word = $request->input($key);
 
         return is_string($word) && mb_check_encoding($word, 'UTF-8') ? $word : '';
+    }
+
+    protected static function member(Request $request): User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : abort(403);
+    }
+
+    /** Number of the state an edit was made on; 0, which nothing is at, when the request does not say. */
+    protected static function seen(Request $request, string $key = 'revision'): int
+    {
+        $seen = $request->input($key);
+        $seen = is_scalar($seen) ? (string) $seen : '';
+
+        return ctype_digit($seen) && strlen($seen) < 10 ? (int) $seen : 0;
+    }
+
+    /** A card as it would be sent, alone in a frame. */
+    protected static function rendering(Document $document): Response
+    {
+        return response()
+            ->view('bench.sheet', ['html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document))])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /**
+     * A file somebody sent.
+     *
+     * @return array{string, string} bytes and name
+     *
+     * @throws Refusal
+     */
+    protected static function uploaded(mixed $file): array
+    {
+        if (! $file instanceof UploadedFile) {
+            throw Refusal::because('Choose one picture at a time.');
+        }
+        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > Intake::MAX_BYTES) {
+            throw Intake::tooHeavy();
+        }
+        if (! $file->isValid()) {
+            throw Refusal::because('The file did not arrive whole: choose it again.');
+        }
+
+        return [(string) $file->get(), $file->getClientOriginalName()];
     }
 
     /** A card of the workspace; others do not exist here. */

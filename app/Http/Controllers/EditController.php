@@ -7,13 +7,11 @@ use App\Exceptions\StaleRevision;
 use App\Models\Card;
 use App\Pictures\Library;
 use Illuminate\Http\Request;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
-use InkyCard\Picture\Intake;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -126,34 +124,5 @@ final class EditController extends Controller
         }
 
         return $answer->kept($card->document(), true, true, $said);
-    }
-
-    /** Number of the revision the edit was made on; 0, which no card is at, when the request does not say. */
-    private static function seen(Request $request): int
-    {
-        $seen = $request->input('revision');
-        $seen = is_scalar($seen) ? (string) $seen : '';
-
-        return ctype_digit($seen) && strlen($seen) < 10 ? (int) $seen : 0;
-    }
-
-    /**
-     * @return array{string, string} bytes and name
-     *
-     * @throws Refusal
-     */
-    private static function uploaded(mixed $file): array
-    {
-        if (! $file instanceof UploadedFile) {
-            throw Refusal::because('Choose one picture at a time.');
-        }
-        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > Intake::MAX_BYTES) {
-            throw Intake::tooHeavy();
-        }
-        if (! $file->isValid()) {
-            throw Refusal::because('The file did not arrive whole: choose it again.');
-        }
-
-        return [(string) $file->get(), $file->getClientOriginalName()];
     }
 }

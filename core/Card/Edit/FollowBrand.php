@@ -5,14 +5,14 @@ namespace InkyCard\Card\Edit;
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Sweeping;
 
 /**
  * Brings a card from one state of the brand to the next: what it has as the
  * brand had it changes with the brand; what it has otherwise is its own and stays.
  */
-final readonly class FollowBrand implements Edit
+final readonly class FollowBrand implements Sweeping
 {
     /** kind => field => the standing line it carries */
     private const LINES = [
@@ -20,7 +20,7 @@ final readonly class FollowBrand implements Edit
         'address' => ['text' => 'address', 'map' => 'map'], 'web' => ['address' => 'web'],
     ];
 
-    public function __construct(private Brand $from, private Brand $to)
+    public function __construct(public Brand $from, public Brand $to)
     {
     }
 
@@ -34,7 +34,11 @@ final readonly class FollowBrand implements Edit
         ]);
     }
 
-    /** Whether the card has anything of what changed; the change itself is not made. */
+    public function back(): self
+    {
+        return new self($this->to, $this->from);
+    }
+
     public function touches(Card $card): bool
     {
         if ($this->style($card) !== []) {

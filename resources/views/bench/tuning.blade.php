@@ -48,8 +48,14 @@
   <form method="post" action="{{ route('edit.restyle', $card) }}" class="tune" hx-post="{{ route('edit.restyle', $card) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
     @include('bench.hidden')
     <div class="tune-row"><label for="style-typeface">Typeface</label><select class="form-select" id="style-typeface" name="style[typeface]">@foreach(\InkyCard\Type\FontStack::all() as $stack)<option value="{{ $stack->key }}" @selected($style->typeface->key === $stack->key)>{{ $stack->name() }}</option>@endforeach</select></div>
+    @php($brand = $bench->brand())
     @foreach(\InkyCard\Brand\InkRole::cases() as $role)
+    @php($ink = $style->ink($role))
     <div class="tune-row"><label for="style-{{ $role->value }}">{{ $role->label() }} ink</label><span class="with-unit"><input type="color" id="style-{{ $role->value }}" name="style[inks][{{ $role->value }}]" value="{{ $style->ink($role)->toHex() }}"><span class="measure">{{ $style->ink($role)->toHex() }}</span></span></div>
+    @if(! $ink->equals($brand->inks[$role->value]))
+    @php($near = $brand->nearest($ink))
+    <p class="own-ink">{{ $near['distance'] < 0.00005 ? 'The brand\'s '.$near['role']->value.' ink.' : number_format($near['distance'], 2).' from the brand\'s '.$near['role']->value.' ink '.$near['ink']->toHex().($near['distance'] < \InkyCard\Colour\Oklch::NOTICEABLE ? ', too near to tell apart.' : '.') }} <button class="btn-words" name="style[inks][{{ $role->value }}]" value="{{ $brand->inks[$role->value]->toHex() }}">Take the brand's {{ $role->value }}</button></p>
+    @endif
     @endforeach
     <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach([

@@ -17,7 +17,9 @@
   <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
   @auth
   <nav class="tabs" aria-label="Main">
-    <a href="/cards" @class(['tab', 'on' => $nav === 'cards']) @if($nav === 'cards') aria-current="page" @endif>Cards</a>
+    @foreach(['cards' => 'Cards', 'brand' => 'Brand'] as $place => $label)
+    <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place]) @if($nav === $place) aria-current="page" @endif>{{ $label }}</a>
+    @endforeach
   </nav>
   <div class="bar-end">
     <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>

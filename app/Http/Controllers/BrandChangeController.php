@@ -1,0 +1,168 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Exceptions\StaleRevision;
+use App\Models\Brand;
+use App\Models\Card;
+use App\Models\Sweep;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Duties;
+use InkyCard\Card\Edit\FollowBrand;
+use InkyCard\Card\Edit\MeetRules;
+
+/** What the drafted brand changes on the cards: seen first, then put on all of them or not, and taken back as one. */
+final class BrandChangeController extends Controller
+{
+    private const PER_PAGE = 6;
+
+    public function show(Request $request): View
+    {
+        $brand = Brand::in($this->workspace);
+
+        return view('brand.change', ['brand' => $brand, 'cards' => self::paged($request, Sweep::touched($this->workspace, $brand->change()))]);
+    }
+
+    /** How many cards the draft changes, and how many lack what the rules ask; asked for after the page, as it reads every card. */
+    public function counts(): View
+    {
+        $brand = Brand::in($this->workspace);
+
+        return view('brand.counts', [
+            'brand' => $brand,
+            'touched' => $brand->draft === null ? 0 : Sweep::touched($this->workspace, $brand->change())->count(),
+            'lacking' => $this->lacking($brand)->count(),
+        ]);
+    }
+
+    public function duties(Request $request): View
+    {
+        $brand = Brand::in($this->workspace);
+
+        $lacking = $this->lacking($brand);
+
+        return view('brand.duties', [
+            'cards' => self::paged($request, $lacking),
+            // Rules still in the draft bind nobody yet.
+            'notices' => $brand->draft === null && $lacking->contains(fn (array $of) => $of['lacks']->notices !== []),
+        ]);
+    }
+
+    /** Puts the notices the rules in force ask for on every card that lacks them. */
+    public function meet(Request $request): RedirectResponse
+    {
+        $sweep = DB::transaction(fn () => Sweep::over($this->workspace, new MeetRules(Brand::in($this->workspace)->document()), 'Notices put where trade rules ask for them', self::member($request)));
+
+        return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
+    }
+
+    /** A card as it would be with the draft. */
+    public function sheet(int $card): Response
+    {
+        return self::rendering(Brand::in($this->workspace)->change()->apply($this->card($card)->document()));
+    }
+
+    public function put(Request $request): RedirectResponse
+    {
+        $brand = Brand::in($this->workspace);
+        try {
+            $sweep = DB::transaction(function () use ($request, $brand) {
+                $change = $brand->change();
+                $brand->put(self::seen($request, 'number'), $change->to);
+
+                return Sweep::over($this->workspace, $change, self::words($change), self::member($request));
+            });
+        } catch (StaleRevision) {
+            return redirect()->route('brand.change')->with('told', 'The brand was changed elsewhere meanwhile: look again before you put it on the cards.');
+        }
+
+        return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
+    }
+
+    public function drop(Request $request): RedirectResponse
+    {
+        $brand = Brand::in($this->workspace);
+        try {
+            $brand->keep(self::seen($request, 'number'), $brand->document());
+        } catch (StaleRevision) {
+            return redirect()->route('brand')->with('told', 'The brand was changed elsewhere meanwhile: nothing was dropped.');
+        }
+
+        return redirect()->route('brand')->with('told', 'Dropped. Undo brings it back.');
+    }
+
+    /** Takes the newest change of the brand back, on the brand and on every card. */
+    public function undo(Request $request, int $sweep): RedirectResponse
+    {
+        $found = Sweep::query()->where(['workspace_id' => $this->workspace->id, 'id' => $sweep])->firstOrFail();
+        $edit = $found->edit();
+        $brand = Brand::in($this->workspace);
+        try {
+            DB::transaction(function () use ($request, $found, $edit, $brand) {
+                if ($found->undone_at !== null || ! $found->isNewest()) {
+                    throw new StaleRevision;
+                }
+                $found->undo($this->workspace, self::member($request));
+                if ($edit instanceof FollowBrand) {
+                    $brand->put($brand->number, $edit->from);
+                }
+            });
+        } catch (StaleRevision) {
+            return redirect()->route('brand')->with('told', 'There is a newer change: take that back first.');
+        }
+
+        return redirect()->to(route('brand').'#changes')->with('told', 'Taken back: '.$found->words.'.');
+    }
+
+    private static function words(FollowBrand $change): string
+    {
+        [$from, $to] = [$change->from->toArray(), $change->to->toArray()];
+        $parts = [];
+        foreach (['inks', 'lines'] as $part) {
+            foreach ($to[$part] as $key => $value) {
+                if ($value !== $from[$part][$key]) {
+                    $parts[] = is_string($value) && $value !== '' ? "$key ".mb_strimwidth($value, 0, 40, '…') : $key;
+                }
+            }
+        }
+        foreach (['typeface', 'sizes', 'logos', 'notices', 'rules'] as $part) {
+            if ($from[$part] != $to[$part]) {
+                $parts[] = $part;
+            }
+        }
+
+        return 'Brand: '.implode(', ', $parts);
+    }
+
+    /** @return Collection<int, array{card: Card, lacks: Duties}> cards that lack what a rule asks */
+    private function lacking(Brand $brand): Collection
+    {
+        $drafted = $brand->drafted();
+        if ($drafted->rules === []) {
+            return collect();
+        }
+
+        return Card::allIn($this->workspace)
+            ->map(fn (Card $card) => ['card' => $card, 'lacks' => Duties::missing($card->document(), $drafted)])
+            ->filter(fn (array $of) => $of['lacks'] !== null)->collect()->values();
+    }
+
+    /**
+     * @template T
+     *
+     * @param  Collection<int, T>  $all
+     * @return LengthAwarePaginator<int, T>
+     */
+    private static function paged(Request $request, Collection $all): LengthAwarePaginator
+    {
+        $page = max(1, self::seen($request, 'page'));
+
+        return new LengthAwarePaginator($all->forPage($page, self::PER_PAGE), $all->count(), self::PER_PAGE, $page, ['path' => $request->url()]);
+    }
+}

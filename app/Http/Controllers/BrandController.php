@@ -1,0 +1,168 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Exceptions\StaleRevision;
+use App\Models\Brand;
+use App\Models\Sweep;
+use App\Pictures\Library;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Brand\Brand as Document;
+use InkyCard\Brand\InkProposal;
+use InkyCard\Colour\ColourText;
+use InkyCard\Picture\Sampler;
+use InkyCard\Refusal;
+
+/** The brand of the workspace. Every change is kept as a draft; BrandChangeController puts it on the cards. */
+final class BrandController extends Controller
+{
+    private const PER_PAGE = 10;
+
+    /** Colours shown of those that were taken. */
+    private const TAKEN = 12;
+
+    public function show(): Response
+    {
+        return $this->page();
+    }
+
+    /** Keeps one part of the brand; of a list, one entry. */
+    public function keep(Request $request, Library $library, string $part): Response|RedirectResponse
+    {
+        return $this->change($request, $part, function (Document $brand) use ($request, $library, $part) {
+            $given = $request->array($part);
+            $had = $brand->toArray()[$part];
+
+            return $brand->with([$part => match ($part) {
+                'typeface' => self::word($request, 'typeface'),
+                'logos' => $this->logos($request, $library, $had),
+                'notices', 'rules' => self::entries($request, $given, $had),
+                default => [...$had, ...$given],
+            }]);
+        });
+    }
+
+    public function undo(Request $request): Response|RedirectResponse
+    {
+        $brand = Brand::in($this->workspace);
+        try {
+            $brand->undo(self::seen($request, 'number'));
+        } catch (StaleRevision) {
+            return $this->page(['stale' => true], 409);
+        }
+
+        return $this->answer($request, '');
+    }
+
+    /** Colours of a logo or of a pasted list, and the inks they could be. */
+    public function take(Request $request, Library $library): Response
+    {
+        $from = $request->hasFile('logo') ? 'logo' : 'pasted';
+        try {
+            [$taken, $ground, $not] = Refusal::at("/$from", fn () => $this->colours($request, $library, $from));
+        } catch (Refusal $refusal) {
+            return $this->page(['refused' => ['take' => [$from => $refusal->getMessage()]], 'typed' => 'take'], 422);
+        }
+
+        return $this->page(['typed' => 'take', 'taken' => [
+            'colours' => array_slice($ground === null ? $taken : [...$taken, $ground], 0, self::TAKEN),
+            'inks' => InkProposal::of($taken, $ground),
+            'not' => $not,
+        ]]);
+    }
+
+    /**
+     * @return array{list<\InkyCard\Colour\Colour>, ?\InkyCard\Colour\Colour, list<string>} colours, ground, what was not understood
+     *
+     * @throws Refusal
+     */
+    private function colours(Request $request, Library $library, string $from): array
+    {
+        if ($from === 'logo') {
+            $palette = Sampler::palette($library->drawn(self::uploaded($request->file('logo'))[0]));
+            $taken = [array_column($palette->colours, 'colour'), $palette->ground, []];
+        } else {
+            $read = ColourText::find($request->input('pasted') ?? '');
+            $taken = [$read['found'], null, $read['not']];
+        }
+
+        return $taken[0] === [] ? throw Refusal::because('No colour was found there.') : $taken;
+    }
+
+    /** @param  \Closure(Document): Document  $make */
+    private function change(Request $request, string $part, \Closure $make): Response|RedirectResponse
+    {
+        $brand = Brand::in($this->workspace);
+        try {
+            $brand->keep(self::seen($request, 'number'), $make($brand->drafted()));
+        } catch (StaleRevision) {
+            return $this->page(['stale' => true, 'typed' => $part], 409);
+        } catch (Refusal $refusal) {
+            return $this->page(['refused' => [$part => [$refusal->field() => $refusal->getMessage()]], 'typed' => $part], 422);
+        }
+
+        return $this->answer($request, $part);
+    }
+
+    private function answer(Request $request, string $part): Response|RedirectResponse
+    {
+        return $request->hasHeader('HX-Request') ? $this->page(['said' => 'Kept.']) : redirect()->to(route('brand').($part === '' ? '' : "#$part"));
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function page(array $data = [], int $status = 200): Response
+    {
+        $brand = Brand::in($this->workspace);
+
+        return response()->view('brand.show', $data + [
+            'brand' => $brand,
+            'drafted' => $brand->drafted(),
+            'sweeps' => Sweep::query()->where('workspace_id', $this->workspace->id)->latest('id')->paginate(self::PER_PAGE)->fragment('changes'),
+            'refused' => [],
+            'taken' => null,
+            'stale' => false,
+            'typed' => null,
+            'said' => '',
+        ], $status);
+    }
+
+    /**
+     * @param  array<string, mixed>  $had
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
+    private function logos(Request $request, Library $library, array $had): array
+    {
+        foreach (['light', 'dark'] as $page) {
+            if ($request->boolean("remove.$page")) {
+                $had[$page] = null;
+            } elseif ($request->hasFile($page)) {
+                $picture = Refusal::at("/$page", fn () => $library->add($this->workspace, ...self::uploaded($request->file($page))));
+                $had[$page] = ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width];
+            }
+        }
+
+        return $had;
+    }
+
+    /**
+     * A list with one entry added, changed or taken out.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @param  list<mixed>  $had
+     * @return list<mixed>
+     */
+    private static function entries(Request $request, array $given, array $had): array
+    {
+        $at = self::word($request, 'at');
+        if (! ctype_digit($at) || ! array_key_exists((int) $at, $had)) {
+            return [...$had, $given];
+        }
+        $request->boolean('remove') ? array_splice($had, (int) $at, 1) : $had[(int) $at] = $given;
+
+        return $had;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+namespace InkyCard\Card\Edit;
+
+use InkyCard\Brand\Brand;
+use InkyCard\Card\Card;
+use InkyCard\Card\Duties;
+use InkyCard\Card\Kinds;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Sweeping;
+
+/** Puts the notices trade rules ask for on a card that lacks them; a licence number only its holder knows. */
+final readonly class MeetRules implements Sweeping
+{
+    /** @param  bool  $back  takes them off again */
+    public function __construct(public Brand $brand, public bool $back = false)
+    {
+    }
+
+    public function apply(Card $card): Card
+    {
+        if ($this->back) {
+            return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece)))]);
+        }
+        foreach (Duties::missing($card, $this->brand)->notices ?? [] as $notice) {
+            $id = AddPiece::nextId($card);
+            $card = (new FillPiece($id, ['text' => $notice->text, 'documents' => $notice->documents]))->apply((new AddPiece(Kinds::of('notice')))->apply($card));
+        }
+
+        return $card;
+    }
+
+    public function touches(Card $card): bool
+    {
+        return $this->back ? array_filter($card->pieces, $this->isOurs(...)) !== [] : (Duties::missing($card, $this->brand)->notices ?? []) !== [];
+    }
+
+    public function back(): self
+    {
+        return new self($this->brand, ! $this->back);
+    }
+
+    public function words(Card $before): string
+    {
+        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ').implode(', ', array_column($this->back ? $this->brand->notices : Duties::missing($before, $this->brand)->notices ?? [], 'name'));
+    }
+
+    private function isOurs(Piece $piece): bool
+    {
+        foreach ($this->brand->notices as $notice) {
+            if ($piece->kind->key() === 'notice' && $piece->text('text') === $notice->text && ($piece->fields['documents'] ?? []) === $notice->documents) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

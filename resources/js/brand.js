@@ -1,0 +1,43 @@
+// The brand page: keeps each change as it is made, and tries again when a request failed.
+const RETRY = 3000;
+const main = () => document.getElementById('main');
+const kept = () => document.getElementById('kept');
+
+document.addEventListener('input', (event) => {
+  // A picked colour is written where it is kept from.
+  const field = document.getElementById(event.target.dataset?.fills ?? '');
+  if (field) field.value = event.target.value;
+});
+
+document.addEventListener('htmx:configRequest', (event) => {
+  if (event.detail.parameters.has?.('number') || 'number' in event.detail.parameters) event.detail.parameters.set('number', kept().dataset.number);
+  const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
+  if (token) event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
+});
+
+for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
+  document.addEventListener(failure, (event) => {
+    const status = event.detail.xhr?.status ?? 0;
+    if (event.detail.requestConfig?.verb !== 'post') return;
+    main().classList.add('unkept');
+    const again = status === 0 || status >= 500;
+    kept().textContent = status === 419 || status === 401 ? 'not kept: sign in again in another tab' : again ? 'not kept yet, trying again' : 'not kept: reload the page';
+    const { elt, requestConfig } = event.detail;
+    const pressed = requestConfig?.triggeringEvent?.submitter;
+    if (again) setTimeout(() => (pressed ? pressed.click() : window.htmx.trigger(elt, 'submit')), RETRY);
+  });
+}
+
+document.addEventListener('htmx:afterSettle', (event) => {
+  if (event.detail.target?.id !== 'main') return;
+  times();
+  window.htmx.trigger(document.body, 'kept');
+});
+
+function times() {
+  document.querySelectorAll('[data-when]').forEach((time) => {
+    time.textContent = new Date(time.dateTime).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+  });
+  kept().textContent = `kept ${new Date(kept().dateTime).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+}
+times();

@@ -1,0 +1,1 @@
+@csrf<input type="hidden" name="number" value="{{ $brand->number }}">

@@ -1,0 +1,146 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Models\Brand;
+use App\Models\Card;
+use App\Models\Sweep;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\Restyle;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Samples;
+
+final class BrandTest extends WebTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // One card in the brand's inks, one with an accent of its own.
+        $inks = ['inks' => Brand::in($this->workspace)->document()->toArray()['inks']];
+        $this->card->edit(1, new Restyle($inks), null);
+        $own = Card::start($this->workspace, Samples::card(), null, 'Started');
+        $own->edit(1, new Restyle(['inks' => ['accent' => '#123456'] + $inks['inks']]), null);
+    }
+
+    public function test_a_changed_ink_is_seen_first_then_put_on_cards_and_taken_back_as_one(): void
+    {
+        $before = $this->stored();
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => 'rgb(140 50 20)']])->assertRedirect('/brand#inks');
+        $this->assertSame($before, $this->stored());
+        $this->get('/brand/counts')->assertSee('See what changes on 1 card');
+        $this->get('/brand/change')->assertOk()->assertSee("/cards/{$this->card->id}/sheet/drafted", false)->assertSee('Put it on this card');
+        $this->get("/cards/{$this->card->id}/sheet/drafted")->assertSee('#8c3214');
+        $this->assertStringNotContainsString('#8c3214', (string) $this->get("/cards/{$this->card->id}/sheet")->content());
+
+        $this->post('/brand/change', ['number' => 2])->assertRedirect('/brand#changes');
+        $this->assertSame('#8c3214', $this->ink());
+        $this->assertSame('Brand: accent ink changed', $this->card->fresh()?->revision()->words);
+        $this->get('/brand')->assertSee('Brand: accent #8c3214')->assertSee('Take back');
+
+        $sweep = Sweep::query()->sole();
+        $this->post("/sweeps/$sweep->id/undo");
+        $this->assertSame($before, $this->stored());
+        $this->assertSame('#1f5fa8', Brand::in($this->workspace)->document()->inks['accent']->toHex());
+        // Once is enough.
+        $this->post("/sweeps/$sweep->id/undo")->assertRedirect('/brand');
+        $this->assertSame($before, $this->stored());
+    }
+
+    public function test_a_card_edited_since_keeps_that_edit_when_the_brand_is_taken_back(): void
+    {
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#8c3214']]);
+        $this->post('/brand/change', ['number' => 2]);
+        $card = Card::in($this->workspace, $this->card->id);
+        $card?->edit($card->head, new Restyle(['typeface' => 'georgia']), null);
+        $this->post('/sweeps/'.Sweep::query()->sole()->id.'/undo');
+        $this->assertSame(['#1f5fa8', 'georgia'], [$this->ink(), $this->card->fresh()?->document()->style->typeface->key]);
+    }
+
+    public function test_a_second_tab_overwrites_nothing_and_dropping_can_be_undone(): void
+    {
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['link' => '#005500']]);
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['link' => '#550000']])->assertStatus(409)->assertSee('changed elsewhere');
+        $this->assertSame('#005500', $this->drafted());
+        $this->post('/brand/change', ['number' => 1])->assertRedirect('/brand/change');
+        $this->post('/brand/change/drop', ['number' => 2]);
+        $this->assertNull($this->drafted());
+        $this->post('/brand/undo', ['number' => 3]);
+        $this->assertSame('#005500', $this->drafted());
+        $this->assertSame(0, Sweep::query()->count());
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    public static function bad(): iterable
+    {
+        yield 'ink' => ['inks', ['inks' => ['accent' => 'greenish']], 'Write the colour as'];
+        yield 'see-through' => ['inks', ['inks' => ['accent' => '#11223344']], 'see-through'];
+        yield 'array for an ink' => ['inks', ['inks' => ['accent' => ['x']]], 'Write the colour as'];
+        yield 'typeface' => ['typeface', ['typeface' => 'papyrus'], 'Choose one of the typefaces'];
+        yield 'size' => ['sizes', ['sizes' => ['text' => '1e9']], 'number of pixels'];
+        yield 'phone' => ['lines', ['lines' => ['phone' => 'call me']], 'dialled'];
+        yield 'tags' => ['lines', ['lines' => ['company' => '<b>Q</b>']], 'leave out HTML tags'];
+        yield 'notice' => ['notices', ['at' => 'new', 'notices' => ['name' => '', 'text' => 'x']], 'Give the notice a name'];
+        yield 'rule' => ['rules', ['at' => 'new', 'rules' => ['trade' => 'T']], 'what the rule asks for'];
+        yield 'pasted' => ['take', ['pasted' => 'no such thing'], 'No colour was found'];
+        yield 'too much pasted' => ['take', ['pasted' => str_repeat('#abcdef ', 9000)], 'too much text'];
+    }
+
+    /** @param  array<string, mixed>  $form */
+    #[DataProvider('bad')]
+    public function test_bad_input_gets_a_sentence_and_loses_nothing(string $part, array $form, string $sentence): void
+    {
+        $this->post("/brand/$part", $form + ['number' => 1])->assertStatus(422)->assertSee($sentence);
+        $this->assertNull($this->drafted());
+    }
+
+    public function test_inks_are_taken_from_a_logo_drawn_or_photographed_and_bad_files_get_a_sentence(): void
+    {
+        $send = fn (string $bytes): TestResponse => $this->post('/brand/take', ['logo' => UploadedFile::fake()->createWithContent('logo.svg', $bytes)]);
+        $send('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><rect width="40" height="40" fill="#fffdf8"/><circle cx="20" cy="20" r="14" fill="#7a3f5a"/></svg>')
+            ->assertOk()->assertSee('#7a3f5a')->assertSee('Use these five');
+        $send(self::jpeg())->assertOk();
+        foreach (['<svg xmlns="http://www.w3.org/2000/svg"><!ENTITY x "y"></svg>' => 'entities', '<svg' => 'not a picture', '%PDF-1.4' => 'a PDF', '<svg xmlns="http://www.w3.org/2000/svg"><rect' => 'cannot be drawn'] as $bytes => $sentence) {
+            $send($bytes)->assertStatus(422)->assertSee($sentence);
+        }
+    }
+
+    public function test_rules_are_entered_checked_and_met(): void
+    {
+        $this->post('/brand/notices', ['number' => 1, 'at' => 'new', 'notices' => ['name' => 'Client notice', 'text' => 'For its reader alone.', 'documents' => '']]);
+        $this->post('/brand/rules', ['number' => 2, 'at' => 'new', 'rules' => ['trade' => 'Designers', 'role' => '', 'licence' => '1', 'notices' => ['Client notice']]]);
+        // A notice a rule asks for stays until the rule is gone.
+        $this->post('/brand/notices', ['number' => 3, 'at' => '0', 'remove' => '1'])->assertStatus(422);
+        $this->get('/brand/counts')->assertSee('short of a rule');
+        $this->post('/brand/change', ['number' => 3]);
+        $this->get('/brand/duties')->assertSee('Client notice')->assertSee('its licence line')->assertSee('Put the missing notices on');
+        $this->post('/brand/duties');
+        $this->assertStringContainsString('For its reader alone.', $this->stored());
+        $this->get('/brand/duties')->assertDontSee('Client notice');
+        $this->post('/sweeps/'.Sweep::query()->latest('id')->first()?->id.'/undo');
+        $this->assertStringNotContainsString('For its reader alone.', $this->stored());
+    }
+
+    public function test_the_bench_says_how_far_an_own_ink_is_from_the_brands(): void
+    {
+        $this->card->edit($this->card->head, new Restyle(['inks' => ['accent' => '#1f5fa9']]), null);
+        $this->get("/cards/{$this->card->id}")->assertSee('too near to tell apart')->assertSee("Take the brand's accent", false);
+        $this->get('/cards/start')->assertOk();
+        $this->post('/cards', ['starter' => 'plumbline']);
+        $this->assertSame('#1f5fa8', Card::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex());
+    }
+
+    private function ink(): string
+    {
+        return CardJson::decode($this->stored())->style->ink(InkRole::Accent)->toHex();
+    }
+
+    private function drafted(): ?string
+    {
+        $brand = Brand::in($this->workspace);
+
+        return $brand->draft === null ? null : $brand->drafted()->inks['link']->toHex();
+    }
+}
