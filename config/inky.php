@@ -11,6 +11,9 @@ return [
     // Disk of originals and baked pictures; s3 with its keys in .env works as well.
     'disk' => env('PICTURE_DISK', 'pictures'),
 
+    // Hosts under .example, which belong to nobody, are answered by a stand-in that says it is one; the demo needs no network.
+    'stand_ins' => (bool) env('INKY_STAND_INS', true),
+
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.
     'bench' => (bool) env('INKY_BENCH', false),
 ];

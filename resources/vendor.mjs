@@ -34,6 +34,18 @@ for (const [from, to] of [
   cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
 }
 
+// Crop and drawing, each on its own page.
+cpSync('node_modules/cropperjs/dist/cropper.min.js', 'public/vendor/cropper.min.js');
+cpSync('node_modules/cropperjs/dist/cropper.min.css', 'public/vendor/cropper.min.css');
+cpSync('node_modules/signature_pad/dist/signature_pad.umd.min.js', 'public/vendor/signature_pad.js');
+
+// Script faces names are set in on the server.
+rmSync('resources/hands', { recursive: true, force: true });
+mkdirSync('resources/hands');
+for (const face of ['caveat', 'homemade-apple', 'mrs-saint-delafield', 'reenie-beanie']) {
+  cpSync(`node_modules/@fontsource/${face}/files/${face}-latin-400-normal.woff`, `resources/hands/${face}.woff`);
+}
+
 // One sprite for the pages: pictograms named in views and by kinds of pieces.
 const sources = [];
 const walk = (dir) => readdirSync(dir, { withFileTypes: true }).forEach((entry) =>

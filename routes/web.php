@@ -5,6 +5,7 @@ use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\HandController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
@@ -26,7 +27,25 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
 
-    Route::get('/pictures/{hash}/thumb', [PictureController::class, 'thumb'])->where('hash', '[0-9a-f]{64}')->name('picture.thumb');
+    Route::prefix('/pictures')->group(function () {
+        Route::get('/', [PictureController::class, 'index'])->name('pictures');
+        Route::post('/', [PictureController::class, 'store'])->name('pictures.store');
+        Route::post('/fetch', [PictureController::class, 'fetch'])->name('pictures.fetch');
+        Route::get('/hand', [HandController::class, 'show'])->name('hand');
+        Route::post('/hand', [HandController::class, 'store'])->name('hand.store');
+        Route::get('/hand/sample', [HandController::class, 'sample'])->name('hand.sample');
+        Route::get('/{hash}/thumb', [PictureController::class, 'thumb'])->where('hash', '[0-9a-f]{64}')->name('picture.thumb');
+
+        Route::prefix('/{picture}')->where(['picture' => '[0-9]{1,15}'])->group(function () {
+            Route::get('/', [PictureController::class, 'show'])->name('picture');
+            Route::post('/', [PictureController::class, 'keep'])->name('picture.keep');
+            Route::post('/replace', [PictureController::class, 'replace'])->name('picture.replace');
+            Route::post('/remove', [PictureController::class, 'remove'])->name('picture.remove');
+            Route::post('/restore', [PictureController::class, 'restore'])->name('picture.restore');
+            Route::get('/preview', [PictureController::class, 'preview'])->name('picture.preview');
+            Route::get('/file', [PictureController::class, 'file'])->name('picture.file');
+        });
+    });
 
     Route::prefix('/brand')->group(function () {
         Route::get('/', [BrandController::class, 'show'])->name('brand');
@@ -61,6 +80,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
         Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
 
+        Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');
     });

@@ -13,6 +13,7 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Sweeping;
+use InkyCard\Layout\PictureFit;
 
 /**
  * A card with all its revisions, a tree of which `head` is the current one.
@@ -119,7 +120,7 @@ final class Card extends Model
     {
         $this->mustBeAt($seen);
         $before = $this->document();
-        $after = $edit->apply($before);
+        $after = PictureFit::settle($edit->apply($before));
         $json = CardJson::encode($after);
         if ($json !== $this->revision()->document) {
             DB::transaction(fn () => $this->advance($json, $after->name, $edit->words($before), $user, $burst));
@@ -137,7 +138,7 @@ final class Card extends Model
     {
         $from = $this->head;
         $before = $this->document();
-        $after = $edit->apply($before);
+        $after = PictureFit::settle($edit->apply($before));
         $this->advance(CardJson::encode($after), $after->name, $edit->words($before), $user);
 
         return [$from, $this->head];

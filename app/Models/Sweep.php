@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Brand\Brand as BrandDocument;
 use InkyCard\Card\Edit\FollowBrand;
 use InkyCard\Card\Edit\MeetRules;
+use InkyCard\Card\Edit\SwapPicture;
 use InkyCard\Card\Sweeping;
 use LogicException;
 
@@ -101,6 +102,7 @@ final class Sweep extends Model
         return match ($edit['is'] ?? null) {
             'brand' => new FollowBrand(BrandDocument::of($edit['from']), BrandDocument::of($edit['to'])),
             'rules' => new MeetRules(BrandDocument::of($edit['brand']), $edit['back']),
+            'picture' => new SwapPicture($edit['from'], $edit['to'], $edit['ratio'], $edit['was']),
             default => throw new LogicException('Nobody knows this sweep.'),
         };
     }
@@ -116,6 +118,7 @@ final class Sweep extends Model
         return match (true) {
             $edit instanceof FollowBrand => ['is' => 'brand', 'from' => $edit->from->toArray(), 'to' => $edit->to->toArray()],
             $edit instanceof MeetRules => ['is' => 'rules', 'brand' => $edit->brand->toArray(), 'back' => $edit->back],
+            $edit instanceof SwapPicture => ['is' => 'picture'] + get_object_vars($edit),
             default => throw new LogicException('Nobody describes '.$edit::class),
         };
     }

@@ -3,20 +3,18 @@
 namespace App\Pictures;
 
 use Illuminate\Support\Facades\DB;
-use InkyCard\Colour\Colour;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Baker;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Recipe;
-use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use LogicException;
 
 /** Makes the pictures cards ask for, each once, and finds them again. */
 final class Bakery
 {
-    public function __construct(private readonly Library $library, private readonly Rasterizer $rasterizer)
+    public function __construct(private readonly Library $library, private readonly Rasterizer $rasterizer, private readonly Squeezer $squeezer)
     {
     }
 
@@ -37,17 +35,19 @@ final class Bakery
         }
         $found = [];
         foreach (DB::table('picture_variants')->whereIn('key', array_keys($wanted))->get() as $row) {
-            $found[$row->key] = new Variant($row->hash, $row->extension, (int) $row->bytes);
+            $found[$row->key] = new Variant($row->hash, $row->extension, (int) $row->bytes, $row->why);
         }
         foreach (array_diff_key($wanted, $found) as $key => $bake) {
             $baked = $this->bake($bake);
-            $found[$key] = $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes));
+            $found[$key] = $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes), $baked->why);
             Library::write($variant->path(), $baked->bytes);
             // Somebody else may have baked the same meanwhile: it came out the same.
             DB::table('picture_variants')->insertOrIgnore([
                 'key' => $key,
-                'recipe' => json_encode(self::describe($bake), JSON_THROW_ON_ERROR),
+                'recipe' => json_encode($bake->toArray(), JSON_THROW_ON_ERROR),
                 'created_at' => now(),
+                'width' => $baked->width,
+                'height' => $baked->height,
             ] + get_object_vars($variant));
         }
 
@@ -58,7 +58,7 @@ final class Bakery
     public function bake(Bake $bake): Baked
     {
         if ($bake instanceof Recipe) {
-            return Baker::photo($this->library->bytes($bake->ref), $bake);
+            return $this->squeezer->lighter(Baker::photo($this->library->bytes($bake->ref), $bake, $bake->moving ? $this->library->strokes($bake->ref) : null));
         }
         if ($bake instanceof Mark) {
             $icon = (string) file_get_contents(resource_path("marks/{$bake->icon}.svg"));
@@ -86,23 +86,9 @@ final class Bakery
         return $baked->bytes;
     }
 
-    /** @return array<string, mixed> */
-    private static function describe(Bake $bake): array
+    /** @param  array<string, mixed>  $recipe  as `toArray` of a bake wrote it */
+    public static function recall(array $recipe): Bake
     {
-        return match (true) {
-            $bake instanceof Recipe => ['photo' => $bake->ref, 'shape' => $bake->shape->value, 'width' => $bake->width, 'height' => $bake->height, 'play' => $bake->playMark],
-            $bake instanceof Mark => ['mark' => $bake->icon, 'shape' => $bake->shape->value, 'size' => $bake->size, 'ground' => $bake->ground->toHex(), 'ink' => $bake->ink->toHex()],
-            default => throw new LogicException('Nobody bakes '.$bake::class),
-        };
-    }
-
-    /** @param  array<string, mixed>  $recipe */
-    private static function recall(array $recipe): Bake
-    {
-        $shape = Shape::from($recipe['shape']);
-
-        return isset($recipe['photo'])
-            ? new Recipe($recipe['photo'], $shape, $recipe['width'], $recipe['height'], $recipe['play'])
-            : new Mark($recipe['mark'], $shape, $recipe['size'], Colour::hex($recipe['ground']), Colour::hex($recipe['ink']));
+        return isset($recipe['mark']) ? Mark::of($recipe) : Recipe::of($recipe);
     }
 }

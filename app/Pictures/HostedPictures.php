@@ -92,8 +92,6 @@ final class HostedPictures implements Pictures
 
     private function settled(Bake $bake): Bake
     {
-        return $bake instanceof Recipe
-            ? new Recipe($this->refs[$bake->ref] ??= $this->library->settle($bake->ref), $bake->shape, $bake->width, $bake->height, $bake->playMark)
-            : $bake;
+        return $bake instanceof Recipe ? $bake->from($this->refs[$bake->ref] ??= $this->library->settle($bake->ref)) : $bake;
     }
 }

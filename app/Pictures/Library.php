@@ -8,7 +8,10 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use InkyCard\Picture\Baked;
+use InkyCard\Picture\Handwriting;
 use InkyCard\Picture\Intake;
+use InkyCard\Picture\PictureRef;
+use InkyCard\Picture\Strokes;
 use InkyCard\Refusal;
 
 /** The original pictures: those people brought, and the samples that ship with the application. */
@@ -31,15 +34,60 @@ final class Library
      */
     public function add(Workspace $workspace, string $bytes, string $name): Picture
     {
-        $baked = $this->keep($bytes);
+        return $this->enter($workspace, $this->keep($bytes), $name, ['brought_bytes' => strlen($bytes)]);
+    }
 
-        return $workspace->pictures()->firstOrCreate(['hash' => $baked->hash()], [
+    /**
+     * A written name: a photograph of one, whose paper is taken away, or one drawn on the page.
+     *
+     * @throws Refusal when there is no writing
+     */
+    public function addHand(Workspace $workspace, string|Strokes|\GdImage $written, string $name): Picture
+    {
+        $baked = match (true) {
+            is_string($written) => Handwriting::of($this->drawn($written)),
+            $written instanceof Strokes => Handwriting::trimmed($written->drawn(...self::sides($written->ratio()))),
+            default => Handwriting::trimmed($written),
+        };
+        self::write(self::path($baked->hash(), $baked->extension), $baked->bytes);
+
+        return $this->enter($workspace, $baked, $name, [
+            'hand' => true,
+            'strokes' => $written instanceof Strokes ? json_encode($written->toArray(), JSON_THROW_ON_ERROR) : null,
+            'brought_bytes' => is_string($written) ? strlen($written) : 0,
+        ]);
+    }
+
+    /** How a written name was drawn, where that is known. */
+    public function strokes(string $ref): ?Strokes
+    {
+        $strokes = Picture::query()->where('hash', Str::after(PictureRef::source($ref), ':'))->whereNotNull('strokes')->value('strokes');
+
+        return is_string($strokes) ? Strokes::read($strokes) : null;
+    }
+
+    /** @param  array<string, mixed>  $more */
+    private function enter(Workspace $workspace, Baked $baked, string $name, array $more): Picture
+    {
+        $picture = $workspace->pictures()->firstOrCreate(['hash' => $baked->hash()], $more + [
             'extension' => $baked->extension,
             'width' => $baked->width,
             'height' => $baked->height,
             'bytes' => strlen($baked->bytes),
             'name' => Str::limit(mb_scrub($name), 120),
         ]);
+        if ($picture->removed_at !== null) {
+            // Brought again: then it is wanted.
+            $picture->forceFill(['removed_at' => null])->save();
+        }
+
+        return $picture;
+    }
+
+    /** @return array{int, int} px, as large as names are kept */
+    private static function sides(float $ratio): array
+    {
+        return $ratio < 0.5 ? [self::SAMPLE_WIDTH, max(8, (int) round(self::SAMPLE_WIDTH * $ratio))] : [max(8, (int) round(320 / $ratio)), 320];
     }
 
     /**
@@ -65,7 +113,7 @@ final class Library
      */
     public function bytes(string $ref): string
     {
-        [$scheme, $name] = explode(':', $ref, 2);
+        [$scheme, $name] = explode(':', PictureRef::source($ref), 2);
         if ($scheme === 'data') {
             return self::decode($ref);
         }
@@ -107,7 +155,7 @@ final class Library
         return $baked;
     }
 
-    private static function path(string $hash, string $extension): string
+    public static function path(string $hash, string $extension): string
     {
         return 'originals/'.substr($hash, 0, 2)."/$hash.$extension";
     }

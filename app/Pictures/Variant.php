@@ -8,8 +8,9 @@ final readonly class Variant
     /**
      * @param  string  $hash  SHA-256 of the file: its address
      * @param  int  $bytes  size of the file
+     * @param  string  $why  why this format, in a few words
      */
-    public function __construct(public string $hash, public string $extension, public int $bytes)
+    public function __construct(public string $hash, public string $extension, public int $bytes, public string $why = '')
     {
     }
 

@@ -4,17 +4,28 @@ namespace App\Providers;
 
 use App\Auth\Members;
 use App\Database\ImmediateSqliteConnection;
+use App\Outside\Outside;
+use App\Pictures\Rasterizer;
+use App\StandIns\Web;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpClient\HttpClient;
+use Symfony\Component\HttpClient\NoPrivateNetworkHttpClient;
+use Symfony\Component\HttpFoundation\IpUtils;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config));
+        $this->app->singleton(Outside::class, function (Application $app) {
+            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [...IpUtils::PRIVATE_SUBNETS, ...Outside::INSIDE]);
+
+            return new Outside(config('inky.stand_ins') ? new Web($real, $app->make(Rasterizer::class)) : $real);
+        });
     }
 
     public function boot(): void

@@ -93,7 +93,7 @@ final readonly class Style
             self::role($set, 'rule'),
             (int) self::pixels($set, 'rule', 'width'),
             self::role($set, 'marks'),
-            Shape::tryFrom(is_string($set['marks']['shape']) ? $set['marks']['shape'] : '')
+            Shape::forMarks()[is_string($set['marks']['shape']) ? $set['marks']['shape'] : '']
                 ?? throw Refusal::because('Marks are round, rounded, square or bare.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
             (int) self::pixels($set, 'button', 'radius'),
@@ -105,7 +105,7 @@ final readonly class Style
                 'blocks' => (int) self::pixels($set, 'gaps', 'blocks'),
             ],
             self::leading($set['gaps']['leading']),
-            $set['symbols']['shape'] === 'none' ? null : (Shape::tryFrom(is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '')
+            $set['symbols']['shape'] === 'none' ? null : (Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']
                 ?? throw Refusal::because('Symbols are none, bare, round, rounded or square.', '/symbols/shape')),
             self::role($set, 'symbols'),
             $document,

@@ -46,6 +46,21 @@ final readonly class PictureFit
         return new self($headshot->id, (int) $headshot->text('size'), (int) round($text->height), max($least, min($most, (int) round($text->height))));
     }
 
+    /** The card with a headshot that is to be as tall as its text brought to that height. */
+    public static function settle(Card $card): Card
+    {
+        foreach ($card->pieces as $piece) {
+            if ($piece->shown && $piece->kind instanceof Headshot && $piece->text('fit') !== '') {
+                $fit = self::of($card);
+
+                return $fit === null || $fit->piece !== $piece->id || $fit->picture === $fit->best ? $card
+                    : $card->replacing($piece->with(['fields' => ['size' => $fit->best] + $piece->fields]));
+            }
+        }
+
+        return $card;
+    }
+
     /** Near enough: a difference nobody sees. */
     public function matches(): bool
     {

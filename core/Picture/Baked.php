@@ -6,15 +6,17 @@ namespace InkyCard\Picture;
 final readonly class Baked
 {
     /**
-     * @param  'png'|'jpg'  $extension
+     * @param  'png'|'jpg'|'gif'  $extension
      * @param  int  $width  px in the file
      * @param  int  $height  px in the file
+     * @param  string  $why  why this format, in a few words
      */
     public function __construct(
         public string $bytes,
         public string $extension,
         public int $width,
         public int $height,
+        public string $why = '',
     ) {
     }
 
@@ -26,7 +28,7 @@ final readonly class Baked
 
     public static function mime(string $extension): string
     {
-        return $extension === 'jpg' ? 'image/jpeg' : 'image/png';
+        return ['jpg' => 'image/jpeg', 'gif' => 'image/gif'][$extension] ?? 'image/png';
     }
 
     public function dataUri(): string

@@ -2,44 +2,167 @@
 
 namespace InkyCard\Picture;
 
+use InkyCard\Colour\Colour;
 use InkyCard\Refusal;
-use Intervention\Image\Drivers\Gd\Driver;
-use Intervention\Image\ImageManager;
 
-/** Bakes what mail clients cannot draw themselves: crops and outlines, two pixels to one. */
+/** Bakes what mail clients cannot draw themselves: crops, shapes, tones and outlines, two pixels to one. */
 final class Baker
 {
     /** Part of every key: a change in how pictures come out gives them new addresses. */
-    public const EDITION = 1;
+    public const EDITION = 2;
 
     /** Shapes are cut this many times larger and scaled back, which smooths their edge. */
     private const SMOOTH = 4;
 
+    /** Width of the light edge, CSS px. */
+    private const OUTLINE = 2;
+
+    /** What is left of the brightness of a darker twin. */
+    private const DIM = 0.72;
+
     /**
-     * Fills the recipe's frame with the middle of the picture and cuts the shape.
+     * Fills the recipe's frame with the part of the picture it means.
+     *
+     * @param  ?Strokes  $strokes  how the handwriting was drawn, if it moves and that is known
      *
      * @throws Refusal
      */
-    public static function photo(string $bytes, Recipe $recipe): Baked
+    public static function photo(string $bytes, Recipe $recipe, ?Strokes $strokes = null): Baked
     {
-        Intake::inspect($bytes);
-        $width = $recipe->width * Recipe::DENSITY;
-        $height = $recipe->height * Recipe::DENSITY;
-        try {
-            $image = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->cover($width, $height);
-            $gd = $image->core()->native();
-        } catch (\Throwable) {
-            throw Refusal::because('This picture is damaged and cannot be opened: save it again and choose the new file.');
+        // Room for the edge is taken from the picture, so that what is shown keeps its size.
+        $edge = $recipe->outline && ! $recipe->moving ? self::OUTLINE * $recipe->density : 0;
+        $picture = self::toned(self::framed(Intake::decode($bytes), $recipe, $edge), $recipe);
+        if ($recipe->moving && $recipe->tone === Tone::Ink && $recipe->ink !== null) {
+            return Animator::written($picture, $recipe, $strokes);
         }
         if ($recipe->playMark) {
-            self::playMark($gd);
+            self::playMark($picture);
         }
-        if ($recipe->shape === Shape::Square) {
-            return self::smaller($gd, (string) $image->toPng(), (string) $image->toJpeg(85));
+        if ($recipe->shape !== Shape::Square) {
+            self::cut($picture, $recipe->shape);
         }
-        self::cut($gd, $recipe->shape === Shape::Round ? null : (int) round(min($width, $height) * 0.12));
+        if ($edge > 0) {
+            $picture = self::outlined($picture, $edge);
+        }
 
-        return new Baked((string) $image->toPng(), 'png', $width, $height);
+        return self::encoded($picture);
+    }
+
+    /** The lighter file, as measured; a picture with clear pixels can only be a PNG. */
+    public static function encoded(\GdImage $picture): Baked
+    {
+        [$width, $height] = [imagesx($picture), imagesy($picture)];
+        $png = self::file(fn () => imagepng($picture, null, 9));
+        if (Intake::isClear($picture)) {
+            return new Baked($png, 'png', $width, $height, 'PNG, as parts of it are clear');
+        }
+        $jpeg = self::file(fn () => imagejpeg($picture, null, 85));
+        $weights = sprintf('%s KB against %s KB', self::kilobytes(min(strlen($png), strlen($jpeg))), self::kilobytes(max(strlen($png), strlen($jpeg))));
+
+        return strlen($jpeg) < strlen($png)
+            ? new Baked($jpeg, 'jpg', $width, $height, "JPEG, $weights as PNG")
+            : new Baked($png, 'png', $width, $height, "PNG, $weights as JPEG");
+    }
+
+    /** A clear canvas. */
+    public static function canvas(int $width, int $height): \GdImage
+    {
+        $canvas = imagecreatetruecolor(max(1, $width), max(1, $height));
+        if ($canvas === false) {
+            throw Refusal::because('There is not enough memory for this picture.');
+        }
+        imagealphablending($canvas, false);
+        imagesavealpha($canvas, true);
+        imagefill($canvas, 0, 0, 127 << 24);
+
+        return $canvas;
+    }
+
+    /** @param  \Closure(): bool  $write */
+    public static function file(\Closure $write): string
+    {
+        ob_start();
+        $write();
+
+        return (string) ob_get_clean();
+    }
+
+    private static function kilobytes(int $bytes): string
+    {
+        return rtrim(rtrim(number_format($bytes / 1000, 1), '0'), '.');
+    }
+
+    /** @param  int  $edge  px left out on every side */
+    private static function framed(\GdImage $source, Recipe $recipe, int $edge): \GdImage
+    {
+        $framing = PictureRef::framing($recipe->ref);
+        [$width, $height] = [max(1, $recipe->width * $recipe->density - 2 * $edge), max(1, $recipe->height * $recipe->density - 2 * $edge)];
+        [$left, $top, $wide, $high] = $framing->window(imagesx($source), imagesy($source), $height / $width);
+        if ($framing->turn !== 0) {
+            $source = imagerotate($source, 360 - $framing->turn, 127 << 24) ?: throw Intake::damaged();
+        }
+        $canvas = self::canvas($width, $height);
+        imagecopyresampled($canvas, $source, 0, 0, (int) round($left), (int) round($top), $width, $height, max(1, (int) round($wide)), max(1, (int) round($high)));
+
+        return $canvas;
+    }
+
+    private static function toned(\GdImage $picture, Recipe $recipe): \GdImage
+    {
+        if ($recipe->tone === Tone::Grey || $recipe->tone === Tone::Tint) {
+            imagefilter($picture, IMG_FILTER_GRAYSCALE);
+        }
+        $ink = $recipe->ink;
+        match (true) {
+            $recipe->tone === Tone::Dim => self::mapped($picture, fn (int $value) => array_fill(0, 3, (int) round($value * self::DIM))),
+            $recipe->tone === Tone::Tint && $ink !== null => self::mapped($picture, fn (int $value) => array_map(
+                fn (int $channel) => (int) round($channel + (255 - $channel) * $value / 255), [$ink->red, $ink->green, $ink->blue],
+            )),
+            $recipe->tone === Tone::Ink && $ink !== null => self::inked($picture, $ink),
+            default => null,
+        };
+
+        return $picture;
+    }
+
+    /** Gives all that is drawn one colour; clear parts stay clear. */
+    public static function inked(\GdImage $picture, Colour $ink): void
+    {
+        // To black, then up by the ink: filters leave the alpha as it is.
+        imagefilter($picture, IMG_FILTER_BRIGHTNESS, -255);
+        imagefilter($picture, IMG_FILTER_COLORIZE, $ink->red, $ink->green, $ink->blue, 0);
+    }
+
+    /** @param  \Closure(int): array<int>  $map  a channel's value => its red, green and blue in the result */
+    private static function mapped(\GdImage $picture, \Closure $map): void
+    {
+        $tables = array_map($map, range(0, 255));
+        [$red, $green, $blue] = [array_column($tables, 0), array_column($tables, 1), array_column($tables, 2)];
+        for ($y = 0, $height = imagesy($picture); $y < $height; $y++) {
+            for ($x = 0, $width = imagesx($picture); $x < $width; $x++) {
+                $pixel = imagecolorat($picture, $x, $y);
+                imagesetpixel($picture, $x, $y, ($pixel & 0x7F000000) | $red[($pixel >> 16) & 0xFF] << 16 | $green[($pixel >> 8) & 0xFF] << 8 | $blue[$pixel & 0xFF]);
+            }
+        }
+    }
+
+    /** What is drawn, in white, moved a little to all sides, under itself; larger by that on every side. */
+    private static function outlined(\GdImage $picture, int $radius): \GdImage
+    {
+        [$width, $height] = [imagesx($picture) + 2 * $radius, imagesy($picture) + 2 * $radius];
+        $white = self::canvas($width, $height);
+        imagecopy($white, $picture, $radius, $radius, 0, 0, $width - 2 * $radius, $height - 2 * $radius);
+        self::inked($white, new Colour(255, 255, 255));
+        $canvas = self::canvas($width, $height);
+        imagealphablending($canvas, true);
+        for ($step = 0; $step < 24; $step++) {
+            $angle = 2 * M_PI * $step / 24;
+            imagecopy($canvas, $white, (int) round($radius * cos($angle)), (int) round($radius * sin($angle)), 0, 0, $width, $height);
+        }
+        imagecopy($canvas, $picture, $radius, $radius, 0, 0, $width - 2 * $radius, $height - 2 * $radius);
+        imagealphablending($canvas, false);
+
+        return $canvas;
     }
 
     /** A dark disc with a light triangle, in the middle: readable on any still. */
@@ -51,22 +174,11 @@ final class Baker
         imagefilledellipse($gd, $x, $y, 2 * $radius, 2 * $radius, (int) imagecolorallocatealpha($gd, 20, 24, 40, 40));
         $side = $radius * 0.55;
         imagefilledpolygon($gd, array_map('intval', [$x - $side * 0.7, $y - $side, $x - $side * 0.7, $y + $side, $x + $side, $y]), 0xFFFFFF);
+        imagealphablending($gd, false);
     }
 
-    /** The lighter file, as measured; a picture with clear pixels can only be a PNG. */
-    private static function smaller(\GdImage $gd, string $png, string $jpeg): Baked
-    {
-        return strlen($jpeg) < strlen($png) && ! Intake::isClear($gd)
-            ? new Baked($jpeg, 'jpg', imagesx($gd), imagesy($gd))
-            : new Baked($png, 'png', imagesx($gd), imagesy($gd));
-    }
-
-    /**
-     * Clears every pixel outside an ellipse or a rounded rectangle.
-     *
-     * @param  ?int  $radius  corner radius in px; null for the ellipse
-     */
-    private static function cut(\GdImage $gd, ?int $radius): void
+    /** Clears every pixel outside the shape. */
+    private static function cut(\GdImage $gd, Shape $shape): void
     {
         [$width, $height, $n] = [imagesx($gd), imagesy($gd), self::SMOOTH];
         $large = imagecreatetruecolor($width * $n, $height * $n);
@@ -75,10 +187,15 @@ final class Baker
             throw Refusal::because('There is not enough memory to cut this picture.');
         }
         $white = 0xFFFFFF;
-        if ($radius === null) {
-            imagefilledellipse($large, intdiv($width * $n, 2), intdiv($height * $n, 2), $width * $n - 1, $height * $n - 1, $white);
+        [$right, $bottom] = [$width * $n - 1, $height * $n - 1];
+        if ($shape === Shape::Round) {
+            imagefilledellipse($large, intdiv($width * $n, 2), intdiv($height * $n, 2), $right, $bottom, $white);
+        } elseif ($shape === Shape::Arch) {
+            $rise = min($width * $n / 2, $height * $n);
+            imagefilledellipse($large, intdiv($width * $n, 2), (int) $rise, $right, (int) (2 * $rise) - 1, $white);
+            imagefilledrectangle($large, 0, (int) $rise, $right, $bottom, $white);
         } else {
-            [$r, $right, $bottom] = [$radius * $n, $width * $n - 1, $height * $n - 1];
+            $r = (int) round(min($width, $height) * 0.12) * $n;
             imagefilledrectangle($large, $r, 0, $right - $r, $bottom, $white);
             imagefilledrectangle($large, 0, $r, $right, $bottom - $r, $white);
             foreach ([[$r, $r], [$right - $r, $r], [$r, $bottom - $r], [$right - $r, $bottom - $r]] as [$x, $y]) {
@@ -86,8 +203,6 @@ final class Baker
             }
         }
         imagecopyresampled($mask, $large, 0, 0, 0, 0, $width, $height, $width * $n, $height * $n);
-        imagealphablending($gd, false);
-        imagesavealpha($gd, true);
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
                 $cover = imagecolorat($mask, $x, $y) & 0xFF;

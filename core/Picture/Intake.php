@@ -36,18 +36,20 @@ final class Intake
      */
     public static function take(string $bytes): Baked
     {
-        self::inspect($bytes);
-        try {
-            $image = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes);
-            $image->scaleDown(self::KEEP, self::KEEP);
-            // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
-            $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! self::isClear($image->core()->native());
-            $encoded = $photo ? $image->toJpeg(90) : $image->toPng();
-        } catch (\Throwable) {
-            throw self::damaged();
+        $picture = self::decode($bytes);
+        [$width, $height] = [imagesx($picture), imagesy($picture)];
+        $scale = min(1, self::KEEP / max($width, $height));
+        if ($scale < 1) {
+            [$across, $down] = [max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale))];
+            $small = Baker::canvas($across, $down);
+            imagecopyresampled($small, $picture, 0, 0, 0, 0, $across, $down, $width, $height);
+            $picture = $small;
         }
+        imagesavealpha($picture, true);
+        // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
+        $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! self::isClear($picture);
 
-        return new Baked((string) $encoded, $photo ? 'jpg' : 'png', $image->width(), $image->height());
+        return new Baked(Baker::file(fn () => $photo ? imagejpeg($picture, null, 90) : imagepng($picture, null, 9)), $photo ? 'jpg' : 'png', imagesx($picture), imagesy($picture));
     }
 
     /**
@@ -58,11 +60,20 @@ final class Intake
     public static function decode(string $bytes): \GdImage
     {
         self::inspect($bytes);
+        $broken = false;
+        // GD mends what it can and warns; half a photograph in grey is not what somebody chose.
+        set_error_handler(function (int $level, string $message) use (&$broken): bool {
+            return $broken = $broken || preg_match('/premature end|corrupt|truncat|not a valid|invalid|missing/i', $message) === 1;
+        });
         try {
-            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
+            $picture = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
         } catch (\Throwable) {
             throw self::damaged();
+        } finally {
+            restore_error_handler();
         }
+
+        return $broken ? throw self::damaged() : $picture;
     }
 
     /**
@@ -86,6 +97,10 @@ final class Intake
                 }
             }
             throw Refusal::because('This file is not a picture: choose a JPEG, PNG, GIF or WebP.');
+        }
+        $frames = self::frames($bytes);
+        if ($frames > 1) {
+            throw Refusal::because("This picture moves ($frames frames): a card holds still ones, so choose a single picture of it.");
         }
         [$width, $height] = $size;
         if ($width < 1 || $height < 1) {
@@ -121,6 +136,51 @@ final class Intake
             str_starts_with($bytes, 'RIFF') && substr($bytes, 8, 4) === 'WEBP' => IMAGETYPE_WEBP,
             default => null,
         };
+    }
+
+    /** How many pictures an animated GIF, PNG or WebP holds, read from its blocks alone. */
+    private static function frames(string $bytes): int
+    {
+        return match (self::type($bytes)) {
+            IMAGETYPE_GIF => self::gifFrames($bytes),
+            IMAGETYPE_PNG => ($at = strpos($bytes, 'acTL')) !== false && $at < (strpos($bytes, 'IDAT') ?: PHP_INT_MAX) ? self::number('N', $bytes, $at + 4) : 1,
+            IMAGETYPE_WEBP => substr($bytes, 12, 4) === 'VP8X' && ord($bytes[20] ?? "\0") & 2 ? max(2, substr_count($bytes, 'ANMF')) : 1,
+            default => 1,
+        };
+    }
+
+    /** Walks the blocks of a GIF89a: each image descriptor is a frame. */
+    private static function gifFrames(string $bytes): int
+    {
+        $length = strlen($bytes);
+        $table = fn (int $flags): int => $flags & 0x80 ? 3 * (2 << ($flags & 7)) : 0;
+        $at = 13 + $table(ord($bytes[10] ?? "\0"));
+        $frames = 0;
+        while ($at < $length) {
+            $block = ord($bytes[$at]);
+            if ($block === 0x2C) {
+                $frames++;
+                $at += 11 + $table(ord($bytes[$at + 9] ?? "\0"));
+            } elseif ($block === 0x21) {
+                $at += 2;
+            } else {
+                break;
+            }
+            // Sub-blocks, up to one of no length.
+            while ($at < $length && ($size = ord($bytes[$at])) > 0) {
+                $at += $size + 1;
+            }
+            $at++;
+        }
+
+        return $frames;
+    }
+
+    private static function number(string $format, string $bytes, int $at): int
+    {
+        $read = strlen($bytes) >= $at + 4 ? unpack($format, $bytes, $at) : false;
+
+        return is_array($read) && is_int($read[1]) ? $read[1] : 1;
     }
 
     /** Whether any pixel on a coarse grid lets the ground through. */

@@ -25,6 +25,17 @@ final readonly class Mark implements Bake
         return implode('|', ['mark', Baker::EDITION, $this->icon, $this->shape->value, $this->size, $this->ground->toHex(), $this->ink->toHex()]);
     }
 
+    /** @param  array<array-key, mixed>  $given  as `toArray` wrote it */
+    public static function of(array $given): self
+    {
+        return new self($given['mark'], Shape::from($given['shape']), $given['size'], Colour::hex($given['ground']), Colour::hex($given['ink']));
+    }
+
+    public function toArray(): array
+    {
+        return ['mark' => $this->icon, 'shape' => $this->shape->value, 'size' => $this->size, 'ground' => $this->ground->toHex(), 'ink' => $this->ink->toHex()];
+    }
+
     /**
      * The mark as an SVG 1.1 document, 2 baked px to the CSS px.
      *
@@ -34,7 +45,7 @@ final readonly class Mark implements Bake
     {
         $pixels = $this->size * Recipe::DENSITY;
         $inner = preg_replace('/^.*?<svg[^>]*>|<\/svg>.*$/s', '', $icon);
-        $radius = ['round' => 16, 'rounded' => 7, 'square' => 0, 'bare' => null][$this->shape->value];
+        $radius = ['round' => 16, 'rounded' => 7, 'square' => 0][$this->shape->value] ?? null;
         $root = '<svg xmlns="http://www.w3.org/2000/svg" width="'.$pixels.'" height="'.$pixels.'" viewBox="0 0 32 32">';
         if ($radius === null) {
             return $root.'<g transform="scale(2)" fill="'.$this->ground->toHex().'">'.$inner.'</g></svg>';

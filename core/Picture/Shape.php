@@ -9,13 +9,22 @@ enum Shape: string
     case Rounded = 'rounded';
     case Square = 'square';
 
+    /** Round at the top alone. */
+    case Arch = 'arch';
+
     /** For marks alone: the pictogram without a ground. */
     case Bare = 'bare';
 
     /** @return array<string, self> outlines a photograph can have, by value */
     public static function forPhotos(): array
     {
-        return ['round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square];
+        return ['round' => self::Round, 'rounded' => self::Rounded, 'arch' => self::Arch, 'square' => self::Square];
+    }
+
+    /** @return array<string, self> outlines a mark can have, by value */
+    public static function forMarks(): array
+    {
+        return ['round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square, 'bare' => self::Bare];
     }
 
     public function label(): string

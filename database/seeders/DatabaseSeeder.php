@@ -33,18 +33,26 @@ final class DatabaseSeeder extends Seeder
 
         /** @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo */
         $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
-        $logo = fn (string $name): array => self::measured($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"));
+        $logo = fn (string $name): array => self::measured(self::named($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"), 'Quillfern Garden Studio'));
         Brand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
         foreach ($demo['cards'] as $card) {
             foreach ($card['pieces'] as &$piece) {
                 if (isset($piece['drawing'])) {
                     $svg = (string) file_get_contents(database_path("demo/{$piece['drawing']}.svg"));
-                    $piece['fields']['picture'] = $library->add($studio, $rasterizer->png($svg, self::WIDTH), basename($piece['drawing']).'.png')->ref();
+                    $holder = array_column($card['pieces'], null, 'kind')['name']['fields']['text'] ?? '';
+                    $piece['fields']['picture'] = self::named($library->add($studio, $rasterizer->png($svg, self::WIDTH), basename($piece['drawing']).'.png'), $piece['fields']['alt'] ?? "Portrait of $holder")->ref();
                     unset($piece['drawing']);
                 }
             }
             Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
         }
+    }
+
+    private static function named(Picture $picture, string $alt): Picture
+    {
+        $picture->forceFill(['alt' => $alt, 'rights' => 'Drawn for the demo'])->save();
+
+        return $picture;
     }
 
     /** @return array{picture: string, ratio: float} */

@@ -23,10 +23,23 @@ final class EditController extends Controller
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
         $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
 
-        return $this->change($request, $card, $piece, function () use ($request, $library, $piece, $fields) {
-            if ($request->hasFile('upload')) {
-                $picture = Refusal::at('/fields/picture', fn () => $library->add($this->workspace, ...self::uploaded($request->file('upload'))));
-                $fields = ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width] + $fields;
+        return $this->change($request, $card, $piece, function () use ($request, $library, $card, $piece, $fields) {
+            $picture = match (true) {
+                $request->hasFile('upload') => Refusal::at('/fields/picture', function () use ($request, $library, $card, $piece) {
+                    $file = self::uploaded($request->file('upload'));
+
+                    // What comes for a closing is a written name: its paper goes, its ink is the card's.
+                    return $this->card($card)->document()->piece($piece)->kind->key() === 'closing' ? $library->addHand($this->workspace, ...$file) : $library->add($this->workspace, ...$file);
+                }),
+                $request->has('pick') => $this->workspace->pictures()->find(self::seen($request, 'pick')) ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture'),
+                default => null,
+            };
+            if ($picture !== null) {
+                $fields = ['picture' => $picture->ref(), 'ratio' => $picture->ratio()] + $fields;
+                // Its words, asked for once, where the piece has none of its own.
+                if ($picture->alt !== '' && ($fields['alt'] ?? '') === '' && $this->card($card)->document()->piece($piece)->text('alt') === '') {
+                    $fields['alt'] = $picture->alt;
+                }
             }
 
             return new Edit\FillPiece($piece, $fields);

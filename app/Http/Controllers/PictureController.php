@@ -3,26 +3,229 @@
 namespace App\Http\Controllers;
 
 use App\Models\Picture;
+use App\Models\Sweep;
+use App\Outside\Outside;
 use App\Pictures\Bakery;
+use App\Pictures\Library;
+use App\Pictures\Uses;
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use InkyCard\Card\Edit\SwapPicture;
+use InkyCard\Picture\Baked;
+use InkyCard\Picture\Framing;
+use InkyCard\Picture\Intake;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
 
 /** The pictures of the workspace. */
 final class PictureController extends Controller
 {
+    private const PER_PAGE = 24;
+
     /** Longest side of a small one, CSS px. */
     private const SMALL = 160;
+
+    /** Files taken in one go. */
+    private const AT_ONCE = 40;
+
+    public function index(Request $request): View
+    {
+        return $this->list($request);
+    }
+
+    /** Several files; each is taken or gets its own sentence. */
+    public function store(Request $request, Library $library): Response|RedirectResponse
+    {
+        $files = $request->file('files');
+        $took = $refused = [];
+        foreach (array_slice(is_array($files) ? $files : [$files], 0, self::AT_ONCE) as $file) {
+            $name = is_object($file) ? Str::limit(mb_scrub($file->getClientOriginalName()), 60) : 'The file';
+            try {
+                $took[] = $library->add($this->workspace, ...self::uploaded($file));
+            } catch (Refusal $refusal) {
+                $refused[$name] = $refusal->getMessage();
+            }
+        }
+        // One at a time from the page's own script, which shows how far each is.
+        if ($request->wantsJson()) {
+            return response(view('pictures.taken', ['took' => $took, 'refused' => $refused, 'uses' => Uses::in($this->workspace)]), $refused === [] ? 200 : 422);
+        }
+
+        return $refused === [] ? redirect()->route('pictures')->with('told', count($took) === 1 ? 'Taken.' : count($took).' taken.')
+            : response($this->list($request, ['files' => $refused]), 422);
+    }
+
+    /** A picture at an address: fetched once, kept here. */
+    public function fetch(Request $request, Library $library, Outside $outside): Response|RedirectResponse
+    {
+        $address = self::word($request, 'address');
+        try {
+            $fetched = $outside->fetch(trim($address), Intake::MAX_BYTES);
+            if ($fetched->status !== 200) {
+                throw Refusal::because("This address answered with error $fetched->status: open it in a private window to see what others see.");
+            }
+            if (preg_match('/^\s*<(!doctype html|html)/i', $fetched->bytes)) {
+                throw Refusal::because('This address shows a web page, not a picture: share the file with anyone who has the link, or copy the address of the picture itself.');
+            }
+            $library->add($this->workspace, $fetched->bytes, basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture');
+        } catch (Refusal $refusal) {
+            return response($this->list($request, ['address' => $refusal->getMessage()]), 422);
+        }
+
+        return redirect()->route('pictures')->with('told', 'Taken. It is kept here now, whatever becomes of the address.');
+    }
+
+    public function show(int $picture): View
+    {
+        return $this->bench($this->picture($picture));
+    }
+
+    /** Words, rights and part; the part on the cards that have it too, if asked. */
+    public function keep(Request $request, int $picture): Response|RedirectResponse
+    {
+        $picture = $this->picture($picture);
+        try {
+            $framing = Framing::of($request->array('part'));
+            $alt = Refusal::at('/alt', fn () => Line::of($request->input('alt') ?? '', 160, 'text'));
+            $rights = Refusal::at('/rights', fn () => Line::of($request->input('rights') ?? '', 160, 'note'));
+        } catch (Refusal $refusal) {
+            return response($this->bench($picture, [$refusal->field() => $refusal->getMessage()]), 422);
+        }
+        $cards = DB::transaction(function () use ($request, $picture, $framing, $alt, $rights) {
+            $was = $picture->ratio();
+            $picture->forceFill(['framing' => $framing->text(), 'alt' => $alt, 'rights' => $rights])->save();
+            $edit = new SwapPicture($picture->source(), $picture->ref(), $picture->ratio(), $was);
+
+            return $request->boolean('everywhere') && Sweep::touched($this->workspace, $edit)->isNotEmpty()
+                ? Sweep::over($this->workspace, $edit, "Cropped anew: $picture->name", self::member($request))->count() : null;
+        });
+
+        return redirect()->route('picture', $picture->id)->with('told', 'Kept.'.($cards === null ? '' : ' On the cards: '.$cards.'.'));
+    }
+
+    /** Another file in its place, on every card that has it. */
+    public function replace(Request $request, Library $library, int $picture): Response|RedirectResponse
+    {
+        $picture = $this->picture($picture);
+        try {
+            $sweep = DB::transaction(function () use ($request, $library, $picture) {
+                [$bytes, $name] = Refusal::at('/file', fn () => self::uploaded($request->file('file')));
+                $new = Refusal::at('/file', fn () => $picture->hand ? $library->addHand($this->workspace, $bytes, $name) : $library->add($this->workspace, $bytes, $name));
+                if ($new->id === $picture->id) {
+                    throw Refusal::because('That is the same picture.', '/file');
+                }
+                $new->forceFill(['alt' => $new->alt ?: $picture->alt])->save();
+
+                return [$new, Sweep::over($this->workspace, new SwapPicture($picture->source(), $new->ref(), $new->ratio(), $picture->ratio()), "Replaced: $picture->name", self::member($request))];
+            });
+        } catch (Refusal $refusal) {
+            return response($this->bench($picture, ['file' => $refusal->getMessage()]), 422);
+        }
+
+        return redirect()->route('picture', $sweep[0]->id)->with(['told' => 'Replaced: '.$sweep[1]->count().'.', 'sweep' => $sweep[1]->id]);
+    }
+
+    public function remove(int $picture): RedirectResponse
+    {
+        $picture = $this->picture($picture);
+        $picture->forceFill(['removed_at' => now()])->save();
+
+        return redirect()->route('pictures')->with(['told' => "Put away: $picture->name. Cards that have it keep it.", 'back' => $picture->id]);
+    }
+
+    public function restore(int $picture): RedirectResponse
+    {
+        $this->picture($picture)->forceFill(['removed_at' => null])->save();
+
+        return redirect()->route('pictures')->with('told', 'Brought back.');
+    }
+
+    /** As a recipe would bake it: numbers come in, never pixels. */
+    public function preview(Request $request, Bakery $bakery, int $picture): Response
+    {
+        $picture = $this->picture($picture);
+        try {
+            $ref = PictureRef::framed($picture->source(), Framing::of($request->array('part')));
+            $baked = $bakery->bake(Recipe::of([
+                'picture' => $ref, 'shape' => self::word($request, 'shape'), 'tone' => self::word($request, 'tone'), 'ink' => self::word($request, 'ink'),
+                'width' => self::seen($request, 'width'), 'height' => self::seen($request, 'height'), 'outline' => $request->boolean('outline'),
+            ]));
+        } catch (Refusal $refusal) {
+            return response($refusal->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+
+        return response($baked->bytes, 200, [
+            'Content-Type' => Baked::mime($baked->extension), 'Cache-Control' => 'private, max-age=600',
+            'X-Weight' => (string) strlen($baked->bytes), 'X-Why' => $baked->why,
+        ]);
+    }
+
+    /** As it is kept. */
+    public function file(Library $library, int $picture): Response
+    {
+        $picture = $this->picture($picture);
+
+        return response($library->bytes($picture->source()), 200, ['Content-Type' => Baked::mime($picture->extension), 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
 
     /** A small one, for lists. */
     public function thumb(Bakery $bakery, string $hash): RedirectResponse
     {
         /** @var Picture $picture */
-        $picture = $this->workspace->pictures()->where('hash', $hash)->firstOrFail();
-        $scale = min(1, self::SMALL / max($picture->width, $picture->height));
-        $recipe = new Recipe($picture->ref(), Shape::Square, max(1, (int) round($picture->width * $scale)), max(1, (int) round($picture->height * $scale)));
+        $picture = $this->workspace->pictures()->where('hash', Str::before($hash, '#'))->firstOrFail();
+        [$width, $height] = [1, $picture->ratio()];
+        $scale = self::SMALL / max($width, $height);
+        $recipe = new Recipe($picture->ref(), Shape::Square, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
         $variant = $bakery->variants([$recipe])[$recipe->key()];
 
-        return redirect("/p/$variant->hash.$variant->extension", 302, ['Cache-Control' => 'private, max-age=3600']);
+        return redirect("/p/$variant->hash.$variant->extension", 302, ['Cache-Control' => 'private, max-age=60']);
+    }
+
+    /** Pictures to choose from for a piece. */
+    public function choose(Request $request, int $card): View
+    {
+        $piece = $this->card($card)->document()->piece(self::word($request, 'piece'));
+
+        return view('pictures.choose', [
+            'card' => $card,
+            'piece' => $piece,
+            'pictures' => $this->workspace->pictures()->whereNull('removed_at')
+                ->when($piece->kind->key() !== 'closing', fn ($query) => $query->where('hand', false))
+                ->latest('hand')->latest('id')->paginate(self::PER_PAGE),
+        ]);
+    }
+
+    /** @param  array<string, mixed>  $refused */
+    private function list(Request $request, array $refused = []): View
+    {
+        $find = trim(self::word($request, 'find'));
+
+        return view('pictures.index', [
+            'pictures' => $this->workspace->pictures()->whereNull('removed_at')
+                ->when($find !== '', fn ($query) => $query->where(fn ($either) => $either->whereLike('name', '%'.addcslashes($find, '%_\\').'%')->orWhereLike('alt', '%'.addcslashes($find, '%_\\').'%')))
+                ->latest('id')->paginate(self::PER_PAGE)->withQueryString(),
+            'uses' => Uses::in($this->workspace),
+            'find' => $find,
+            'refused' => $refused,
+        ]);
+    }
+
+    /** @param  array<string, string>  $refused */
+    private function bench(Picture $picture, array $refused = []): View
+    {
+        return view('pictures.show', ['picture' => $picture, 'uses' => Uses::in($this->workspace)->of($picture->hash), 'refused' => $refused]);
+    }
+
+    private function picture(int $id): Picture
+    {
+        /** @var Picture */
+        return $this->workspace->pictures()->findOrFail($id);
     }
 }

@@ -8,6 +8,9 @@ use InkyCard\Card\Content;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
+use InkyCard\Picture\PictureRef;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
 use InkyCard\Type\Line;
 
 final class Closing extends PictureKind
@@ -26,14 +29,18 @@ final class Closing extends PictureKind
     {
         return [
             new Field('phrase', 'Phrase', example: 'Warmly,'),
-            new Field('picture', 'Name by hand', 'picture', 'A picture of your written name; PNG keeps the paper clear.'),
+            new Field('picture', 'Name by hand', 'picture', 'A picture of your written name. Its paper is taken away, its ink is the card\'s.'),
+            new Field('moving', 'Writing', 'choice', 'Moving things can look unprofessional; it plays once.', choices: ['' => 'stands still', 'once' => 'writes itself once']),
             ...array_slice(parent::fields(), 1),
         ];
     }
 
     public function accept(array $fields, string $country): array
     {
-        return ['phrase' => self::optional($fields, 'phrase', fn ($raw) => Line::of($raw, 80, 'phrase'))] + parent::accept($fields, $country);
+        return [
+            'phrase' => self::optional($fields, 'phrase', fn ($raw) => Line::of($raw, 80, 'phrase')),
+            'moving' => ($fields['moving'] ?? '') === 'once' ? 'once' : '',
+        ] + parent::accept($fields, $country);
     }
 
     public function content(Piece $piece, Card $card): array
@@ -44,6 +51,11 @@ final class Closing extends PictureKind
             ...($phrase === '' ? [] : [new Content\Line([$piece->run($card, $phrase, InkRole::Body, $card->style->sizes['text'])])]),
             ...parent::content($piece, $card),
         ];
+    }
+
+    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
+    {
+        return Look::recipe($piece, $card, $ref, Shape::Square, $width, $height, moving: PictureRef::isHand($ref) && $piece->text('moving') !== '');
     }
 
     public function summary(Piece $piece): string

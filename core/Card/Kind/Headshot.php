@@ -10,7 +10,6 @@ use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
 use InkyCard\Link\WebAddress;
 use InkyCard\Picture\PictureRef;
-use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use InkyCard\Type\Line;
@@ -29,11 +28,13 @@ final class Headshot extends Base
     public function fields(): array
     {
         return [
-            new Field('picture', 'Picture', 'picture', 'A JPEG, PNG, GIF or WebP up to 10 MB; the middle square is used.'),
+            new Field('picture', 'Picture', 'picture', 'A JPEG, PNG, GIF or WebP up to 10 MB; a square of it is used.'),
             new Field('alt', 'Words in its place', help: 'Read where pictures are blocked. Left empty, it says whose portrait it is.', example: 'Portrait of Maren Oakhollow'),
             new Field('address', 'Where it leads', 'url'),
             new Field('shape', 'Shape', 'choice', choices: array_map(fn (Shape $shape) => $shape->label(), Shape::forPhotos())),
+            new Field('fit', 'Height', 'choice', choices: ['' => 'as the size says', 'text' => 'as tall as the text beside it']),
             new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...self::SIZES)),
+            ...Look::fields(),
         ];
     }
 
@@ -46,7 +47,7 @@ final class Headshot extends Base
     {
         $shape = $fields['shape'] ?? Shape::Round->value;
         if (! is_string($shape) || ! isset(Shape::forPhotos()[$shape])) {
-            throw Refusal::because('Choose round, rounded or square.', '/shape');
+            throw Refusal::because('Choose round, rounded, arch or square.', '/shape');
         }
 
         return [
@@ -54,8 +55,9 @@ final class Headshot extends Base
             'alt' => self::optional($fields, 'alt', fn ($raw) => Line::of($raw, 160, 'alt text')),
             'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
             'shape' => $shape,
+            'fit' => ($fields['fit'] ?? '') === 'text' ? 'text' : '',
             'size' => (int) round(Number::within($fields['size'] ?? null, self::SIZES, 'size', '/size') ?? self::DEFAULT_SIZE),
-        ];
+        ] + Look::accept($fields);
     }
 
     public function content(Piece $piece, Card $card): array
@@ -68,7 +70,7 @@ final class Headshot extends Base
         $holder = $card->holder();
 
         return [new Content\Picture(
-            PictureRef::isAddress($ref) ? $ref : new Recipe($ref, Shape::from($piece->text('shape')), $size, $size),
+            PictureRef::isAddress($ref) ? $ref : Look::recipe($piece, $card, $ref, Shape::from($piece->text('shape')), $size, $size),
             $size,
             $size,
             $piece->text('alt') ?: ($holder === '' ? 'Portrait' : "Portrait of $holder"),

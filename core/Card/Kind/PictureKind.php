@@ -39,6 +39,7 @@ abstract class PictureKind extends Base
             new Field('alt', 'Words in its place', help: 'Read where pictures are blocked.', example: $this->alt),
             new Field('address', 'Where it leads', 'url'),
             new Field('width', 'Width', 'pixels', sprintf('%d to %d px; the height follows.', ...$this->widths)),
+            ...Look::fields(),
         ];
     }
 
@@ -56,7 +57,7 @@ abstract class PictureKind extends Base
             'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
             'width' => (int) round(Number::within(($fields['width'] ?? '') === '' ? null : $fields['width'], $this->widths, 'width', '/width') ?? $this->width),
             'ratio' => round((float) $ratio, 4),
-        ];
+        ] + Look::accept($fields);
     }
 
     public function content(Piece $piece, Card $card): array
@@ -69,7 +70,7 @@ abstract class PictureKind extends Base
         $height = max(1, (int) round($width * (float) $piece->text('ratio')));
 
         return [new Content\Picture(
-            $this->source($ref, $width, $height),
+            PictureRef::isAddress($ref) ? $ref : $this->recipe($piece, $card, $ref, $width, $height),
             $width,
             $height,
             $piece->text('alt') ?: $this->label(),
@@ -82,8 +83,8 @@ abstract class PictureKind extends Base
         return $piece->text('picture') === '' ? '' : ($piece->text('alt') ?: $piece->text('width').' px wide');
     }
 
-    protected function source(string $ref, int $width, int $height): Recipe|string
+    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
     {
-        return PictureRef::isAddress($ref) ? $ref : new Recipe($ref, Shape::Square, $width, $height);
+        return Look::recipe($piece, $card, $ref, Shape::Square, $width, $height);
     }
 }

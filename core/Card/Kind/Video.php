@@ -2,8 +2,9 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Card\Card;
+use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
-use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 
@@ -14,8 +15,8 @@ final class Video extends PictureKind
         parent::__construct('video', 'Film', 'play-btn', 'A still with a play mark on it; a press opens the film.', Zone::Under, [80, 600], 200, 'Watch: a garden in twelve months');
     }
 
-    protected function source(string $ref, int $width, int $height): Recipe|string
+    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
     {
-        return PictureRef::isAddress($ref) ? $ref : new Recipe($ref, Shape::Square, $width, $height, playMark: true);
+        return Look::recipe($piece, $card, $ref, Shape::Square, $width, $height, playMark: true);
     }
 }

@@ -14,7 +14,8 @@
   @elseif($field->input === 'lines' || $field->input === 'paragraphs')
   <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" rows="{{ max(2, substr_count($value, "\n") + 2) }}" placeholder="{{ $field->example }}" spellcheck="false" aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
-  <input class="form-control" id="{{ $input }}" name="upload" type="file" accept="image/jpeg,image/png,image/gif,image/webp" aria-describedby="{{ $error }}">
+  <input class="form-control" id="{{ $input }}" name="upload" type="file" accept="image/jpeg,image/png,image/gif,image/webp,image/svg+xml" aria-describedby="{{ $error }}">
+  <div class="chooser" id="chooser-{{ $piece->id }}"><a href="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}" hx-get="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}" hx-target="#chooser-{{ $piece->id }}" hx-swap="innerHTML" hx-select="#choose">Choose from pictures</a></div>
   @else
   <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}" @if($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off" spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif

@@ -1,0 +1,67 @@
+<?php
+
+namespace App\StandIns;
+
+use App\Pictures\Rasterizer;
+use Symfony\Component\HttpClient\MockHttpClient;
+use Symfony\Component\HttpClient\Response\MockResponse;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
+use Symfony\Contracts\HttpClient\ResponseInterface;
+use Symfony\Contracts\HttpClient\ResponseStreamInterface;
+
+/**
+ * A stand-in for web sites: answers for hosts under `.example`, which are
+ * nobody's (RFC 2606), so that the demo needs no network. Every other host
+ * goes to the real client.
+ */
+final class Web implements HttpClientInterface
+{
+    private readonly MockHttpClient $sites;
+
+    public function __construct(private readonly HttpClientInterface $real, private readonly Rasterizer $rasterizer)
+    {
+        $this->sites = new MockHttpClient(fn (string $method, string $url) => $this->answer($url));
+    }
+
+    public static function answersFor(string $host): bool
+    {
+        return str_ends_with(strtolower($host), '.example');
+    }
+
+    /** @param  array<string, mixed>  $options */
+    public function request(string $method, string $url, array $options = []): ResponseInterface
+    {
+        return self::answersFor((string) parse_url($url, PHP_URL_HOST)) ? $this->sites->request($method, $url, $options) : $this->real->request($method, $url, $options);
+    }
+
+    /** @param  ResponseInterface|iterable<array-key, ResponseInterface>  $responses */
+    public function stream(ResponseInterface|iterable $responses, ?float $timeout = null): ResponseStreamInterface
+    {
+        return $responses instanceof MockResponse ? $this->sites->stream($responses, $timeout) : $this->real->stream($responses, $timeout);
+    }
+
+    /** @param  array<string, mixed>  $options */
+    public function withOptions(array $options): static
+    {
+        return new self($this->real->withOptions($options), $this->rasterizer);
+    }
+
+    private function answer(string $url): MockResponse
+    {
+        [$host, $path] = [(string) parse_url($url, PHP_URL_HOST), trim((string) parse_url($url, PHP_URL_PATH), '/')];
+        $drawing = database_path("demo/banners/$path.svg");
+
+        return match (true) {
+            $host === 'pictures.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file($drawing) => new MockResponse($this->rasterizer->png((string) file_get_contents($drawing), 960), ['response_headers' => ['content-type: image/png']]),
+            $path === 'inward' => new MockResponse('', ['http_code' => 302, 'response_headers' => ['location: http://127.0.0.1/secret']]),
+            $path === 'circle' => new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $url"]]),
+            $path === 'endless' => new MockResponse((function () {
+                while (true) {
+                    yield str_repeat('x', 65536);
+                }
+            })(), ['response_headers' => ['content-length: 10']]),
+            $path === 'missing' => new MockResponse('Not here', ['http_code' => 404]),
+            default => new MockResponse("<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>", ['response_headers' => ['content-type: text/html']]),
+        };
+    }
+}
