@@ -55,11 +55,7 @@ final class Web implements HttpClientInterface
             $host === 'pictures.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file($drawing) => new MockResponse($this->rasterizer->png((string) file_get_contents($drawing), 960), ['response_headers' => ['content-type: image/png']]),
             $path === 'inward' => new MockResponse('', ['http_code' => 302, 'response_headers' => ['location: http://127.0.0.1/secret']]),
             $path === 'circle' => new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $url"]]),
-            $path === 'endless' => new MockResponse((function () {
-                while (true) {
-                    yield str_repeat('x', 65536);
-                }
-            })(), ['response_headers' => ['content-length: 10']]),
+            $path === 'endless' => new MockResponse(str_repeat('x', 12_000_000)),
             $path === 'missing' => new MockResponse('Not here', ['http_code' => 404]),
             default => new MockResponse("<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>", ['response_headers' => ['content-type: text/html']]),
         };

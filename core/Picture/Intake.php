@@ -60,20 +60,15 @@ final class Intake
     public static function decode(string $bytes): \GdImage
     {
         self::inspect($bytes);
-        $broken = false;
-        // GD mends what it can and warns; half a photograph in grey is not what somebody chose.
-        set_error_handler(function (int $level, string $message) use (&$broken): bool {
-            return $broken = $broken || preg_match('/premature end|corrupt|truncat|not a valid|invalid|missing/i', $message) === 1;
-        });
+        // GD fills what is missing with grey and says nothing; half a photograph is not what somebody chose.
+        if (! self::isWhole($bytes)) {
+            throw Refusal::because('This picture did not arrive whole, its end is missing: save or send it again.');
+        }
         try {
-            $picture = (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
+            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
         } catch (\Throwable) {
             throw self::damaged();
-        } finally {
-            restore_error_handler();
         }
-
-        return $broken ? throw self::damaged() : $picture;
     }
 
     /**
@@ -142,15 +137,64 @@ final class Intake
     private static function frames(string $bytes): int
     {
         return match (self::type($bytes)) {
-            IMAGETYPE_GIF => self::gifFrames($bytes),
+            IMAGETYPE_GIF => self::gifBlocks($bytes)[0],
             IMAGETYPE_PNG => ($at = strpos($bytes, 'acTL')) !== false && $at < (strpos($bytes, 'IDAT') ?: PHP_INT_MAX) ? self::number('N', $bytes, $at + 4) : 1,
             IMAGETYPE_WEBP => substr($bytes, 12, 4) === 'VP8X' && ord($bytes[20] ?? "\0") & 2 ? max(2, substr_count($bytes, 'ANMF')) : 1,
             default => 1,
         };
     }
 
-    /** Walks the blocks of a GIF89a: each image descriptor is a frame. */
-    private static function gifFrames(string $bytes): int
+    /** Whether a JPEG or GIF goes on to its end mark; the other decoders find that out themselves. */
+    private static function isWhole(string $bytes): bool
+    {
+        return match (self::type($bytes)) {
+            IMAGETYPE_JPEG => self::hasJpegEnd($bytes),
+            IMAGETYPE_GIF => self::gifBlocks($bytes)[1],
+            default => true,
+        };
+    }
+
+    /** Walks the segments of a JPEG (ITU-T T.81, annex B), so that the end mark of a thumbnail within is not taken for its own. */
+    private static function hasJpegEnd(string $bytes): bool
+    {
+        $length = strlen($bytes);
+        $at = 2;
+        while ($at + 3 < $length + 2 && $at < $length) {
+            $mark = ord($bytes[$at + 1] ?? "\0");
+            if (ord($bytes[$at]) !== 0xFF || $mark === 0xFF) {
+                $at++;
+
+                continue;
+            }
+            if ($mark === 0xD9) {
+                return true;
+            }
+            $at += 2;
+            if ($mark === 0x01 || ($mark >= 0xD0 && $mark <= 0xD7)) {
+                continue;
+            }
+            $at += (ord($bytes[$at] ?? "\0") << 8) + ord($bytes[$at + 1] ?? "\0");
+            if ($mark === 0xDA) {
+                // Coded data, up to a mark that is neither stuffing nor a restart.
+                do {
+                    $at = strpos($bytes, "\xFF", min($at, $length));
+                    if ($at === false) {
+                        return false;
+                    }
+                    $next = ord($bytes[$at + 1] ?? "\0");
+                } while (($next === 0 || ($next >= 0xD0 && $next <= 0xD7)) && ($at += 2));
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Walks the blocks of a GIF89a: each image descriptor is a frame.
+     *
+     * @return array{int, bool} frames, and whether its trailer was reached
+     */
+    private static function gifBlocks(string $bytes): array
     {
         $length = strlen($bytes);
         $table = fn (int $flags): int => $flags & 0x80 ? 3 * (2 << ($flags & 7)) : 0;
@@ -173,7 +217,7 @@ final class Intake
             $at++;
         }
 
-        return $frames;
+        return [$frames, $at < $length && $bytes[$at] === ';'];
     }
 
     private static function number(string $format, string $bytes, int $at): int
