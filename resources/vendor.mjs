@@ -39,6 +39,9 @@ cpSync('node_modules/cropperjs/dist/cropper.min.js', 'public/vendor/cropper.min.
 cpSync('node_modules/cropperjs/dist/cropper.min.css', 'public/vendor/cropper.min.css');
 cpSync('node_modules/signature_pad/dist/signature_pad.umd.min.js', 'public/vendor/signature_pad.js');
 
+// The accessibility check browser tests run.
+cpSync('node_modules/axe-core/axe.min.js', 'tests/Browser/axe.min.js');
+
 // Script faces names are set in on the server.
 rmSync('resources/hands', { recursive: true, force: true });
 mkdirSync('resources/hands');

@@ -176,13 +176,7 @@ final class Intake
             $at += (ord($bytes[$at] ?? "\0") << 8) + ord($bytes[$at + 1] ?? "\0");
             if ($mark === 0xDA) {
                 // Coded data, up to a mark that is neither stuffing nor a restart.
-                do {
-                    $at = strpos($bytes, "\xFF", min($at, $length));
-                    if ($at === false) {
-                        return false;
-                    }
-                    $next = ord($bytes[$at + 1] ?? "\0");
-                } while (($next === 0 || ($next >= 0xD0 && $next <= 0xD7)) && ($at += 2));
+                $at = preg_match('/\xFF[^\x00\xD0-\xD7]/', $bytes, $found, PREG_OFFSET_CAPTURE, min($at, $length)) === 1 ? $found[0][1] : $length;
             }
         }
 

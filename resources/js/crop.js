@@ -8,7 +8,8 @@ const proportion = document.getElementById('proportion');
 const dot = document.createElement('span');
 dot.className = 'focus-dot';
 let cropper = null;
-let writing = false;
+// Until the picture stands with its own part, the frame says nothing.
+let writing = true;
 
 const round = (value) => Math.round(value * 10000) / 10000;
 const sides = () => {

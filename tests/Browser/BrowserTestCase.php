@@ -2,6 +2,7 @@
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\TestCase;
 
 /** What tests with a browser share. */
@@ -10,6 +11,25 @@ abstract class BrowserTestCase extends TestCase
     protected function script(string $script, mixed ...$arguments): mixed
     {
         return Desk::shared()->browser->executeScript($script, $arguments);
+    }
+
+    /** Nothing serious is in the way of anybody on the page as it is (WCAG 2.2 A and AA). */
+    protected function assertReachable(string $state): void
+    {
+        $this->script((string) file_get_contents(__DIR__.'/axe.min.js'));
+        $found = Desk::shared()->browser->executeAsyncScript('const done = arguments[0]; axe.run(document, {iframes: false, runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(({violations}) => done(violations.filter(({impact}) => impact === "serious" || impact === "critical").map(({id, nodes}) => `${id}: ${nodes.slice(0, 4).map(({html}) => html.slice(0, 160)).join(" | ")}`)))');
+        $this->assertSame([], $found, $state);
+    }
+
+    protected function signIn(): void
+    {
+        $browser = Desk::shared()->browser;
+        $browser->get(Desk::shared()->base.'/sign-in');
+        if ($browser->findElements(WebDriverBy::id('email')) !== []) {
+            $browser->findElement(WebDriverBy::id('email'))->sendKeys('maren@quillfern.example');
+            $browser->findElement(WebDriverBy::id('password'))->sendKeys('quillfern-demo')->submit();
+            $this->until(fn () => str_contains($browser->getCurrentURL(), '/cards'), 'signed in');
+        }
     }
 
     /** What the card on the bench reads. */

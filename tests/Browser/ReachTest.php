@@ -2,7 +2,6 @@
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** Screens within reach: on narrow windows, and with the keyboard alone. */
@@ -13,13 +12,11 @@ final class ReachTest extends BrowserTestCase
     public static function setUpBeforeClass(): void
     {
         self::$desk = Desk::shared();
-        $browser = self::$desk->browser;
-        $browser->get(self::$desk->base.'/sign-in');
-        if ($browser->findElements(WebDriverBy::id('email')) !== []) {
-            $browser->findElement(WebDriverBy::id('email'))->sendKeys('maren@quillfern.example');
-            $browser->findElement(WebDriverBy::id('password'))->sendKeys('quillfern-demo')->submit();
-            usleep(700_000);
-        }
+    }
+
+    protected function setUp(): void
+    {
+        $this->signIn();
     }
 
     public static function tearDownAfterClass(): void
@@ -31,7 +28,7 @@ final class ReachTest extends BrowserTestCase
     {
         foreach ([360, 768, 1280, 1920] as $width) {
             self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/hand-over', '/brand', '/brand/change'] as $path) {
+            foreach (['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand'] as $path) {
                 self::$desk->browser->get(self::$desk->base.$path);
                 usleep(250_000);
                 $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");

@@ -8,14 +8,14 @@
 <script src="/vendor/idiomorph-ext.min.js" defer></script>
 <script type="module" src="/js/brand.js"></script>
 </x-slot:head>
-<main id="main" class="desk brand-desk" hx-ext="morph" hx-target="#main" hx-select="#main" hx-swap="morph:outerHTML">
+<main id="main" class="desk brand-desk" hx-ext="morph" hx-target="#main" hx-select="#main" hx-swap="morph:outerHTML" hx-sync="#main:queue all">
   <div class="desk-head">
     <h1>Brand</h1>
     <time id="kept" class="measure kept" datetime="{{ $brand->updated_at->toIso8601String() }}" data-number="{{ $brand->number }}">kept {{ $brand->updated_at->format('H:i') }}</time>
     @if($brand->before !== null)
     <form method="post" action="{{ route('brand.undo') }}" hx-post="{{ route('brand.undo') }}">@include('brand.hidden')<button class="btn btn-plain">Undo the last change here</button></form>
     @endif
-    <div class="brand-pending ms-end" id="counts" hx-get="{{ route('brand.counts') }}" hx-trigger="load, kept from:body" hx-target="this" hx-swap="innerHTML" hx-select="unset">
+    <div class="brand-pending ms-end" id="counts" hx-get="{{ route('brand.counts') }}" hx-trigger="load, kept from:body" hx-target="this" hx-swap="innerHTML" hx-select="unset" hx-sync="this:replace">
       @if($brand->draft !== null)<a class="btn btn-stamp" href="{{ route('brand.change') }}">See what changes</a>@endif
     </div>
   </div>
