@@ -20,10 +20,11 @@ final readonly class Style
         'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
         'button' => ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false],
         'symbols' => ['shape' => 'none', 'ink' => 'accent'],
+        'ground' => ['shown' => false, 'room' => 14],
         'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'leading' => 1.4],
     ];
 
-    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'gaps' => [0, 48]];
+    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'ground' => [0, 40], 'gaps' => [0, 48]];
 
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
@@ -36,6 +37,7 @@ final readonly class Style
      * @param  array{above: int, lines: int, blocks: int}  $gaps  above the card, between lines of text, between other blocks; CSS px
      * @param  float  $leading  line height by type size
      * @param  ?Shape  $symbolShape  of the symbols before contact lines; null for none
+     * @param  ?int  $ground  the paper ink lies behind the whole card, so much wider on every side in CSS px; null for none
      * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
      */
     private function __construct(
@@ -54,6 +56,7 @@ final readonly class Style
         public float $leading,
         public ?Shape $symbolShape,
         public InkRole $symbolInk,
+        public ?int $ground,
         private array $document,
     ) {
     }
@@ -75,7 +78,7 @@ final readonly class Style
                 }
                 if (isset($document[$key])) {
                     // Forms bring numbers as text.
-                    $document[$key] = array_map(fn (mixed $value) => is_string($value) && is_numeric($value) && strlen($value) < 9 ? $value + 0 : $value, $given);
+                    $given = $document[$key] = array_map(fn (mixed $value) => is_string($value) && is_numeric($value) && strlen($value) < 9 ? $value + 0 : $value, $given);
                 }
                 $given = [...$default, ...array_intersect_key($given, $default)];
             }
@@ -108,6 +111,8 @@ final readonly class Style
             $set['symbols']['shape'] === 'none' ? null : (Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']
                 ?? throw Refusal::because('Symbols are none, bare, round, rounded or square.', '/symbols/shape')),
             self::role($set, 'symbols'),
+            in_array($set['ground']['shown'], [true, 1], true) ? (int) self::pixels($set, 'ground', 'room')
+                : (in_array($set['ground']['shown'], [false, 0], true) ? null : throw Refusal::because('The value of shown is true or false.', '/ground/shown')),
             $document,
         );
     }

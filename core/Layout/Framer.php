@@ -60,7 +60,10 @@ final readonly class Framer
             }
         }
 
-        return new Table($rows);
+        $room = $this->sheet->card->style->ground;
+
+        return $room === null || $rows === [] ? new Table($rows)
+            : Table::row(new Cell(new Table($rows), [$room, $room, $room, $room], ground: $this->sheet->card->style->ink(InkRole::Paper)));
     }
 
     /**

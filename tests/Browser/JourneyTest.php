@@ -20,6 +20,8 @@ final class JourneyTest extends BrowserTestCase
     public function test_a_card_is_started_filled_in_and_handed_over(): void
     {
         $browser = self::$desk->browser;
+        $browser->get(self::$desk->base.'/up');
+        $browser->manage()->deleteAllCookies();
         $browser->get(self::$desk->base);
         $this->element('#email')->sendKeys('maren@quillfern.example');
         $this->element('#password')->sendKeys('quillfern-demo')->submit();

@@ -95,7 +95,7 @@ final class MeasureTest extends TestCase
         }
         $wide = Starters::all()['footlights']->sample();
         foreach (Arrangement::all() as $arrangement) {
-            yield "wide $arrangement->key" => $wide->with(['arrangement' => $arrangement, 'pieces' => array_map(
+            yield "wide $arrangement->key" => $wide->with(['arrangement' => $arrangement, 'style' => $wide->style->with(['ground' => ['shown' => true]]), 'pieces' => array_map(
                 fn (Piece $piece) => $piece->kind->key() === 'banner' ? $piece->with(['fields' => ['width' => 560] + $piece->fields]) : $piece, $wide->pieces,
             )]);
         }

@@ -84,6 +84,20 @@ final class FrameTest extends TestCase
         $this->assertEqualsWithDelta(33, $tuned['phone']->y - $tuned['name']->y - $tuned['name']->height, 0.01);
     }
 
+    public function test_a_ground_lies_behind_the_whole_card_and_can_be_taken_away(): void
+    {
+        $bare = self::card(['inks' => ['paper' => '#f4efe4']]);
+        $laid = self::card(['inks' => ['paper' => '#f4efe4'], 'ground' => ['shown' => true, 'room' => 20]]);
+        [$before, $after] = [self::measured($bare, 900), self::measured($laid, 900)];
+        $this->assertEqualsWithDelta([$before->width + 40, $before->height + 40], [$after->width, $after->height], 0.01);
+        foreach ($before->boxes as $id => $box) {
+            $this->assertEqualsWithDelta([$box->x + 20, $box->y + 20], [$after->boxes[$id]->x, $after->boxes[$id]->y], 0.01);
+        }
+        $html = fn ($card): string => (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+        $this->assertStringContainsString('bgcolor="#f4efe4"', $html($laid));
+        $this->assertStringNotContainsString('bgcolor="#f4efe4"', $html($bare));
+    }
+
     public function test_a_joined_line_is_as_high_as_the_taller_of_the_two_and_its_separator_no_taller(): void
     {
         foreach (['picture-above', 'single-line'] as $arrangement) {

@@ -29,6 +29,7 @@ final class StyleTest extends WebTestCase
         yield 'line height' => [['gaps' => ['leading' => '9']], 'line height'];
         yield 'negative gap' => [['gaps' => ['lines' => '-1']], 'gaps lines'];
         yield 'colour' => [['inks' => ['link' => 'url(x)']], 'hexadecimal'];
+        yield 'ground' => [['ground' => ['shown' => 'perhaps']], 'true or false'];
         yield 'symbols' => [['symbols' => ['shape' => 'star']], 'Symbols are'];
         yield 'typeface' => [['typeface' => 'Papyrus'], 'typefaces'];
         yield 'a list' => [['rule' => ['1']], 'JSON object'];
@@ -48,7 +49,7 @@ final class StyleTest extends WebTestCase
     {
         $this->send('/style', ['style' => [
             'sizes' => ['name' => '22', 'text' => '12.5'], 'gaps' => ['lines' => '4', 'leading' => '1.5'], 'rule' => ['width' => '0'],
-            'button' => ['radius' => '8', 'wide' => '24'], 'symbols' => ['shape' => 'round'], 'aura' => ['deep' => 'yes'],
+            'button' => ['radius' => '8', 'wide' => '24'], 'symbols' => ['shape' => 'round'], 'ground' => ['shown' => '1'], 'aura' => ['deep' => 'yes'],
         ]])->assertOk()->assertSee('id="tuning"', false);
         $style = json_decode($this->stored(), true)['style'];
         $this->assertSame(['name' => 22, 'text' => 12.5], $style['sizes']);

@@ -81,7 +81,7 @@ final class EditController extends Controller
 
     public function restyle(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button'])));
+        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground'])));
     }
 
     public function rearrange(Request $request, int $card): Response

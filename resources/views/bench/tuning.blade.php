@@ -57,6 +57,7 @@
     <p class="own-ink">{{ $near['distance'] < 0.00005 ? 'The brand\'s '.$near['role']->value.' ink.' : number_format($near['distance'], 2).' from the brand\'s '.$near['role']->value.' ink '.$near['ink']->toHex().($near['distance'] < \InkyCard\Colour\Oklch::NOTICEABLE ? ', too near to tell apart.' : '.') }} <button class="btn-words" name="style[inks][{{ $role->value }}]" value="{{ $brand->inks[$role->value]->toHex() }}">Take the brand's {{ $role->value }}</button></p>
     @endif
     @endforeach
+    <div class="tune-row"><label for="style-ground">Ground</label><select class="form-select" id="style-ground" name="style[ground][shown]"><option value="0" @selected($style->ground === null)>none</option><option value="1" @selected($style->ground !== null)>paper ink</option></select></div>
     <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach([
         ['Name size', 'sizes', 'name', $style->sizes['name'], 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes['text'], 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes['small'], 9, 32, 'px'],
