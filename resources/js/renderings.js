@@ -20,3 +20,10 @@ tiles.forEach((tile) => {
 document.querySelectorAll('[data-when]').forEach((time) => {
   time.textContent = new Date(time.dateTime).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 });
+// What takes a while says so, and cannot be pressed twice.
+document.querySelectorAll('form[data-slow]').forEach((form) => form.addEventListener('submit', () => {
+  const button = form.querySelector('button');
+  button.setAttribute('aria-busy', 'true');
+  button.textContent = 'Putting it on the cards…';
+  setTimeout(() => { button.disabled = true; });
+}));

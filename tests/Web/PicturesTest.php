@@ -163,6 +163,34 @@ final class PicturesTest extends WebTestCase
         $this->assertStringContainsString($picture->name, Artisan::output());
     }
 
+    public function test_inks_contrast_and_bakes_on_the_console(): void
+    {
+        $folder = sys_get_temp_dir().'/inky-console-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        file_put_contents("$folder/logo.svg", '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><circle cx="20" cy="20" r="14" fill="#7a3f5a"/></svg>');
+        file_put_contents("$folder/recipe.json", '{"width":40,"height":40,"shape":"round","tone":"grey","part":"0.1,0.1,0.8,0.8,0,0.5,0.5"}');
+        $run = function (string $command, array $with): mixed {
+            $code = Artisan::call($command, $with);
+
+            return $code === 0 ? json_decode(Artisan::output(), true) : [$code, trim(Artisan::output())];
+        };
+        $this->assertSame('#7a3f5a', $run('inky:inks', ['logo' => "$folder/logo.svg"])['inks']['accent'] ?? null);
+        $this->assertSame([21, true], [($run('inky:contrast', ['ink' => 'black', 'ground' => 'rgb(255 255 255)'])['unchanged'] ?? [])['ratio'] ?? 0, $run('inky:contrast', ['ink' => 'black', 'ground' => '#fff'])['soft']['reads'] ?? null]);
+        $baked = $run('inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json", '--out' => "$folder/out.png"]);
+        $this->assertSame([80, hash_file('sha256', "$folder/out.png")], [$baked['width'] ?? 0, $baked['sha256'] ?? '']);
+        foreach ([
+            ['inky:contrast', ['ink' => 'blackish', 'ground' => 'white'], 'ink: Write the colour'], ['inky:inks', ['logo' => "$folder/recipe.json"], 'not a picture'], ['inky:inks', ['logo' => "$folder/none"], 'There is no file'],
+            ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/logo.svg", '--out' => "$folder/x"], 'no JSON object'], ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json", '--out' => "$folder/none/x"], 'cannot be written'],
+            ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json"], '--out=FILE'],
+        ] as [$command, $with, $sentence]) {
+            [$code, $told] = $run($command, $with);
+            $this->assertSame(2, $code);
+            $this->assertStringContainsString($sentence, $told);
+        }
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
+    }
+
     public function test_pictures_of_others_do_not_exist_here(): void
     {
         $picture = $this->bring();
