@@ -31,7 +31,7 @@ final readonly class TradeRule
             throw Refusal::because('Say whose rule this is.', '/trade');
         }
         $notices = $given['notices'] ?? [];
-        if (! is_array($notices) || array_diff($notices, $known) !== []) {
+        if (! is_array($notices) || array_filter($notices, is_string(...)) !== $notices || array_diff($notices, $known) !== []) {
             throw Refusal::because('A rule can only ask for notices the brand has.', '/notices');
         }
         $licence = filter_var($given['licence'] ?? false, FILTER_VALIDATE_BOOL);

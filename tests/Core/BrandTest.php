@@ -36,6 +36,7 @@ final class BrandTest extends TestCase
         yield 'empty notice' => [['notices' => [['name' => 'N']]], '/notices/0/text'];
         yield 'twins' => [['notices' => [['name' => 'N', 'text' => 'a'], ['name' => 'N', 'text' => 'b']]], '/notices/1/name'];
         yield 'rule for an unknown notice' => [['rules' => [['trade' => 'T', 'notices' => ['N']]]], '/rules/0/notices'];
+        yield 'rule for no name' => [['rules' => [['trade' => 'T', 'notices' => [['N']]]]], '/rules/0/notices'];
         yield 'rule for nothing' => [['rules' => [['trade' => 'T']]], '/rules/0/licence'];
         yield 'country' => [['country' => 'gb'], '/country'];
     }
