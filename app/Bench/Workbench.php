@@ -5,11 +5,13 @@ namespace App\Bench;
 use App\Models\Brand as BrandModel;
 use App\Models\Card;
 use App\Pictures\HostedPictures;
+use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\Brand;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Piece;
+use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Sheet;
@@ -17,12 +19,17 @@ use InkyCard\Layout\Sheet;
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench
 {
-    /** @param  string  $sheet  the export, its elements named by piece */
+    /**
+     * @param  string  $sheet  the export, its elements named by piece
+     * @param  list<\InkyCard\Compose\Gauge>  $gauges
+     * @param  array<string, mixed>  $dark  its colours as dark pages show them
+     */
     private function __construct(
         public Card $card,
         public Document $document,
         public string $sheet,
-        public Gauges $gauges,
+        public array $gauges,
+        public array $dark,
     ) {
     }
 
@@ -63,6 +70,18 @@ final readonly class Workbench
         $sheet = Sheet::of($document);
         $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 
-        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()));
+        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()), self::dark($sheet));
+    }
+
+    /**
+     * The same inks ask for the same colours, and finding those that read takes longer than looking them up.
+     *
+     * @return array<string, mixed>
+     */
+    private static function dark(Sheet $sheet): array
+    {
+        $pairs = DarkColours::pairs($sheet);
+
+        return Cache::rememberForever('dark.1.'.md5(implode('|', array_keys($pairs))), fn () => DarkColours::of($pairs));
     }
 }

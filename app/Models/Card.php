@@ -198,11 +198,12 @@ final class Card extends Model
     private function advance(string $json, string $name, string $words, ?User $user, ?string $burst = null): void
     {
         $from = $this->head === 0 ? null : $this->revision();
+        // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
+        $goesOn = $burst !== null && $from?->burst === $burst && $this->head === $this->last;
         $row = [
             'card_id' => $this->id,
             'number' => $this->last + 1,
-            // What goes on in the same stay in a field stands beside what it goes on from, not after it.
-            'parent' => $burst !== null && $from?->burst === $burst ? $from->parent : $from?->number,
+            'parent' => $goesOn ? $from->parent : $from?->number,
             'document' => $json,
             'words' => mb_strimwidth($words, 0, 200, '…'),
             'burst' => $burst,
@@ -210,7 +211,7 @@ final class Card extends Model
             'created_at' => (string) now(),
         ];
         $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
-        $this->revisions()->insert($row);
+        $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
     }
 

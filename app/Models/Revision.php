@@ -4,7 +4,7 @@ namespace App\Models;
 
 use Illuminate\Support\Carbon;
 
-/** A card as it was after one edit. Written once, never changed. */
+/** A card as it was after one edit, or after one stay in a field: while that goes on, its revision is the newest one and moves with it. */
 final readonly class Revision
 {
     public const COLUMNS = ['number', 'parent', 'document', 'words', 'burst', 'created_at'];

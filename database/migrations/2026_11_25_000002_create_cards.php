@@ -18,14 +18,14 @@ return new class extends Migration
             $table->timestamps();
             $table->index('workspace_id');
         });
-        // Revisions are written once and never changed. Every edit writes here: one key, no counter.
+        // Every edit writes here: one key, no counter. Only the newest, while the stay in a field that made it goes on, is written again.
         Schema::create('card_revisions', function (Blueprint $table) {
             $table->foreignId('card_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('number');
             $table->unsignedInteger('parent')->nullable();
             $table->longText('document');
             $table->string('words');
-            // One stay in one field: undo takes it back in one step, though every pause in typing was kept.
+            // One stay in one field is one revision, though every key was kept.
             $table->string('burst', 32)->nullable();
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->timestamp('created_at');

@@ -1,6 +1,7 @@
 // The bench: sends each edit with the revision on screen, puts the answer's sheet into the frames,
 // keeps the selected piece, and never drops an edit whose request failed.
-import { showSheet, selectOnSheet, watchFrames } from './sheet.js';
+import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
+import { setWidth, watchRuler } from './ruler.js';
 
 const bench = document.getElementById('main');
 const RETRY = 3000;
@@ -26,8 +27,24 @@ document.addEventListener('htmx:configRequest', (event) => {
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = (before) =>
   !(before.matches?.('.field') && before.querySelector('.field-error')?.textContent);
 
+// Every key goes out at once; while one edit is on its way, what is typed meanwhile goes with the next.
+const sending = new WeakSet();
+const waiting = new WeakSet();
+bench.addEventListener('input', (event) => {
+  const form = event.target.closest('.fields');
+  if (!form || event.target.type === 'file') return;
+  if (sending.has(form)) waiting.add(form);
+  else send(form);
+});
+
+function send(form) {
+  sending.add(form);
+  window.htmx.trigger(form, 'typed');
+}
+
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, elt } = event.detail;
+  if (sending.delete(elt) && waiting.delete(elt) && xhr.status === 200) queueMicrotask(() => send(elt));
   const file = elt.querySelector?.('input[type="file"]');
   if (xhr.status === 200 && file?.value) file.value = '';
   if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
@@ -147,6 +164,34 @@ document.addEventListener('htmx:oobAfterSwap', (event) => {
     open.querySelector('input:not([type="hidden"]), textarea, select')?.focus();
   }
 });
+
+// Gauges: a press marks the pieces that make the figure what it is.
+bench.addEventListener('click', (event) => {
+  const gauge = event.target.closest('.gauge[data-pieces]');
+  if (!gauge) return;
+  const on = gauge.getAttribute('aria-pressed') !== 'true';
+  document.querySelectorAll('.gauge[aria-pressed]').forEach((other) => other.setAttribute('aria-pressed', 'false'));
+  gauge.setAttribute('aria-pressed', String(on));
+  const ids = on ? gauge.dataset.pieces.split(' ').filter(Boolean) : [];
+  document.querySelectorAll('#order .piece').forEach((row) => row.classList.toggle('marked', ids.includes(row.id.replace('piece-', ''))));
+  document.querySelector('#order .marked')?.scrollIntoView({ block: 'nearest' });
+  say(on ? `${gauge.querySelector('.gauge-label').textContent}: ${ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '').join(', ')}` : '');
+});
+
+// Echoes: a press works in one, a second press goes back to the page as sent.
+const PAGES = { soft: 'As seen on a page turned dark', forced: 'As seen on a page forced dark', phone: 'As sent, on a phone', blocked: 'As seen with pictures blocked' };
+bench.addEventListener('click', (event) => {
+  const echo = event.target.closest('[data-echo-of]');
+  if (!echo) return;
+  const way = echo.getAttribute('aria-pressed') === 'true' ? '' : echo.dataset.echoOf;
+  document.querySelectorAll('[data-echo-of]').forEach((other) => other.setAttribute('aria-pressed', String(other.dataset.echoOf === way)));
+  document.querySelector('[data-page]').textContent = PAGES[way] ?? 'As sent, light page';
+  document.querySelector('.paper').classList.toggle('paper-dark', way === 'soft' || way === 'forced');
+  showAs(way);
+  setWidth(way === 'phone' ? 320 : 600);
+  say(document.getElementById('stage-title').textContent);
+});
+watchRuler(() => { showSheet(true); selectOnSheet(selected()); });
 
 watchFrames((id) => {
   const row = document.querySelector(`#order details[data-piece="${CSS.escape(id)}"]`);

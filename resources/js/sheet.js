@@ -13,15 +13,60 @@ function fit(frame) {
   if (page && frame === sheet()) frame.style.height = `${Math.max(40, page.scrollHeight)}px`;
 }
 
+// Gives every element the colours a dark page shows; which those are the server has worked out.
+function turn(page, way, dark, paper) {
+  if (page.dataset.turned === (way ?? '')) return;
+  page.dataset.turned = way ?? '';
+  page.style.backgroundColor = '';
+  if (!way) return;
+  const { inks, grounds } = JSON.parse(dark)[way];
+  page.style.backgroundColor = grounds[paper] ?? '#1b1b1b';
+  const groundOf = (element) => {
+    for (let at = element; at && at !== page; at = at.parentElement) {
+      if (at.dataset.ground) return at.dataset.ground;
+      const own = at.getAttribute('bgcolor');
+      if (own) return own;
+    }
+    return paper;
+  };
+  page.querySelectorAll('[bgcolor]').forEach((cell) => { cell.dataset.ground = cell.getAttribute('bgcolor'); });
+  page.querySelectorAll('[style]').forEach((element) => {
+    const ground = groundOf(element);
+    element.setAttribute('style', element.getAttribute('style')
+      .replace(/(^|;)color:(#[0-9a-f]{6})/g, (all, before, ink) => `${before}color:${inks[`${ink} ${ground}`] ?? ink}`)
+      .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${grounds[own] ?? own}`)
+      .replace(/(border-[a-z]+:\d+px solid )(#[0-9a-f]{6})/g, (all, before, ink) => `${before}${inks[`${ink} ${paper}`] ?? ink}`));
+  });
+}
+
+/** Works in one of the echoes: the sheet itself is shown so. @param way soft, forced, phone, blocked or nothing */
+export function showAs(way) {
+  const frame = sheet();
+  delete frame.dataset.dark;
+  delete frame.dataset.blocked;
+  if (way === 'soft' || way === 'forced') frame.dataset.dark = way;
+  if (way === 'blocked') frame.dataset.blocked = '';
+  const page = body(frame);
+  if (page) page.dataset.revision = '';
+  showSheet();
+  // The letter around it is the same page.
+  const { dark, paper } = document.getElementById('sheet-source').dataset;
+  document.querySelector('.paper').style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].grounds[paper] : '#fff');
+}
+
 /** Puts the rendering the last answer brought into every frame. */
-export function showSheet() {
-  const { html, revision } = document.getElementById('sheet-source').dataset;
+export function showSheet(anew = false) {
+  if (anew) frames().forEach(fit);
+  const { html, revision, dark, paper } = document.getElementById('sheet-source').dataset;
   for (const frame of frames()) {
     const page = body(frame);
-    if (!page || page.dataset.revision === revision) continue;
+    if (!page) continue;
+    if (page.dataset.revision === revision) { turn(page, frame.dataset.dark, dark, paper); continue; }
     page.dataset.revision = revision;
+    delete page.dataset.turned;
     // Our own markup: the only src attributes are those of pictures, their quotes always double.
     page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
+    turn(page, frame.dataset.dark, dark, paper);
     fit(frame);
     page.querySelectorAll('img').forEach((image) => image.addEventListener('load', () => fit(frame)));
   }

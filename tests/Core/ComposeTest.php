@@ -8,9 +8,12 @@ use InkyCard\Card\Content\MailVocabulary;
 use InkyCard\Card\Starters;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use PHPUnit\Framework\TestCase;
 
@@ -100,13 +103,38 @@ final class ComposeTest extends TestCase
     public function test_gauges_measure_the_card(): void
     {
         $card = Samples::card();
-        $gauges = Gauges::of(Sheet::of($card), self::html($card), 1234);
-        $this->assertSame([mb_strlen(self::html($card)), 1234, 6, 1], [$gauges->code, $gauges->pictures, $gauges->links, $gauges->calls]);
-        $this->assertEqualsWithDelta(min(Contrast::ratio(Colour::hex('#5a5a5a'), Colour::hex('fff')), Contrast::ratio(Colour::hex('#1f5fa8'), Colour::hex('#fff'))), $gauges->faintest, 0.001);
+        $gauges = array_column(Gauges::of(Sheet::of($card), self::html($card), 1234), null, 'key');
+        $measured = Measure::of(Sheet::of($card), 600);
+        $this->assertSame(['width', 'height', 'code', 'pictures', 'faintest', 'links', 'words'], array_keys($gauges));
+        $this->assertSame(
+            [(string) round($measured->width), (string) round($measured->height), number_format(mb_strlen(self::html($card)) / 1000, 1), '1', '6', '1 main call'],
+            [$gauges['width']->figure, $gauges['height']->figure, $gauges['code']->figure, $gauges['pictures']->figure, $gauges['links']->figure, $gauges['links']->unit],
+        );
+        $faintest = min(Contrast::ratio(Colour::hex('#5a5a5a'), Colour::hex('fff')), Contrast::ratio(Colour::hex('#1f5fa8'), Colour::hex('#fff')));
+        $this->assertEqualsWithDelta($faintest, 9 * $gauges['faintest']->share, 0.001);
+        // Pressed, a gauge names what makes it: the picture, the marks with most links.
+        $this->assertSame(['p1', 'p8'], [$gauges['words']->pieces[0], $gauges['links']->pieces[0]]);
         foreach (Starters::all() as $starter) {
-            $gauges = Gauges::of(Sheet::of($starter->sample()), self::html($starter->sample()), 0);
-            $this->assertLessThan(6500, $gauges->code, $starter->key);
-            $this->assertGreaterThanOrEqual(Contrast::TEXT, $gauges->faintest, $starter->key);
+            foreach (Gauges::of(Sheet::of($starter->sample()), self::html($starter->sample()), 0) as $gauge) {
+                $this->assertTrue($gauge->good || in_array($gauge->key, ['words', 'links'], true), "$starter->key: $gauge->label $gauge->figure $gauge->unit");
+                $this->assertSame([], array_diff(array_merge(...array_map(fn ($ids) => explode(' ', $ids), $gauge->pieces)), array_column($starter->sample()->pieces, 'id')));
+            }
+            $this->assertLessThan(6500, mb_strlen(self::html($starter->sample())), $starter->key);
+        }
+    }
+
+    public function test_dark_colours_are_those_of_every_text_on_its_ground(): void
+    {
+        $sheet = Sheet::of(Samples::card());
+        $pairs = DarkColours::pairs($sheet);
+        $dark = DarkColours::of($pairs);
+        preg_match_all('/(?<![-\w])color:(#[0-9a-f]{6})/', self::html(Samples::card()), $inks);
+        foreach (array_unique($inks[1]) as $ink) {
+            $this->assertNotEmpty(array_filter(array_keys($pairs), fn (string $pair) => str_starts_with($pair, "$ink ")), $ink);
+        }
+        foreach ($pairs as $pair => [$ink, $ground]) {
+            $this->assertSame(DarkPage::Soft->ink($ink, $ground)->toHex(), $dark['soft']['inks'][$pair]);
+            $this->assertSame(DarkPage::Forced->ground($ground)->toHex(), $dark['forced']['grounds'][$ground->toHex()]);
         }
     }
 

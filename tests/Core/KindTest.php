@@ -72,7 +72,7 @@ final class KindTest extends TestCase
         $this->assertSame($plain, PlainTextComposer::compose($sheet));
         $this->assertNotSame('', $card->pieces[0]->summary());
         if ($kind !== 'html') {
-            $this->assertSame(count($links), Gauges::of($sheet, $html, 0)->links);
+            $this->assertSame((string) count($links), Gauges::of($sheet, $html, 0)[5]->figure);
         }
         // What was accepted is accepted again, as it is.
         $known = $card->pieces[0]->kind->accept($card->pieces[0]->fields, 'GB');

@@ -78,7 +78,7 @@ final class EditTest extends WebTestCase
             $went[] = $role();
         }
         $this->assertSame(['Plants', 'Principal designer', 'Plants', 'Plants and paths'], $went);
-        $this->assertSame(5, $this->card->revisions()->count(), 'every pause in typing was kept');
+        $this->assertSame(3, $this->card->revisions()->count(), 'one stay is one revision');
     }
 
     public function test_a_stale_edit_is_refused_with_both_versions_and_overwrites_nothing(): void

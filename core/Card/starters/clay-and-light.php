@@ -5,7 +5,7 @@ return [
     'trade' => 'Craft and studio',
     'mood' => 'tactile, light',
     'card' => [
-        'arrangement' => 'picture-right',
+        'arrangement' => 'letterhead',
         'style' => [
             'inks' => ['body' => '#3d3029', 'accent' => '#9c5b3c', 'quiet' => '#7b6a5f', 'link' => '#8a4f33', 'paper' => '#ffffff'],
             'typeface' => 'cambria',

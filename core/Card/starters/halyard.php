@@ -5,7 +5,7 @@ return [
     'trade' => 'Finance',
     'mood' => 'trim, assured',
     'card' => [
-        'arrangement' => 'marks-first',
+        'arrangement' => 'picture-right',
         'style' => [
             'inks' => ['body' => '#15233a', 'accent' => '#0f4c5c', 'quiet' => '#566273', 'link' => '#0f4c5c', 'paper' => '#ffffff'],
             'typeface' => 'tahoma',

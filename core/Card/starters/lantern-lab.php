@@ -5,7 +5,7 @@ return [
     'trade' => 'Research',
     'mood' => 'precise, modest',
     'card' => [
-        'arrangement' => 'two-columns',
+        'arrangement' => 'contacts-right',
         'style' => [
             'inks' => ['body' => '#1c2430', 'accent' => '#3a4f8a', 'quiet' => '#5d6675', 'link' => '#3a4f8a', 'paper' => '#ffffff'],
             'typeface' => 'cambria',

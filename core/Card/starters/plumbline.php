@@ -16,7 +16,7 @@ return [
             'button' => ['radius' => 2],
         ],
         'pieces' => [
-            ['id' => 'p1', 'kind' => 'logo', 'fields' => ['picture' => 'sample:logo-anvil', 'alt' => 'Plumbline', 'width' => 88, 'ratio' => 1]],
+            ['id' => 'p1', 'kind' => 'logo', 'fields' => ['picture' => 'sample:logo-anvil', 'alt' => 'Plumbline', 'width' => 80, 'ratio' => 1]],
             ['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'Gareth Underhill']],
             ['id' => 'p3', 'kind' => 'role', 'fields' => ['text' => 'Heating and bathrooms']],
             ['id' => 'p4', 'kind' => 'company', 'fields' => ['text' => 'Plumbline of Eddersby'], 'joined' => ' · '],

@@ -3,7 +3,7 @@
 <li id="piece-{{ $id }}" @class(['piece', 'hidden-piece' => ! $piece->shown])>
   <details name="piece" data-piece="{{ $id }}" @if($open === $id) open @endif>
     <summary title="{{ $piece->kind->purpose() }}"><x-icon :name="$piece->kind->icon()"/>@include('bench.face')</summary>
-    <form method="post" action="{{ route('edit.fill', [$card, $id]) }}" enctype="multipart/form-data" class="fields" hx-post="{{ route('edit.fill', [$card, $id]) }}" hx-encoding="multipart/form-data" hx-trigger="input delay:250ms, change, submit" hx-swap="none" hx-sync="#main:queue all">
+    <form method="post" action="{{ route('edit.fill', [$card, $id]) }}" enctype="multipart/form-data" class="fields" hx-post="{{ route('edit.fill', [$card, $id]) }}" hx-encoding="multipart/form-data" hx-trigger="typed, change, submit" hx-swap="none" hx-sync="#main:queue all">
       @include('bench.hidden')
       @foreach($piece->kind->fields() as $field)
       @include('bench.field')

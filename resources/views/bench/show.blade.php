@@ -33,7 +33,7 @@
 
   <section class="stage" aria-label="The card as sent">
     <div class="stage-head">
-      <h1>As sent, light page, <strong>600 px</strong> wide</h1>
+      <h1 id="stage-title"><span data-page>As sent, light page</span>, <strong data-width>600 px</strong> wide</h1>
       @include('bench.history')
       <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
     </div>
@@ -47,8 +47,9 @@
         </div>
       </div>
       <ul class="echoes">
-        <li><span class="echo"><iframe data-echo="320" src="{{ route('sheet', $card->id) }}" title="The card on a phone, 320 px wide" tabindex="-1" sandbox="allow-same-origin"></iframe></span>Phone, 320 px</li>
-        <li><span class="echo"><iframe data-echo="600" data-blocked src="{{ route('sheet', $card->id) }}?blocked=1" title="The card with pictures blocked" tabindex="-1" sandbox="allow-same-origin"></iframe></span>Pictures blocked</li>
+        @foreach(['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' => ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
+        <li><button type="button" class="echo" data-echo-of="{{ $echo }}" aria-label="{{ $label }}: work in it"><iframe data-echo="{{ $width }}" @if($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}" title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe></button>{{ $label }}</li>
+        @endforeach
       </ul>
     </div>
   </section>

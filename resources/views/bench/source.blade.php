@@ -1,1 +1,1 @@
-<div id="sheet-source" hidden data-revision="{{ $bench->card->head }}" data-html="{{ $bench->sheet }}" @isset($swap) hx-swap-oob="true" @endisset></div>
+<div id="sheet-source" hidden data-revision="{{ $bench->card->head }}" data-html="{{ $bench->sheet }}" data-paper="{{ $bench->document->style->ink(\InkyCard\Brand\InkRole::Paper)->toHex() }}" data-dark="{{ json_encode($bench->dark) }}" @isset($swap) hx-swap-oob="true" @endisset></div>
