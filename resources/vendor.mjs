@@ -34,6 +34,8 @@ for (const [from, to] of [
   cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
 }
 
+cpSync('node_modules/sortablejs/Sortable.min.js', 'public/vendor/Sortable.min.js');
+
 // Crop and drawing, each on its own page.
 cpSync('node_modules/cropperjs/dist/cropper.min.js', 'public/vendor/cropper.min.js');
 cpSync('node_modules/cropperjs/dist/cropper.min.css', 'public/vendor/cropper.min.css');

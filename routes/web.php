@@ -7,6 +7,7 @@ use App\Http\Controllers\CardsController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
@@ -77,9 +78,15 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}', [EditController::class, 'fill'])->name('edit.fill');
         Route::post('/pieces/{piece}/shown', [EditController::class, 'show'])->name('edit.show');
         Route::post('/pieces/{piece}/move', [EditController::class, 'move'])->name('edit.move');
+        Route::post('/pieces/{piece}/place', [EditController::class, 'place'])->name('edit.place');
+        Route::post('/pieces/{piece}/copy', [EditController::class, 'copy'])->name('edit.copy');
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
         Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
 
+        Route::get('/history', [HistoryController::class, 'show'])->name('history');
+        Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
+        Route::get('/history/{number}/sheet', [HistoryController::class, 'sheet'])->where('number', '[0-9]{1,9}')->name('history.sheet');
+        Route::post('/history/{number}', [HistoryController::class, 'back'])->where('number', '[0-9]{1,9}')->name('history.back');
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');

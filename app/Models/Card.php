@@ -166,6 +166,27 @@ final class Card extends Model
         $this->jump($seen, fn () => $this->successor());
     }
 
+    /**
+     * Goes back to how the card was at an earlier revision, as an edit of its own: what came since stays in the history.
+     *
+     * @throws StaleRevision
+     */
+    public function goBack(int $seen, Revision $to, ?User $user): void
+    {
+        $this->mustBeAt($seen);
+        if ($to->document !== $this->revision()->document) {
+            DB::transaction(fn () => $this->advance($to->document, CardJson::restore($to->document)->name, "Went back to revision $to->number", $user));
+        }
+    }
+
+    /** One of its revisions; null when it never had it. */
+    public function revisionAt(int $number): ?Revision
+    {
+        $row = $this->revisions()->where('number', $number)->first();
+
+        return $row === null ? null : Revision::of($row);
+    }
+
     public function canUndo(): bool
     {
         return $this->revision()->parent !== null;

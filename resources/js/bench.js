@@ -2,6 +2,8 @@
 // keeps the selected piece, and never drops an edit whose request failed.
 import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
 import { setWidth, watchRuler } from './ruler.js';
+import { watchAdding, watchKeys } from './keys.js';
+import { watchDragging } from './order.js';
 
 const bench = document.getElementById('main');
 const RETRY = 3000;
@@ -191,6 +193,9 @@ bench.addEventListener('click', (event) => {
   setWidth(way === 'phone' ? 320 : 600);
   say(document.getElementById('stage-title').textContent);
 });
+watchKeys(selected);
+watchAdding();
+watchDragging();
 watchRuler(() => { showSheet(true); selectOnSheet(selected()); });
 
 watchFrames((id) => {

@@ -6,6 +6,7 @@ use InkyCard\Brand\Brand;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Difference;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
 use InkyCard\Card\Starters;
@@ -93,13 +94,15 @@ final class CardTest extends TestCase
                 $edit = [
                     fn () => new Edit\ShowPiece($id, mt_rand(0, 1) === 1),
                     fn () => new Edit\MovePiece($id, mt_rand(0, 1) === 1),
+                    fn () => new Edit\PlacePiece($id, Zone::cases()[mt_rand(0, 4)], mt_rand(0, 1) === 1 ? 'p3' : ''),
+                    fn () => new Edit\CopyPiece($id),
                     fn () => new Edit\RemovePiece($id),
                     fn () => new Edit\AddPiece(Kinds::all()[array_rand(Kinds::all())]),
                     fn () => Edit\TunePiece::fromForm($id, ['ink' => 'quiet', 'size' => '12', 'bold' => '1', 'gap' => '', 'joined' => '1']),
                     fn () => new Edit\RenameCard("Step $step"),
                     fn () => new Edit\Restyle(['inks' => ['accent' => '#123456']]),
                     fn () => new Edit\HideSamples,
-                ][$card->pieces === [] ? 3 : mt_rand(0, 7)]();
+                ][$card->pieces === [] ? 5 : mt_rand(0, 9)]();
                 $before = CardJson::encode($card);
                 $this->assertNotSame('', $edit->words($card));
                 $after = $edit->apply($card);
@@ -152,6 +155,41 @@ final class CardTest extends TestCase
         $this->assertSame($order($card), $order((new Edit\MovePiece('p2', up: false))->apply($moved)));
         $first = CardJson::read(['zone' => 'x'] + ['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [['id' => 'a', 'kind' => 'name', 'zone' => 'before']]]);
         $this->assertSame($order($first), $order((new Edit\MovePiece('a', up: true))->apply($first)));
+    }
+
+    public function test_a_piece_is_put_anywhere_and_copied_after_itself(): void
+    {
+        $card = Samples::card();
+        $ids = fn ($card, Zone $zone) => array_column($card->inZone($zone), 'id');
+        $placed = (new Edit\PlacePiece('p6', Zone::Text, 'p2'))->apply($card);
+        $this->assertSame('p6', $ids($placed, Zone::Text)[0]);
+        $crossed = (new Edit\PlacePiece('p4', Zone::After, ''))->apply($card);
+        $this->assertSame(['p4', null], [array_slice($ids($crossed, Zone::After), -1)[0], $crossed->piece('p4')->joined]);
+        $copied = (new Edit\CopyPiece('p3'))->apply($card);
+        $this->assertSame(count($card->pieces) + 1, count($copied->pieces));
+        $at = (int) array_search('p3', array_column($copied->pieces, 'id'), true);
+        $this->assertSame($copied->piece('p3')->fields, $copied->pieces[$at + 1]->fields);
+    }
+
+    public function test_the_difference_of_two_states_is_told_in_words(): void
+    {
+        $card = Samples::card();
+        $this->assertSame([], Difference::between($card, $card));
+        $other = (new Edit\Restyle(['inks' => ['accent' => '#123456']]))->apply((new Edit\FillPiece('p3', ['text' => 'Planting lead']))->apply((new Edit\ShowPiece('p5', false))->apply((new Edit\RemovePiece('p6'))->apply($card))));
+        $told = [];
+        foreach (Difference::between($card, $other) as $of) {
+            $told[$of['what']] = [$of['one'], $of['other']];
+        }
+        $this->assertSame(['Principal designer', 'Planting lead'], $told['Role'] ?? null);
+        $this->assertSame(['shown', 'hidden'], $told['Phone'] ?? null);
+        $this->assertSame('', $told['E-mail'][1] ?? null);
+        $this->assertSame('#123456', $told['Style, inks accent'][1] ?? null);
+        mt_srand(12);
+        for ($n = 0; $n < 60; $n++) {
+            [$one, $two] = [CardJson::read(Samples::document($n)), CardJson::read(Samples::document($n + 1000))];
+            $back = array_map(fn ($of) => ['what' => $of['what'], 'one' => $of['other'], 'other' => $of['one']], Difference::between($two, $one));
+            $this->assertEqualsCanonicalizing(Difference::between($one, $two), $back);
+        }
     }
 
     public function test_a_typed_value_is_no_sample_any_more(): void

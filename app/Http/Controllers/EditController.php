@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
+use InkyCard\Card\Zone;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -54,6 +55,16 @@ final class EditController extends Controller
     public function move(Request $request, int $card, string $piece): Response
     {
         return $this->change($request, $card, $piece, fn () => new Edit\MovePiece($piece, $request->boolean('up')), whole: true);
+    }
+
+    public function place(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\PlacePiece($piece, Zone::tryFrom(self::word($request, 'zone')) ?? throw Refusal::because('There is no such place on a card.'), self::word($request, 'before')), whole: true);
+    }
+
+    public function copy(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\CopyPiece($piece), whole: true);
     }
 
     public function remove(Request $request, int $card, string $piece): Response

@@ -6,4 +6,5 @@
     <button id="{{ $way }}" class="btn btn-line btn-icon" aria-label="{{ $label }}" title="{{ $label }}" @disabled(! $can)><x-icon :name="$icon"/></button>
   </form>
   @endforeach
+  <a class="btn btn-line btn-icon" href="{{ route('history', $bench->card->id) }}" aria-label="History" title="History (Y)"><x-icon name="clock-history"/></a>
 </div>

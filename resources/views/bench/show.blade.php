@@ -4,6 +4,7 @@
 <meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
 <script src="/vendor/htmx.min.js" defer></script>
 <script src="/vendor/idiomorph-ext.min.js" defer></script>
+<script src="/vendor/Sortable.min.js" defer></script>
 <script type="module" src="/js/bench.js"></script>
 </x-slot:head>
 <main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
@@ -21,14 +22,17 @@
     @include("bench.conflict")
     @include('bench.order')
     <details class="add">
-      <summary><x-icon name="plus-lg"/> Add a piece</summary>
+      <summary><x-icon name="plus-lg"/> Add a piece <kbd>A</kbd></summary>
+      <input class="form-control add-find" type="search" aria-label="Find a kind of piece" placeholder="Find: phone, banner, licence" autocomplete="off">
       <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list" hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
         @include('bench.hidden')
         @foreach(\InkyCard\Card\Kinds::all() as $kind)
-        <button name="kind" value="{{ $kind->key() }}"><x-icon :name="$kind->icon()"/><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
+        <button name="kind" value="{{ $kind->key() }}" data-words="{{ Str::lower($kind->label().' '.$kind->purpose().' '.$kind->key()) }}"><x-icon :name="$kind->icon()"/><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
         @endforeach
       </form>
+      <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
     </details>
+    <form id="place" method="post" hidden hx-swap="none" hx-sync="#main:queue all">@include('bench.hidden')<input type="hidden" name="zone"><input type="hidden" name="before"></form>
   </section>
 
   <section class="stage" aria-label="The card as sent">
@@ -58,5 +62,6 @@
   @include('bench.gauges')
 </main>
 @include('bench.source')
+@include('bench.keys')
 <div id="said" class="visually-hidden" role="status"></div>
 </x-layouts.page>

@@ -1,0 +1,63 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Exceptions\StaleRevision;
+use App\Models\Card;
+use App\Models\Revision;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Difference;
+
+/** Everything a card has been. */
+final class HistoryController extends Controller
+{
+    private const PER_PAGE = 12;
+
+    public function show(int $card): View
+    {
+        $card = $this->card($card);
+
+        return view('history.show', ['card' => $card, 'revisions' => $card->revisions()->orderByDesc('number')->paginate(self::PER_PAGE)->through(Revision::of(...))]);
+    }
+
+    /** Two of its states side by side. */
+    public function compare(Request $request, int $card): View
+    {
+        $card = $this->card($card);
+        [$one, $other] = [$this->revision($card, self::seen($request, 'one')), $this->revision($card, self::seen($request, 'other'))];
+        if ($one->number > $other->number) {
+            [$one, $other] = [$other, $one];
+        }
+
+        return view('history.compare', [
+            'card' => $card, 'one' => $one, 'other' => $other,
+            'differences' => Difference::between(CardJson::restore($one->document), CardJson::restore($other->document)),
+        ]);
+    }
+
+    public function sheet(int $card, int $number): Response
+    {
+        return self::rendering(CardJson::restore($this->revision($this->card($card), $number)->document));
+    }
+
+    public function back(Request $request, int $card, int $number): RedirectResponse
+    {
+        $card = $this->card($card);
+        try {
+            $card->goBack(self::seen($request), $this->revision($card, $number), self::member($request));
+        } catch (StaleRevision) {
+            return redirect()->route('history', $card->id)->with('told', 'The card was changed elsewhere meanwhile: look again before you go back.');
+        }
+
+        return redirect()->route('bench', $card->id);
+    }
+
+    private function revision(Card $card, int $number): Revision
+    {
+        return $card->revisionAt($number) ?? abort(404);
+    }
+}

@@ -1,0 +1,58 @@
+// Keys of the bench. None fires while somebody types, chooses or has a window open.
+const typing = (element) => element.closest?.('input, textarea, select, [contenteditable], dialog[open]') || document.querySelector('dialog[open]');
+const rows = () => [...document.querySelectorAll('#order .piece > details > summary')];
+
+/** @param selected gives the id of the piece at work */
+export function watchKeys(selected) {
+  const row = () => document.querySelector(`#order details[data-piece="${CSS.escape(selected() || '-')}"] > summary`);
+  const step = (by) => {
+    const all = rows();
+    const at = all.indexOf(document.activeElement.closest?.('.piece')?.querySelector('summary') ?? row());
+    const next = all[at === -1 ? (by > 0 ? 0 : all.length - 1) : at + by];
+    if (!next) return;
+    if (!next.parentElement.open) next.click();
+    next.focus();
+    next.scrollIntoView({ block: 'nearest' });
+  };
+  const press = (selector) => document.querySelector(selector)?.click();
+  const actions = {
+    j: () => step(1),
+    k: () => step(-1),
+    h: () => press(`#eye-${CSS.escape(selected() || '-')}`),
+    a: () => { const add = document.querySelector('.add'); add.open = true; add.querySelector('.add-find').focus(); },
+    z: () => press('#undo:not(:disabled)'),
+    Z: () => press('#redo:not(:disabled)'),
+    g: () => press('.stage-head a.btn-stamp'),
+    y: () => press('.history a'),
+    '?': () => document.getElementById('keys').showModal(),
+  };
+  document.addEventListener('keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+    if (event.key === 'Enter' && event.target.matches?.('summary') && event.target.parentElement.open && event.target.closest('.piece')) {
+      event.preventDefault();
+      event.target.parentElement.querySelector('.fields input:not([type="hidden"]), .fields textarea, .fields select')?.focus();
+      return;
+    }
+    const act = actions[event.key];
+    if (!act) return;
+    event.preventDefault();
+    act();
+  });
+}
+
+/** The list of kinds answers to what is typed above it. */
+export function watchAdding() {
+  const add = document.querySelector('.add');
+  const find = add.querySelector('.add-find');
+  const kinds = [...add.querySelectorAll('[data-words]')];
+  find.addEventListener('input', () => {
+    const words = find.value.toLowerCase().split(/\s+/).filter(Boolean);
+    kinds.forEach((kind) => { kind.hidden = !words.every((word) => kind.dataset.words.includes(word)); });
+    add.querySelector('.add-none').hidden = kinds.some((kind) => !kind.hidden);
+  });
+  find.addEventListener('keydown', (event) => {
+    if (event.key === 'Enter') { event.preventDefault(); kinds.find((kind) => !kind.hidden)?.click(); }
+    if (event.key === 'Escape') { add.open = false; add.querySelector('summary').focus(); }
+  });
+  add.addEventListener('toggle', () => { if (!add.open) { find.value = ''; find.dispatchEvent(new Event('input')); } });
+}
