@@ -22,14 +22,25 @@ final class Difference
         foreach (array_unique([...array_keys($styleOne), ...array_keys($styleOther)]) as $key) {
             $tell('Style, '.$key, $styleOne[$key] ?? '', $styleOther[$key] ?? '');
         }
-        [$piecesOne, $piecesOther] = [array_column($one->pieces, null, 'id'), array_column($other->pieces, null, 'id')];
+        [$piecesOne, $piecesOther] = [self::named($one), self::named($other)];
         foreach ($piecesOne + $piecesOther as $id => $piece) {
             self::pieces($piece->kind->label(), $piecesOne[$id] ?? null, $piecesOther[$id] ?? null, $tell);
         }
-        $order = fn (Card $card, Card $than) => implode(', ', array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), array_filter($card->pieces, fn (Piece $piece) => in_array($piece->id, array_column($than->pieces, 'id'), true))));
+        $order = fn (Card $card, Card $than) => implode(', ', array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), array_filter($card->pieces, fn (Piece $piece) => isset(self::named($than)[self::name($piece)]))));
         $tell('Running order', $order($one, $other), $order($other, $one));
 
         return $found;
+    }
+
+    /** @return array<string, Piece> by what makes a piece the same one */
+    private static function named(Card $card): array
+    {
+        return array_combine(array_map(self::name(...), $card->pieces), $card->pieces);
+    }
+
+    private static function name(Piece $piece): string
+    {
+        return $piece->kind->key().' '.$piece->id;
     }
 
     /** @param  \Closure(string, string, string): void  $tell */
