@@ -5,9 +5,11 @@ use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\EditController;
+use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LooksController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
@@ -24,7 +26,10 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 
     Route::get('/cards', [CardsController::class, 'index'])->name('cards');
+    Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');
+    Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
+    Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
 
@@ -83,6 +88,12 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
         Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
 
+        Route::get('/looks', [LooksController::class, 'show'])->name('looks');
+        Route::get('/looks/sheet', [LooksController::class, 'sheet'])->name('looks.sheet');
+        Route::post('/look', [EditController::class, 'look'])->name('edit.look');
+        Route::get('/copy', [CardsController::class, 'copy'])->name('cards.copy');
+        Route::post('/copy', [CardsController::class, 'storeCopy'])->name('cards.copy.store');
+        Route::post('/placements', [CardsController::class, 'place'])->name('cards.place');
         Route::get('/history', [HistoryController::class, 'show'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
         Route::get('/history/{number}/sheet', [HistoryController::class, 'sheet'])->where('number', '[0-9]{1,9}')->name('history.sheet');

@@ -25,6 +25,7 @@ use InkyCard\Layout\PictureFit;
  * @property int $head number of the current revision
  * @property int $last number of the newest revision
  * @property Carbon $updated_at
+ * @property ?string $archived_at
  */
 final class Card extends Model
 {

@@ -23,6 +23,20 @@ final readonly class Arrangement
     {
     }
 
+    /** Whether something of it stands on a band of the accent ink. */
+    public function hasBand(): bool
+    {
+        foreach ($this->rows as $row) {
+            foreach ($row->slots as $slot) {
+                if ($slot->band) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @throws Refusal */
     public static function of(string $key): self
     {

@@ -47,13 +47,15 @@ final readonly class Starter
             'address' => ['text' => $lines->address, 'map' => $lines->map],
             'web' => ['address' => $lines->web],
             'profiles' => ['links' => $lines->profiles],
-            'logo' => $brand->logos['light'] ?? [],
+            // On a band of the accent ink the logo for dark pages is the one that shows.
+            'logo' => ($this->sample()->arrangement->hasBand() ? $brand->logos['dark'] : null) ?? $brand->logos['light'] ?? [],
         ], fn (array $fields) => array_filter($fields) !== []);
         $card = $this->sample();
 
         return $card->with([
             'name' => trim($name.' — '.$this->name, ' —'),
             'country' => $brand->country,
+            'unknown' => ['starter' => $this->key] + $card->unknown,
             'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
             'pieces' => array_map(function (Piece $piece) use ($known, $brand) {
                 $fields = $known[$piece->kind->key()] ?? null;

@@ -10,6 +10,7 @@ use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Pictures\Rasterizer;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
 use InkyCard\Brand\Brand as BrandDocument;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
@@ -44,7 +45,11 @@ final class DatabaseSeeder extends Seeder
                     unset($piece['drawing']);
                 }
             }
-            Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
+            $started = Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
+            $address = array_column($card['pieces'], null, 'kind')['email']['fields']['address'] ?? '';
+            if ($address !== '') {
+                DB::table('placements')->insert(['workspace_id' => $studio->id, 'card_id' => $started->id, 'address' => $address, 'situation' => 'new']);
+            }
         }
     }
 

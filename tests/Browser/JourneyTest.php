@@ -50,7 +50,7 @@ final class JourneyTest extends BrowserTestCase
         imagepng($image, $picture);
         $this->element('details[open] input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys($picture);
         $this->until(fn () => $this->script('const i = document.getElementById("sheet").contentDocument.querySelector("img"); return i.src !== arguments[0] && i.naturalWidth', $before) === 208, 'the headshot is on the sheet');
-        $this->until(fn () => str_contains($this->element('#gauges')->getText(), '0 sample values left'), 'no sample value is left');
+        $this->until(fn () => ! str_contains($this->element('.gauge-last')->getText(), 'sample'), 'no sample value is left');
     }
 
     #[Depends('test_a_card_is_started_filled_in_and_handed_over')]

@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kinds;
+use InkyCard\Card\Starters;
 use InkyCard\Card\Zone;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
@@ -98,6 +99,11 @@ final class EditController extends Controller
     public function rearrange(Request $request, int $card): Response
     {
         return $this->change($request, $card, '', fn () => new Edit\Rearrange(Refusal::at('/arrangement', fn () => Arrangement::of(self::word($request, 'arrangement')))), whole: true);
+    }
+
+    public function look(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\TakeLook(Starters::all()[self::word($request, 'look')] ?? throw Refusal::because('There is no such look.')), whole: true);
     }
 
     public function hideSamples(Request $request, int $card): Response

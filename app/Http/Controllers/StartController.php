@@ -4,35 +4,55 @@ namespace App\Http\Controllers;
 
 use App\Models\Brand;
 use App\Models\Card;
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Card as Document;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Kinds;
+use InkyCard\Card\Scraps;
 use InkyCard\Card\Starter;
 use InkyCard\Card\Starters;
+use InkyCard\Refusal;
 
-/** Starting a card from a starter, shown with the maker's own name and firm already in. */
+/** Starting a card: from a starter with the maker's brand and name in it, from nothing, or from what there is already. */
 final class StartController extends Controller
 {
-    public function show(): View
+    public function show(Request $request): Response
     {
-        return view('cards.start', ['starters' => Starters::all()]);
+        return $this->page($request);
     }
 
     public function store(Request $request): RedirectResponse
     {
+        if (self::word($request, 'starter') === 'blank') {
+            return $this->begun($request, $this->blank($request), 'Started from nothing');
+        }
         $starter = Starters::all()[self::word($request, 'starter')] ?? abort(404);
-        $card = Card::start($this->workspace, $this->begin($starter, $request), self::member($request), "Started from {$starter->name}");
 
-        return redirect()->route('bench', $card->id);
+        return $this->begun($request, $this->begin($starter, $request), "Started from {$starter->name}");
+    }
+
+    /** A signature pasted as text or HTML, or a card document as a file. */
+    public function bring(Request $request): Response|RedirectResponse
+    {
+        try {
+            if ($request->hasFile('file')) {
+                $document = Refusal::at('/file', fn () => CardJson::decode(self::uploaded($request->file('file'))[0]));
+
+                return $this->begun($request, $document, 'Started from a file');
+            }
+            $text = self::word($request, 'text');
+
+            return $this->begun($request, Refusal::at('/text', fn () => $this->pasted($request, $text)), 'Started from a pasted signature');
+        } catch (Refusal $refusal) {
+            return $this->page($request, [str_starts_with($refusal->path, '/file') ? 'file' : 'text' => ltrim(substr($refusal->path, 5).': ', ': ').$refusal->getMessage()], 422);
+        }
     }
 
     public function sheet(Request $request, string $starter): Response
     {
-        $found = Starters::all()[$starter] ?? abort(404);
-
-        return self::rendering($this->begin($found, $request));
+        return self::rendering($this->begin(Starters::all()[$starter] ?? abort(404), $request));
     }
 
     private function begin(Starter $starter, Request $request): Document
@@ -40,5 +60,51 @@ final class StartController extends Controller
         $user = self::member($request);
 
         return $starter->begin($user->name, $user->email, Brand::in($this->workspace)->document());
+    }
+
+    /** Nothing but the brand's look. */
+    private function blank(Request $request): Document
+    {
+        $brand = Brand::in($this->workspace)->document();
+
+        return CardJson::read([
+            'format' => CardJson::FORMAT, 'name' => self::member($request)->name.' — blank', 'country' => $brand->country,
+            'style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes],
+            'pieces' => [],
+        ]);
+    }
+
+    /** @throws Refusal */
+    private function pasted(Request $request, string $text): Document
+    {
+        $blank = $this->blank($request)->with(['name' => self::member($request)->name.' — pasted']);
+        // Somebody's own code stays as it is, as one piece.
+        $pieces = preg_match('/<(table|div|p|a|span|img|br)\b/i', $text) ? [['kind' => 'html', 'fields' => ['html' => $text]]] : Scraps::sort($text, $blank->country);
+        $document = json_decode(CardJson::encode($blank), true);
+        foreach ($pieces as $index => ['kind' => $kind, 'fields' => $fields]) {
+            $document['pieces'][] = ['id' => 'p'.($index + 1), 'kind' => $kind, 'fields' => Kinds::of($kind)->accept($fields, $blank->country)];
+        }
+
+        return CardJson::read($document);
+    }
+
+    private function begun(Request $request, Document $document, string $words): RedirectResponse
+    {
+        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), $words)->id);
+    }
+
+    /** @param  array<string, string>  $refused */
+    private function page(Request $request, array $refused = [], int $status = 200): Response
+    {
+        $all = Starters::all();
+        [$trade, $mood] = [self::word($request, 'trade'), self::word($request, 'mood')];
+        $moods = array_unique(array_merge(...array_map(fn (Starter $starter) => array_map(trim(...), explode(',', $starter->mood)), array_values($all))));
+        sort($moods);
+
+        return response()->view('cards.start', [
+            'starters' => array_filter($all, fn (Starter $starter) => ($trade === '' || $starter->trade === $trade) && ($mood === '' || str_contains($starter->mood, $mood))),
+            'trades' => collect($all)->pluck('trade')->unique()->sort()->values()->all(), 'moods' => $moods, 'trade' => $trade, 'mood' => $mood, 'refused' => $refused,
+            'recent' => Card::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->latest('updated_at')->limit(6)->get(),
+        ], $status);
     }
 }

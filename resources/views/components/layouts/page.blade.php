@@ -10,6 +10,7 @@
 <link rel="stylesheet" href="/vendor/bootstrap.min.css">
 <link rel="stylesheet" href="/css/app.css">
 {{ $head ?? '' }}
+@auth<script type="module" src="/js/finder.js"></script>@endauth
 </head>
 <body {{ $attributes }}>
 <a class="skip" href="#main">Skip to the page</a>
@@ -22,6 +23,7 @@
     @endforeach
   </nav>
   <div class="bar-end">
+    <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
     <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
     <details class="menu">
       <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle"/></summary>
@@ -34,5 +36,8 @@
   @endauth
 </header>
 {{ $slot }}
+@auth
+<dialog id="finder" aria-label="Find anything"><form action="/find" role="search"><input class="form-control" type="search" name="q" aria-label="Find anything" placeholder="A card, a piece, a picture, a place" autocomplete="off" aria-controls="finder-found"></form><div id="finder-found" aria-live="polite"></div></dialog>
+@endauth
 </body>
 </html>

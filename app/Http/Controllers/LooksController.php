@@ -1,0 +1,34 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Card\Arrangement;
+use InkyCard\Card\Edit\Rearrange;
+use InkyCard\Card\Edit\TakeLook;
+use InkyCard\Card\Starters;
+use InkyCard\Refusal;
+
+/** A card in every arrangement and every starter's look, its own facts in all of them. */
+final class LooksController extends Controller
+{
+    public function show(int $card): View
+    {
+        $card = $this->card($card);
+
+        return view('bench.looks', ['card' => $card, 'document' => $card->document()]);
+    }
+
+    public function sheet(Request $request, int $card): Response
+    {
+        $document = $this->card($card)->document();
+        $look = self::word($request, 'look');
+        try {
+            return self::rendering($look === '' ? (new Rearrange(Arrangement::of(self::word($request, 'arrangement'))))->apply($document) : (new TakeLook(Starters::all()[$look] ?? abort(404)))->apply($document));
+        } catch (Refusal) {
+            abort(404);
+        }
+    }
+}

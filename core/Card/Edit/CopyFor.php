@@ -1,0 +1,47 @@
+<?php
+
+namespace InkyCard\Card\Edit;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Edit;
+use InkyCard\Card\Piece;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+/** A card like this one for another person or purpose: what is somebody's own is marked as a sample, so that it is not left in by mistake. */
+final readonly class CopyFor implements Edit
+{
+    /** What belongs to a person, not to a firm. */
+    private const PERSONAL = ['name', 'role', 'credentials', 'pronouns', 'headshot', 'phone', 'email', 'licence', 'profiles', 'closing'];
+
+    /**
+     * @param  string  $holder  whose it will be; empty for the same person
+     * @param  string  $email  empty where that is not known
+     * @param  string  $name  what the card is called; empty for "… copy"
+     */
+    public function __construct(private string $holder, private string $email, private string $name = '')
+    {
+    }
+
+    public function apply(Card $card): Card
+    {
+        $holder = Refusal::at('/holder', fn () => Line::of($this->holder, 160, 'name'));
+        $name = Refusal::at('/name', fn () => Line::of($this->name, 80, 'card name'));
+        $copy = $card->with(['name' => $name !== '' ? $name : mb_substr($card->name, 0, 74).' copy']);
+        if ($holder === '' || $holder === $card->holder()) {
+            return $copy;
+        }
+
+        return $copy->with(['pieces' => array_map(fn (Piece $piece) => match (true) {
+            $piece->kind->key() === 'name' => $piece->with(['fields' => ['text' => $holder] + $piece->fields, 'sample' => false]),
+            $piece->kind->key() === 'email' && $this->email !== '' => $piece->with(['fields' => ['address' => $this->email] + $piece->fields, 'sample' => false]),
+            in_array($piece->kind->key(), self::PERSONAL, true) && ! $piece->isBlank() => $piece->with(['sample' => true]),
+            default => $piece,
+        }, $copy->pieces)]);
+    }
+
+    public function words(Card $before): string
+    {
+        return "Copied from $before->name";
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace InkyCard\Card;
+
+/** When a card goes under a message. */
+enum Situation: string
+{
+    case NewMail = 'new';
+    case Reply = 'reply';
+    case Campaign = 'campaign';
+
+    public function label(): string
+    {
+        return ['new' => 'new mail', 'reply' => 'replies', 'campaign' => 'campaigns'][$this->value];
+    }
+}

@@ -1,0 +1,156 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Models\Card;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\Restyle;
+use InkyCard\Card\Starters;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Samples;
+
+/** Home, starting, looks, history and finding. */
+final class HomeTest extends WebTestCase
+{
+    public function test_cards_are_found_sorted_filed_and_brought_back(): void
+    {
+        foreach (['Abel', 'Zoe'] as $name) {
+            Card::start($this->workspace, Samples::card()->with(['name' => "$name - growers"]), null, 'Started');
+        }
+        $this->get('/cards?find=growers&sort=name')->assertSeeInOrder(['Abel - growers', 'Zoe - growers'])->assertDontSee($this->card->name);
+        // By what is on it, and taken literally.
+        $this->get('/cards?find=960147')->assertSee($this->card->name);
+        $this->get('/cards?find=%25')->assertSee('No card has that on it');
+        $this->post('/cards/several', ['do' => 'archive', 'cards' => [$this->card->id]])->assertSessionHas('undo');
+        $this->get('/cards')->assertDontSee('>'.$this->card->name.'<', false)->assertSee('1 in the archive');
+        $this->get('/cards?show=archived')->assertSee($this->card->name);
+        $this->post('/cards/several', ['do' => 'bring-back', 'cards' => [$this->card->id, 'x', ['y']]]);
+        $this->get('/cards')->assertSee($this->card->name);
+        $this->post('/cards/several', ['do' => 'copy', 'cards' => [$this->card->id]]);
+        $this->get('/cards')->assertSee($this->card->name.' copy');
+        $this->post('/cards/several', ['do' => 'archive'])->assertSessionHas('told', 'Choose cards first.');
+        $other = \App\Models\Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'GB']);
+        $theirs = Card::start($other, Samples::card(), null, 'Started');
+        $this->post('/cards/several', ['do' => 'archive', 'cards' => [$theirs->id]]);
+        $this->assertNull($theirs->fresh()?->archived_at);
+    }
+
+    public function test_a_copy_for_somebody_else_leaves_no_personal_fact_in_unmarked(): void
+    {
+        $this->post("/cards/{$this->card->id}/copy", ['name' => 'Tobiah - growers', 'holder' => 'Tobiah Reedmace', 'email' => 'tobiah@quillfern.example']);
+        $copy = Card::query()->latest('id')->firstOrFail()->document();
+        $this->assertSame(['Tobiah - growers', 'Tobiah Reedmace'], [$copy->name, $copy->holder()]);
+        $samples = array_map(fn ($piece) => $piece->kind->key(), $copy->samples());
+        $this->assertSame([], array_diff(['role', 'phone', 'headshot', 'profiles'], $samples));
+        $this->assertSame([], array_intersect(['name', 'email', 'company'], $samples));
+        $this->assertEquals(CardJson::decode($this->stored())->style, $copy->style);
+        $this->post("/cards/{$this->card->id}/copy", ['holder' => 'T', 'email' => 'nobody'])->assertStatus(422)->assertSee('value="nobody"', false);
+        $this->post("/cards/{$this->card->id}/copy", ['name' => '<b>'])->assertStatus(422);
+    }
+
+    public function test_one_card_is_used_for_each_address_and_situation(): void
+    {
+        $other = Card::start($this->workspace, Samples::card()->with(['name' => 'Other card']), null, 'Started');
+        $place = fn (Card $card, array $at) => $this->post("/cards/$card->id/placements", $at);
+        $place($this->card, ['address' => 'Maren@Quillfern.example', 'situation' => 'new'])->assertSessionHas('told', "{$this->card->name} is used for new mail from maren@quillfern.example.");
+        $this->get('/cards')->assertSee('maren@quillfern.example, new mail');
+        $place($other, ['address' => 'maren@quillfern.example', 'situation' => 'new'])->assertSessionHas('told', "Other card is used for new mail from maren@quillfern.example, in place of {$this->card->name}.");
+        $this->assertSame([$other->id], DB::table('placements')->pluck('card_id')->all());
+        $place($other, ['address' => 'nobody', 'situation' => 'new'])->assertSessionHas('misplaced', $other->id);
+        $place($other, ['address' => 'a@quillfern.example', 'situation' => 'never'])->assertSessionHas('misplaced');
+        $place($other, ['address' => 'maren@quillfern.example', 'situation' => 'new', 'remove' => '1']);
+        $this->assertSame(0, DB::table('placements')->count());
+    }
+
+    public function test_a_card_starts_from_nothing_by_trade_or_mood_and_from_a_file(): void
+    {
+        $this->post('/cards', ['starter' => 'blank']);
+        $this->assertSame([], Card::query()->latest('id')->firstOrFail()->document()->pieces);
+        $this->get('/cards/'.Card::query()->max('id'))->assertOk();
+        $starter = Starters::all()['plumbline'];
+        $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade]))->assertSee($starter->name)->assertDontSee('Footlights');
+        $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade, 'mood' => 'gentle']))->assertSee('No starter is both');
+        $file = fn (string $json) => $this->post('/cards/bring', ['file' => UploadedFile::fake()->createWithContent('card.json', $json)]);
+        $file(CardJson::encode(Samples::card()))->assertRedirect();
+        $this->assertEquals(Samples::card(), Card::query()->latest('id')->firstOrFail()->document());
+        $file('{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"rocket"}]}')->assertStatus(422)->assertSee('/pieces/0/kind');
+        $file('not json')->assertStatus(422)->assertSee('not a JSON document');
+    }
+
+    /** @return iterable<string, array{string, array<string, string>}> pasted => kind => what a piece of it holds */
+    public static function pasted(): iterable
+    {
+        yield 'plain lines' => ["Kind regards,\n--\nMaren Oakhollow\nPrincipal designer\nQuillfern Garden Studio\nM: 01632 960147\nE: maren@quillfern.example\nwww.quillfern.example/visits\n4 Mallow Lane, Eddersby\nRegistered garden designer GD-20417\nhttps://www.linkedin.com/in/maren-oakhollow\n", [
+            'closing' => 'Kind regards,', 'name' => 'Maren Oakhollow', 'role' => 'Principal designer', 'company' => 'Quillfern Garden Studio', 'phone' => '+44 1632 960147 mobile',
+            'email' => 'maren@quillfern.example', 'web' => 'https://www.quillfern.example/visits', 'address' => '4 Mallow Lane, Eddersby', 'licence' => 'Registered garden designer GD-20417', 'profiles' => 'https://www.linkedin.com/in/maren-oakhollow',
+        ]];
+        yield 'one line with bars' => ['Tobiah Reedmace | Planting lead | tobiah@quillfern.example | +44 1632 960148', ['name' => 'Tobiah Reedmace', 'role' => 'Planting lead', 'email' => 'tobiah@quillfern.example', 'phone' => '+44 1632 960148']];
+        yield 'what is nothing else' => ["Name\nRole\nFirm\nOne more thing\n".str_repeat('Small print. ', 20), ['line' => 'One more thing', 'notice' => trim(str_repeat('Small print. ', 20))]];
+        yield 'code' => ['<table><tr><td><b>Mine</b><script>x</script></td></tr></table>', ['html' => '<table><tr><td><b>Mine</b></td></tr></table>']];
+    }
+
+    /** @param  array<string, string>  $expected */
+    #[DataProvider('pasted')]
+    public function test_a_pasted_signature_is_sorted_into_pieces(string $text, array $expected): void
+    {
+        $this->post('/cards/bring', ['text' => $text])->assertRedirect();
+        $pieces = [];
+        foreach (Card::query()->latest('id')->firstOrFail()->document()->pieces as $piece) {
+            $pieces[$piece->kind->key()] = implode(' ', array_map(fn ($value) => is_array($value) ? implode(' ', $value) : (string) $value, array_filter(array_intersect_key($piece->fields, array_flip(['text', 'phrase', 'number', 'sort', 'address', 'links', 'value', 'html'])))));
+        }
+        foreach ($expected as $kind => $holds) {
+            $this->assertSame($holds, str_replace(["\n"], '', $pieces[$kind] ?? 'not there'), $kind);
+        }
+    }
+
+    public function test_nothing_to_sort_gets_a_sentence(): void
+    {
+        foreach (['' => 'Paste the lines', '---' => 'Paste the lines', str_repeat('long line ', 3000) => 'too much text'] as $text => $sentence) {
+            $this->post('/cards/bring', ['text' => $text])->assertStatus(422)->assertSee($sentence);
+        }
+    }
+
+    public function test_a_look_is_taken_facts_kept_and_the_starters_style_comes_back_in_one_step(): void
+    {
+        $this->post('/cards', ['starter' => 'plumbline']);
+        $card = Card::query()->latest('id')->firstOrFail();
+        $fresh = $card->document();
+        $card->edit($card->head, new Restyle(['typeface' => 'courier', 'sizes' => ['name' => 30], 'rule' => ['width' => 8]]), null);
+        $this->get("/cards/$card->id/looks")->assertSee('Back to the style of Plumbline');
+        foreach (Starters::all() as $look) {
+            $this->get("/cards/$card->id/looks/sheet?look=$look->key")->assertOk()->assertSee('Maren Oakhollow');
+        }
+        $this->get("/cards/$card->id/looks/sheet?arrangement=spiral")->assertNotFound();
+        $this->post("/cards/$card->id/look", ['revision' => $card->fresh()?->head, 'look' => 'plumbline']);
+        $back = $card->fresh()?->document() ?? $fresh;
+        $this->assertEquals([$fresh->style->sizes, $fresh->style->typeface, array_column($fresh->pieces, 'fields')], [$back->style->sizes, $back->style->typeface, array_column($back->pieces, 'fields')]);
+        $this->post("/cards/$card->id/undo", ['revision' => $card->fresh()?->head]);
+        $this->assertSame('courier', $card->fresh()?->document()->style->typeface->key);
+    }
+
+    public function test_history_shows_compares_and_goes_back(): void
+    {
+        $this->card->edit(1, new FillPiece('p3', ['text' => 'Planting lead']), null);
+        $this->card->edit(2, new FillPiece('p3', ['text' => 'Head gardener']), null);
+        $this->get("/cards/{$this->card->id}/history")->assertSeeInOrder(['Role set to Head gardener', 'Role set to Planting lead', 'Started']);
+        $this->get("/cards/{$this->card->id}/history/compare?one=3&other=2")->assertSeeInOrder(['Role', 'Planting lead', 'Head gardener']);
+        $this->get("/cards/{$this->card->id}/history/2/sheet")->assertSee('Planting lead');
+        $this->post("/cards/{$this->card->id}/history/1", ['revision' => 2])->assertSessionHas('told');
+        $this->post("/cards/{$this->card->id}/history/1", ['revision' => 3]);
+        $this->assertSame(['Principal designer', 4], [CardJson::decode($this->stored())->piece('p3')->text('text'), $this->card->fresh()?->head]);
+        $this->get("/cards/{$this->card->id}/history/99/sheet")->assertNotFound();
+        $this->get("/cards/{$this->card->id}/history/compare")->assertNotFound();
+    }
+
+    public function test_anything_is_found_by_part_of_a_word(): void
+    {
+        foreach (['oakhol' => 'Maren Oakhollow', '960147' => 'phone on', 'contrast' => 'Contrast on light and dark pages', 'handwriting' => 'Write your name', 'banner' => 'A wide picture that opens the offer'] as $find => $seen) {
+            $this->get('/find?q='.$find)->assertOk()->assertSee($seen);
+        }
+        $this->get('/find?q=zzzz')->assertSee('Nothing is called that');
+        $this->get('/find?q[]=x')->assertOk();
+    }
+}
