@@ -46,7 +46,7 @@ function send(form) {
 
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, elt } = event.detail;
-  if (sending.delete(elt) && waiting.delete(elt) && xhr.status === 200) queueMicrotask(() => send(elt));
+  if (sending.delete(elt) && waiting.delete(elt) && (xhr.status === 200 || xhr.status === 422)) queueMicrotask(() => send(elt));
   const file = elt.querySelector?.('input[type="file"]');
   if (xhr.status === 200 && file?.value) file.value = '';
   if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
