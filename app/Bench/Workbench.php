@@ -22,14 +22,14 @@ final readonly class Workbench
     /**
      * @param  string  $sheet  the export, its elements named by piece
      * @param  list<\InkyCard\Compose\Gauge>  $gauges
-     * @param  array<string, mixed>  $dark  its colours as dark pages show them
+     * @param  array<string, array{\InkyCard\Colour\Colour, \InkyCard\Colour\Colour}>  $pairs  text on its ground
      */
     private function __construct(
         public Card $card,
         public Document $document,
         public string $sheet,
         public array $gauges,
-        public array $dark,
+        private array $pairs,
     ) {
     }
 
@@ -70,18 +70,23 @@ final readonly class Workbench
         $sheet = Sheet::of($document);
         $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 
-        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()), self::dark($sheet));
+        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()), DarkColours::pairs($sheet));
+    }
+
+    /** Names the colours on it: a page that has them already needs them no second time. */
+    public function darkKey(): string
+    {
+        return md5(implode('|', array_keys($this->pairs)));
     }
 
     /**
-     * The same inks ask for the same colours, and finding those that read takes longer than looking them up.
+     * Its colours as dark pages show them. The same inks ask for the same ones,
+     * and finding those that read takes longer than looking them up.
      *
      * @return array<string, mixed>
      */
-    private static function dark(Sheet $sheet): array
+    public function dark(): array
     {
-        $pairs = DarkColours::pairs($sheet);
-
-        return Cache::rememberForever('dark.1.'.md5(implode('|', array_keys($pairs))), fn () => DarkColours::of($pairs));
+        return Cache::rememberForever('dark.1.'.$this->darkKey(), fn () => DarkColours::of($this->pairs));
     }
 }

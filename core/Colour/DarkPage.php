@@ -35,11 +35,13 @@ enum DarkPage: string
     /** A ground as it is seen. */
     public function ground(Colour $ground): Colour
     {
+        if ($this !== self::Soft) {
+            return $this === self::Forced ? self::turned($ground) : $ground;
+        }
         $oklch = Oklch::of($ground);
 
         return match (true) {
-            $this === self::Forced => self::turned($oklch),
-            $this === self::Soft && $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch->at(1 - $oklch->lightness * (1 - self::DARKEST))->toColour(),
+            $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch->at(1 - $oklch->lightness * (1 - self::DARKEST))->toColour(),
             default => $ground,
         };
     }
@@ -48,7 +50,7 @@ enum DarkPage: string
     public function ink(Colour $ink, Colour $ground): Colour
     {
         if ($this === self::Forced) {
-            return self::turned(Oklch::of($ink));
+            return self::turned($ink);
         }
         $seen = $this->ground($ground);
 
@@ -62,8 +64,15 @@ enum DarkPage: string
         return Contrast::ratio($this->ink($ink, $ground), $this->ground($ground));
     }
 
-    private static function turned(Oklch $oklch): Colour
+    private static function turned(Colour $colour): Colour
     {
-        return $oklch->at(1 - $oklch->lightness)->toColour();
+        // A card has a handful of colours and asks for the same ones again and again.
+        static $turned = [];
+        if (count($turned) > 500) {
+            $turned = [];
+        }
+        $oklch = $turned[$colour->toHex()] ?? Oklch::of($colour);
+
+        return $oklch instanceof Colour ? $oklch : $turned[$colour->toHex()] = $oklch->at(1 - $oklch->lightness)->toColour();
     }
 }

@@ -17,7 +17,7 @@ use InkyCard\Card\Edit\TunePiece;
  * Lays a sheet out in tables, once for whoever needs them: the composer writes
  * them, the measure finds out how large they come out.
  */
-final readonly class Framer
+final class Framer
 {
     /** Between columns, and from a rule to what follows it; CSS px. */
     private const COLUMN_GAP = 16;
@@ -27,12 +27,15 @@ final readonly class Framer
     /** Inside a band, CSS px. */
     private const BAND = 14;
 
-    private bool $rtl;
+    /** @var \WeakMap<Sheet, Table>|null */
+    private static ?\WeakMap $made = null;
+
+    private readonly bool $rtl;
 
     /** @var array{above: int, lines: int, blocks: int} */
-    private array $gaps;
+    private readonly array $gaps;
 
-    private function __construct(private Sheet $sheet)
+    private function __construct(private readonly Sheet $sheet)
     {
         $this->gaps = $sheet->card->style->gaps;
         $this->rtl = $sheet->card->direction() === 'rtl';
@@ -41,7 +44,10 @@ final readonly class Framer
     /** The whole card; a table without rows when nothing is shown. */
     public static function table(Sheet $sheet): Table
     {
-        return (new self($sheet))->rows();
+        // Composer and measure ask for the same sheet's one after the other.
+        self::$made ??= new \WeakMap;
+
+        return self::$made[$sheet] ??= (new self($sheet))->rows();
     }
 
     private function rows(): Table

@@ -10,7 +10,6 @@ return new class extends Migration
     {
         Schema::table('cards', function (Blueprint $table) {
             $table->timestamp('archived_at')->nullable();
-            $table->index(['workspace_id', 'archived_at', 'updated_at']);
         });
         // Which card goes under mail from which address in which situation: one for each.
         Schema::create('placements', function (Blueprint $table) {
@@ -27,7 +26,6 @@ return new class extends Migration
     {
         Schema::dropIfExists('placements');
         Schema::table('cards', function (Blueprint $table) {
-            $table->dropIndex(['workspace_id', 'archived_at', 'updated_at']);
             $table->dropColumn('archived_at');
         });
     }

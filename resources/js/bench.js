@@ -18,6 +18,7 @@ document.addEventListener('htmx:configRequest', (event) => {
   // Queued edits go out with the revision the one before them made.
   if (!elt.closest('[data-own-revision]')) parameters.set('revision', revision());
   parameters.set('open', selected());
+  parameters.set('dark', document.getElementById('dark-source').dataset.key);
   if (elt.matches('.fields')) parameters.set('burst', burst);
   // From the cookie, so that signing in again in another tab is enough.
   const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);

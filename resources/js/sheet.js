@@ -50,14 +50,16 @@ export function showAs(way) {
   if (page) page.dataset.revision = '';
   showSheet();
   // The letter around it is the same page.
-  const { dark, paper } = document.getElementById('sheet-source').dataset;
+  const { paper } = document.getElementById('sheet-source').dataset;
+  const { dark } = document.getElementById('dark-source').dataset;
   document.querySelector('.paper').style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].grounds[paper] : '#fff');
 }
 
 /** Puts the rendering the last answer brought into every frame. */
 export function showSheet(anew = false) {
   if (anew) frames().forEach(fit);
-  const { html, revision, dark, paper } = document.getElementById('sheet-source').dataset;
+  const { html, revision, paper } = document.getElementById('sheet-source').dataset;
+  const { dark } = document.getElementById('dark-source').dataset;
   for (const frame of frames()) {
     const page = body(frame);
     if (!page) continue;
