@@ -83,6 +83,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}', [EditController::class, 'fill'])->name('edit.fill');
         Route::post('/pieces/{piece}/shown', [EditController::class, 'show'])->name('edit.show');
         Route::post('/pieces/{piece}/move', [EditController::class, 'move'])->name('edit.move');
+        Route::post('/tuning', [EditController::class, 'tuneSeveral'])->name('edit.several');
+        Route::post('/pieces/{piece}/assign', [EditController::class, 'assign'])->name('edit.assign');
         Route::post('/pieces/{piece}/place', [EditController::class, 'place'])->name('edit.place');
         Route::post('/pieces/{piece}/copy', [EditController::class, 'copy'])->name('edit.copy');
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');

@@ -86,6 +86,7 @@ final readonly class Answer
     {
         return match (true) {
             str_starts_with($refusal->path, '/style') => 'style',
+            $refusal->path === '/tuning/several' || ($this->piece === '' && str_starts_with($refusal->path, '/tuning')) => 'several',
             str_starts_with($refusal->path, '/tuning') => $this->piece.'.tuning-'.$refusal->field(),
             default => trim($this->piece.'.'.$refusal->field(), '.'),
         };

@@ -4,6 +4,7 @@ import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
 import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchKeys } from './keys.js';
 import { watchDragging } from './order.js';
+import { watchEdges } from './edges.js';
 
 const bench = document.getElementById('main');
 const RETRY = 3000;
@@ -197,6 +198,11 @@ bench.addEventListener('click', (event) => {
 watchKeys(selected);
 watchAdding();
 watchDragging();
+watchEdges(selected, (id, field, size) => {
+  const input = document.getElementById(`field-${id}-${field}`);
+  input.value = size;
+  send(input.form);
+});
 watchRuler(() => { showSheet(true); selectOnSheet(selected()); });
 
 watchFrames((id) => {

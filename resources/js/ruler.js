@@ -13,8 +13,20 @@ export function setWidth(width) {
   end.setAttribute('aria-valuenow', to);
   end.setAttribute('aria-valuetext', `${to} pixels`);
   document.querySelector('[data-width]').textContent = `${to} px`;
+  fit();
   requestAnimationFrame(moved);
 }
+
+// On a small screen the whole window is shown smaller, unless its real size is asked for.
+const zoom = document.getElementById('zoom');
+function fit() {
+  const room = document.querySelector('.stage-body').clientWidth - 16;
+  const needed = Number(end.getAttribute('aria-valuenow')) + 28;
+  document.querySelector('.stage').classList.toggle('stage-small', needed > room);
+  paper.style.zoom = needed > room && zoom.getAttribute('aria-pressed') === 'true' ? room / needed : '';
+}
+zoom.addEventListener('click', () => { zoom.setAttribute('aria-pressed', String(zoom.getAttribute('aria-pressed') !== 'true')); fit(); requestAnimationFrame(moved); });
+new ResizeObserver(fit).observe(document.querySelector('.stage-body'));
 
 /** @param onMove called once the card has its new width */
 export function watchRuler(onMove) {

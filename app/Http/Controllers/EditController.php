@@ -11,6 +11,7 @@ use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Edit;
+use InkyCard\Card\FilledBy;
 use InkyCard\Card\Kinds;
 use InkyCard\Card\Starters;
 use InkyCard\Card\Zone;
@@ -76,6 +77,18 @@ final class EditController extends Controller
     public function tune(Request $request, int $card, string $piece): Response
     {
         return $this->change($request, $card, $piece, fn () => Edit\TunePiece::fromForm($piece, $request->array('tuning')), whole: $request->has('tuning.joined'));
+    }
+
+    public function tuneSeveral(Request $request, int $card): Response
+    {
+        $ids = array_values(array_filter($request->array('pieces'), is_string(...)));
+
+        return $this->change($request, $card, '', fn () => new Edit\TuneSeveral($ids, $request->array('several')));
+    }
+
+    public function assign(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\AssignPiece($piece, FilledBy::tryFrom(self::word($request, 'by')) ?? throw Refusal::because('A piece is filled by us, by each person, or free.', '/tuning/by')), whole: true);
     }
 
     public function add(Request $request, int $card): Response

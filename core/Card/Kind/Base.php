@@ -56,6 +56,11 @@ abstract class Base implements Kind
         return false;
     }
 
+    public function resizes(): ?array
+    {
+        return null;
+    }
+
     public function tunes(): array
     {
         return ['ink', 'size', 'bold', 'italic', 'align', 'gap', 'joined'];

@@ -38,6 +38,11 @@ final class Headshot extends Base
         ];
     }
 
+    public function resizes(): array
+    {
+        return ['size', ...self::SIZES];
+    }
+
     public function tunes(): array
     {
         return ['gap'];

@@ -27,6 +27,11 @@ abstract class PictureKind extends Base
         parent::__construct($key, $label, $icon, $purpose, $zone);
     }
 
+    public function resizes(): array
+    {
+        return ['width', ...$this->widths];
+    }
+
     public function tunes(): array
     {
         return ['gap', 'align', 'joined'];

@@ -14,7 +14,7 @@
     <li class="card-tile">
       <span @class(['rendering', 'rendering-on' => $arrangement->key === $document->arrangement->key])><iframe src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' => $card->head]) }}" title="{{ $arrangement->label }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
       <div class="starter-foot"><div><h3>{{ $arrangement->label }}</h3><p class="help">{{ $arrangement->purpose }}</p></div>
-      <form method="post" action="{{ route('edit.rearrange', $card->id) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="arrangement" value="{{ $arrangement->key }}" aria-label="Take the arrangement {{ $arrangement->label }}">Take it</button></form></div>
+      <form method="post" action="{{ route('edit.rearrange', $card->id) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="arrangement" value="{{ $arrangement->key }}" aria-label="Take it: {{ $arrangement->label }}">Take it</button></form></div>
     </li>
     @endforeach
   </ul></section>
@@ -24,7 +24,7 @@
     <li class="card-tile">
       <span class="rendering"><iframe src="{{ route('looks.sheet', ['card' => $card->id, 'look' => $look->key, 'v' => $card->head]) }}" title="{{ $look->name }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
       <div class="starter-foot"><div><h3>{{ $look->name }}</h3><p class="help">{{ $look->mood }}</p></div>
-      <form method="post" action="{{ route('edit.look', $card->id) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="look" value="{{ $look->key }}" aria-label="Take the look of {{ $look->name }}">Take it</button></form></div>
+      <form method="post" action="{{ route('edit.look', $card->id) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="look" value="{{ $look->key }}" aria-label="Take it: {{ $look->name }}">Take it</button></form></div>
     </li>
     @endforeach
   </ul></section>

@@ -1,7 +1,7 @@
 @php($id = $piece->id)
 @php($card = $bench->card->id)
 <li id="piece-{{ $id }}" @class(['piece', 'hidden-piece' => ! $piece->shown])>
-  <details name="piece" data-piece="{{ $id }}" @if($open === $id) open @endif>
+  <details name="piece" data-piece="{{ $id }}" @if($resizes = $piece->kind->resizes()) data-resize="{{ implode(' ', $resizes) }}" @endif @if($open === $id) open @endif>
     <summary title="{{ $piece->kind->purpose() }}"><span class="grasp" aria-hidden="true"><x-icon name="chevron-expand"/></span><x-icon :name="$piece->kind->icon()"/>@include('bench.face')</summary>
     <form method="post" action="{{ route('edit.fill', [$card, $id]) }}" enctype="multipart/form-data" class="fields" hx-post="{{ route('edit.fill', [$card, $id]) }}" hx-encoding="multipart/form-data" hx-trigger="typed, change, submit" hx-swap="none" hx-sync="#main:queue all">
       @include('bench.hidden')

@@ -38,6 +38,7 @@
   <section class="stage" aria-label="The card as sent">
     <div class="stage-head">
       <h1 id="stage-title"><span data-page>As sent, light page</span>, <strong data-width>600 px</strong> wide</h1>
+      <button type="button" class="btn btn-plain zoom" id="zoom" aria-pressed="true">Fit</button>
       @include('bench.history')
       <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
     </div>
@@ -52,7 +53,7 @@
       </div>
       <ul class="echoes">
         @foreach(['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' => ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
-        <li><button type="button" class="echo" data-echo-of="{{ $echo }}" aria-label="{{ $label }}: work in it"><iframe data-echo="{{ $width }}" @if($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}" title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe></button>{{ $label }}</li>
+        <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}" @if($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}" title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button type="button" data-echo-of="{{ $echo }}" aria-pressed="false" aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
         @endforeach
       </ul>
     </div>

@@ -44,6 +44,27 @@
   </form>
   @include('bench.advice', ['swap' => null])
   @endif
+  @if($chosen)
+  <h2>For the team</h2>
+  <form method="post" action="{{ route('edit.assign', [$card, $chosen->id]) }}" class="tune" hx-post="{{ route('edit.assign', [$card, $chosen->id]) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
+    @include('bench.hidden')
+    <div class="tune-row"><label for="tune-by">Filled by</label><select class="form-select" id="tune-by" name="by">@foreach(['free' => 'anyone, free to change', 'us' => 'us, the same for all', 'person' => 'each person'] as $by => $label)<option value="{{ $by }}" @selected($chosen->filledBy->value === $by)>{{ $label }}</option>@endforeach</select></div>
+    <noscript><button class="btn btn-line">Keep</button></noscript>
+  </form>
+  @endif
+  <details class="several"><summary>Several pieces at once</summary>
+  <form method="post" action="{{ route('edit.several', $card) }}" class="tune" hx-post="{{ route('edit.several', $card) }}" hx-swap="none" hx-sync="#main:queue all">
+    @include('bench.hidden')
+    <fieldset class="several-pieces"><legend class="visually-hidden">Which pieces</legend>
+      @foreach($bench->document->pieces as $piece)@if($piece->shown && ! $piece->isBlank())<label class="check"><input type="checkbox" name="pieces[]" value="{{ $piece->id }}"> {{ Str::limit($piece->kind->label().': '.$piece->summary(), 34) }}</label>@endif @endforeach
+    </fieldset>
+    <div class="tune-row"><label for="several-ink">Ink</label><select class="form-select" id="several-ink" name="several[ink]"><option value="">as it is</option>@foreach(\InkyCard\Brand\InkRole::cases() as $role)<option value="{{ $role->value }}">{{ Str::lower($role->label()) }}</option>@endforeach</select></div>
+    <div class="tune-row"><label for="several-size">Size</label><span class="with-unit"><input class="form-control" type="number" id="several-size" name="several[size]" min="9" max="32" step="0.5" placeholder="as it is"><span class="measure">px</span></span></div>
+    <div class="tune-row"><label for="several-bold">Weight</label><select class="form-select" id="several-bold" name="several[bold]"><option value="">as it is</option><option value="0">regular</option><option value="1">bold</option></select></div>
+    <div class="tune-row"><label for="several-gap">Gap above</label><span class="with-unit"><input class="form-control" type="number" id="several-gap" name="several[gap]" min="0" max="48" placeholder="as it is"><span class="measure">px</span></span></div>
+    <p class="field-error" id="error-several">{{ $refused['several'] ?? '' }}</p>
+    <button class="btn btn-line">Set them together</button>
+  </form></details>
   <h2>The whole card</h2>
   <form method="post" action="{{ route('edit.restyle', $card) }}" class="tune" hx-post="{{ route('edit.restyle', $card) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
     @include('bench.hidden')

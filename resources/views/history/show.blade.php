@@ -23,7 +23,7 @@
           </fieldset>
           @if($revision->number === $card->head)<span class="help">as it is now</span>
           @else
-          <form method="post" action="{{ route('history.back', [$card->id, $revision->number]) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" aria-label="Go back to revision {{ $revision->number }}">Go back to this</button></form>
+          <form method="post" action="{{ route('history.back', [$card->id, $revision->number]) }}">@csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn btn-line" aria-label="Go back to this: revision {{ $revision->number }}">Go back to this</button></form>
           @endif
         </div>
       </div>

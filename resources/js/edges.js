@@ -1,0 +1,54 @@
+// Edges of pictures on the sheet are dragged to size; the number field in the row does the same by key.
+const box = () => document.getElementById('selection');
+const frame = () => document.getElementById('sheet');
+const SIZES = [48, 64, 80, 96, 112, 128, 160, 240, 320, 480, 600];
+const NEAR = 5;
+
+/** @param selected gives the id of the piece at work @param save called with id, field and size when the edge is let go */
+export function watchEdges(selected, save) {
+  const edge = document.createElement('span');
+  edge.className = 'edge';
+  box().append(edge);
+  const note = document.createElement('span');
+  note.className = 'edge-note measure';
+  box().append(note);
+
+  const row = () => document.querySelector(`#order details[data-piece="${CSS.escape(selected() || '-')}"]`);
+  const picture = () => frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] img`);
+  new MutationObserver(() => { edge.hidden = !(row()?.dataset.resize && picture()); }).observe(box(), { attributes: true, attributeFilter: ['style', 'hidden'] });
+
+  // What others on the sheet measure, and how tall the text beside a headshot is: sizes worth stopping at.
+  function stops(field) {
+    const page = frame().contentDocument;
+    const others = [...page.querySelectorAll('[data-piece] img')].filter((image) => image !== picture()).map((image) => image.getBoundingClientRect().width);
+    const text = [...page.querySelectorAll('[data-piece]')].filter((cell) => !cell.querySelector('img') && document.querySelector(`ol[data-zone="text"] [data-piece="${CSS.escape(cell.dataset.piece.split(' ')[0])}"]`)).map((cell) => cell.getBoundingClientRect());
+    const tall = text.length ? Math.max(...text.map((rect) => rect.bottom)) - Math.min(...text.map((rect) => rect.top)) : 0;
+    return [...(field === 'size' ? [tall] : []), ...others, ...SIZES].map(Math.round);
+  }
+
+  edge.addEventListener('pointerdown', (down) => {
+    const [field, least, most] = row().dataset.resize.split(' ');
+    const image = picture();
+    if (!image) return;
+    down.preventDefault();
+    edge.setPointerCapture(down.pointerId);
+    const start = image.getBoundingClientRect();
+    const ratio = start.height / start.width;
+    const at = stops(field);
+    let size = Math.round(start.width);
+    const move = (event) => {
+      const asked = Math.min(Number(most), Math.max(Number(least), Math.round(start.width + event.clientX - down.clientX)));
+      size = at.find((stop) => stop >= Number(least) && stop <= Number(most) && Math.abs(stop - asked) <= NEAR) ?? asked;
+      Object.assign(image.style, { width: `${size}px`, height: `${Math.round(size * ratio)}px` });
+      const rect = image.getBoundingClientRect();
+      Object.assign(box().style, { width: `${rect.width + 10}px`, height: `${rect.height + 8}px` });
+      note.textContent = at.includes(size) ? `${size} px, stops here` : `${size} px`;
+    };
+    edge.addEventListener('pointermove', move);
+    edge.addEventListener('lostpointercapture', () => {
+      edge.removeEventListener('pointermove', move);
+      note.textContent = '';
+      if (size !== Math.round(start.width)) save(selected(), field, size);
+    }, { once: true });
+  });
+}
