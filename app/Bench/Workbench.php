@@ -14,6 +14,9 @@ use InkyCard\Card\Piece;
 use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
+use InkyCard\Layout\Box;
+use InkyCard\Layout\Measure;
+use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
@@ -30,6 +33,7 @@ final readonly class Workbench
         public string $sheet,
         public array $gauges,
         private array $pairs,
+        private Measured $measured,
     ) {
     }
 
@@ -57,6 +61,12 @@ final readonly class Workbench
         return '';
     }
 
+    /** Where a piece stands in a 600 px window; null when nothing of it shows. */
+    public function box(Piece $piece): ?Box
+    {
+        return $this->measured->boxes[$piece->id] ?? null;
+    }
+
     /** The brand its inks are compared with. */
     public function brand(): Brand
     {
@@ -70,7 +80,9 @@ final readonly class Workbench
         $sheet = Sheet::of($document);
         $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 
-        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes()), DarkColours::pairs($sheet));
+        $measured = Measure::at($sheet, [Gauges::WIDTH, Gauges::PHONE]);
+
+        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes(), $measured), DarkColours::pairs($sheet), $measured[Gauges::WIDTH]);
     }
 
     /** Names the colours on it: a page that has them already needs them no second time. */

@@ -188,6 +188,14 @@ final class Card extends Model
         return $row === null ? null : Revision::of($row);
     }
 
+    /** The first of its revisions from a number on. */
+    public function revisionFrom(int $number): ?Revision
+    {
+        $row = $number < 1 ? null : $this->revisions()->where('number', '>=', $number)->orderBy('number')->first();
+
+        return $row === null ? null : Revision::of($row);
+    }
+
     public function canUndo(): bool
     {
         return $this->revision()->parent !== null;

@@ -18,7 +18,7 @@ final class Difference
         };
         $tell('Card name', $one->name, $other->name);
         $tell('Arrangement', $one->arrangement->label, $other->arrangement->label);
-        [$styleOne, $styleOther] = [self::flat($one->style->toArray()), self::flat($other->style->toArray())];
+        [$styleOne, $styleOther] = [self::flat($one->style->full()), self::flat($other->style->full())];
         foreach (array_unique([...array_keys($styleOne), ...array_keys($styleOther)]) as $key) {
             $tell('Style, '.$key, $styleOne[$key] ?? '', $styleOther[$key] ?? '');
         }

@@ -39,6 +39,7 @@ final readonly class Style
      * @param  ?Shape  $symbolShape  of the symbols before contact lines; null for none
      * @param  ?int  $ground  the paper ink lies behind the whole card, so much wider on every side in CSS px; null for none
      * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
+     * @param  array<string, mixed>  $full  the same with every default
      */
     private function __construct(
         private array $inks,
@@ -58,6 +59,7 @@ final readonly class Style
         public InkRole $symbolInk,
         public ?int $ground,
         private array $document,
+        private array $full,
     ) {
     }
 
@@ -114,6 +116,7 @@ final readonly class Style
             in_array($set['ground']['shown'], [true, 1], true) ? (int) self::pixels($set, 'ground', 'room')
                 : (in_array($set['ground']['shown'], [false, 0], true) ? null : throw Refusal::because('The value of shown is true or false.', '/ground/shown')),
             $document,
+            $set,
         );
     }
 
@@ -132,6 +135,12 @@ final readonly class Style
     public function with(array $changes): self
     {
         return self::of(array_replace_recursive($this->document, $changes));
+    }
+
+    /** @return array<string, mixed> every value it has, the defaults among them */
+    public function full(): array
+    {
+        return $this->full;
     }
 
     /** @return array<array-key, mixed> the document object, exactly as read */

@@ -18,12 +18,12 @@ use InkyCard\Layout\Sheet;
 final class Gauges
 {
     /** Widest and highest a signature may be before it pushes the letter aside, CSS px. */
-    private const WIDTH = 600;
+    public const WIDTH = 600;
 
     private const HEIGHT = 320;
 
     /** A phone's width. */
-    private const PHONE = 320;
+    public const PHONE = 320;
 
     /** Characters the strictest settings box takes. */
     private const CODE = 10_000;
@@ -54,12 +54,13 @@ final class Gauges
     /**
      * @param  string  $html  the card as composed with hosted pictures
      * @param  int  $pictureBytes  of all picture files
+     * @param  array<int, Measured>|null  $measured  at WIDTH and PHONE, where that is known already
      * @return list<Gauge> seven
      */
-    public static function of(Sheet $sheet, string $html, int $pictureBytes): array
+    public static function of(Sheet $sheet, string $html, int $pictureBytes, ?array $measured = null): array
     {
         $gauges = new self($sheet);
-        [self::WIDTH => $wide, self::PHONE => $phone] = Measure::at($sheet, [self::WIDTH, self::PHONE]);
+        [self::WIDTH => $wide, self::PHONE => $phone] = $measured ?? Measure::at($sheet, [self::WIDTH, self::PHONE]);
 
         return [
             $gauges->width($wide, $phone), $gauges->height($wide), $gauges->code($html), $gauges->pictures($pictureBytes),

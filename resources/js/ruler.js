@@ -20,7 +20,7 @@ export function setWidth(width) {
 // On a small screen the whole window is shown smaller, unless its real size is asked for.
 const zoom = document.getElementById('zoom');
 function fit() {
-  const room = document.querySelector('.stage-body').clientWidth - 16;
+  const room = document.querySelector('.stage-body').clientWidth - 28;
   const needed = Number(end.getAttribute('aria-valuenow')) + 28;
   document.querySelector('.stage').classList.toggle('stage-small', needed > room);
   paper.style.zoom = needed > room && zoom.getAttribute('aria-pressed') === 'true' ? room / needed : '';

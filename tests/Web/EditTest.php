@@ -13,6 +13,7 @@ use InkyCard\Card\Edit\FillPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
 use Tests\Core\PictureTest;
+use Tests\Core\Samples;
 
 final class EditTest extends WebTestCase
 {
@@ -234,5 +235,27 @@ final class EditTest extends WebTestCase
         }
         $this->send('/pieces/p2', ['fields' => ['text' => 'Taken']])->assertRedirect('/sign-in');
         $this->assertSame(1, DB::table('card_revisions')->count());
+    }
+
+    public function test_pieces_are_placed_copied_assigned_and_tuned_together(): void
+    {
+        $piece = fn (string $id) => Card::query()->findOrFail($this->card->id)->document()->piece($id);
+        $this->send('/pieces/p6/place', ['zone' => 'before', 'before' => ''])->assertOk();
+        $this->assertSame('before', $piece('p6')->zone->value);
+        $this->send('/pieces/p3/copy')->assertOk();
+        $this->assertCount(count(Samples::card()->pieces) + 1, Card::query()->findOrFail($this->card->id)->document()->pieces);
+        $this->send('/pieces/p3/assign', ['by' => 'us'])->assertOk()->assertSee('locked');
+        $this->assertSame('us', $piece('p3')->filledBy->value);
+        $this->send('/tuning', ['pieces' => ['p2', 'p3', 'p1'], 'several' => ['ink' => 'quiet', 'size' => '15', 'bold' => '', 'gap' => '']])->assertOk();
+        // Each takes what it has: a headshot has no ink.
+        $this->assertSame(['quiet', 'quiet', null, 15.0], [$piece('p2')->tuning->ink?->value, $piece('p3')->tuning->ink?->value, $piece('p1')->tuning->ink, $piece('p3')->tuning->size]);
+        $before = $this->stored();
+        foreach ([
+            ['/pieces/p6/place', ['zone' => 'sky'], 'There is no such place'], ['/pieces/p3/assign', ['by' => 'nobody'], 'filled by us'],
+            ['/tuning', ['pieces' => [], 'several' => ['ink' => 'quiet']], 'Choose pieces'], ['/tuning', ['pieces' => ['p2'], 'several' => ['size' => '900']], 'number of pixels'], ['/tuning', ['pieces' => ['p99', ['x']], 'several' => ['ink' => 'quiet']], 'no longer on the card'],
+        ] as [$path, $form, $sentence]) {
+            $this->send($path, $form)->assertStatus(422)->assertSee($sentence);
+        }
+        $this->assertSame($before, $this->stored());
     }
 }

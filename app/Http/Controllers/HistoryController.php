@@ -28,7 +28,9 @@ final class HistoryController extends Controller
     public function compare(Request $request, int $card): View
     {
         $card = $this->card($card);
-        [$one, $other] = [$this->revision($card, self::seen($request, 'one')), $this->revision($card, self::seen($request, 'other'))];
+        // While a stay in a field went on, the number somebody saw may have moved: the next one then.
+        $near = fn (string $which) => $card->revisionFrom(self::seen($request, $which)) ?? abort(404);
+        [$one, $other] = [$near('one'), $near('other')];
         if ($one->number > $other->number) {
             [$one, $other] = [$other, $one];
         }

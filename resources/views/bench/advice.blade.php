@@ -1,12 +1,18 @@
 @php($style = $bench->document->style)
 @php($lines = $chosen->content($bench->document))
 <div id="advice" @isset($swap) hx-swap-oob="true" @endisset>
+@php($box = $bench->box($chosen))
+@if($box)<p class="measure box-measure">{{ round($box->width) }} × {{ round($box->height) }} px</p>@endif
 @foreach($lines as $block)
 @php($run = match(true) { $block instanceof \InkyCard\Card\Content\Line => $block->runs[0], $block instanceof \InkyCard\Card\Content\Button => $block->words, default => null })
 @if($run)
 @php($ground = $block instanceof \InkyCard\Card\Content\Button ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
 @php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
-<p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ number_format(floor($ratio * 10) / 10, 1) }} : 1</b> on its ground{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? ': under 4.5 it is hard to read. Choose a stronger ink.' : ', '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
+@php($dark = \InkyCard\Colour\DarkPage::Forced->ratio($run->ink, $ground))
+@php($one = fn (float $ratio) => number_format(floor($ratio * 10) / 10, 1))
+<p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ $one($ratio) }} : 1</b> on its ground, {{ $one($dark) }} where a page is forced dark{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? '. Under 4.5 it is hard to read: choose a stronger ink.' : '; '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
+@if($chosen->kind->key() !== 'name' && $run->size >= $style->sizes['name'])<p class="advice advice-look">As large as the name: the eye no longer falls on the name first.</p>@endif
+@if($run->size < 11)<p class="advice advice-look">Under 11 px many readers have to enlarge it.</p>@endif
 @endif
 @endforeach
 @php($fit = $chosen->kind instanceof \InkyCard\Card\Kind\Headshot ? \InkyCard\Layout\PictureFit::of($bench->document) : null)
@@ -17,5 +23,7 @@
 @endif
 </div>
 @endif
+@php($links = array_values(array_unique(array_filter(array_merge(...array_map(fn ($block) => match(true) { $block instanceof \InkyCard\Card\Content\Line => array_column($block->runs, 'href'), $block instanceof \InkyCard\Card\Content\Button => [$block->words->href], $block instanceof \InkyCard\Card\Content\Marks => array_column($block->marks, 'href'), $block instanceof \InkyCard\Card\Content\Picture => [$block->href], default => [] }, $lines ?: []))))))
+@if($links !== [])<p class="try-links">Try {{ count($links) === 1 ? 'it' : 'them' }}: @foreach(array_slice($links, 0, 8) as $link)<a href="{{ $link }}" target="_blank" rel="noopener noreferrer">{{ Str::limit(preg_replace('#^(https?://(www\.)?|mailto:|tel:)#', '', $link), 32) }}</a>@if(! $loop->last), @endif @endforeach</p>@endif
 @if($lines === [])<p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>@endif
 </div>
