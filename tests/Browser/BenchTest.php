@@ -7,7 +7,7 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The bench at work: keys, echoes, ruler, gauges, dragging; every state within everybody's reach. */
 final class BenchTest extends BrowserTestCase
 {
-    private const CARD = '/cards/7';
+    private const CARD = '/cards/5';
 
     protected function setUp(): void
     {
