@@ -21,7 +21,7 @@ final readonly class Style
         'button' => ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false],
         'symbols' => ['shape' => 'none', 'ink' => 'accent'],
         'ground' => ['shown' => false, 'room' => 14],
-        'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'leading' => 1.4],
+        'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'columns' => 16, 'leading' => 1.4],
     ];
 
     private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'ground' => [0, 40], 'gaps' => [0, 48]];
@@ -34,7 +34,7 @@ final readonly class Style
      * @param  int  $radius  corner radius of the button, CSS px
      * @param  array{int, int}  $buttonRoom  above and below its words, before and after them; CSS px
      * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
-     * @param  array{above: int, lines: int, blocks: int}  $gaps  above the card, between lines of text, between other blocks; CSS px
+     * @param  array{above: int, lines: int, blocks: int, columns: int}  $gaps  above the card, between lines of text, between other blocks, between columns and from a rule; CSS px
      * @param  float  $leading  line height by type size
      * @param  ?Shape  $symbolShape  of the symbols before contact lines; null for none
      * @param  ?int  $ground  the paper ink lies behind the whole card, so much wider on every side in CSS px; null for none
@@ -108,6 +108,7 @@ final readonly class Style
                 'above' => (int) self::pixels($set, 'gaps', 'above'),
                 'lines' => (int) self::pixels($set, 'gaps', 'lines'),
                 'blocks' => (int) self::pixels($set, 'gaps', 'blocks'),
+                'columns' => (int) self::pixels($set, 'gaps', 'columns'),
             ],
             self::leading($set['gaps']['leading']),
             $set['symbols']['shape'] === 'none' ? null : (Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']

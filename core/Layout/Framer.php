@@ -19,11 +19,6 @@ use InkyCard\Card\Edit\TunePiece;
  */
 final class Framer
 {
-    /** Between columns, and from a rule to what follows it; CSS px. */
-    private const COLUMN_GAP = 16;
-
-    private const RULE_GAP = 16;
-
     /** Inside a band, CSS px. */
     private const BAND = 14;
 
@@ -32,7 +27,7 @@ final class Framer
 
     private readonly bool $rtl;
 
-    /** @var array{above: int, lines: int, blocks: int} */
+    /** @var array{above: int, lines: int, blocks: int, columns: int} */
     private readonly array $gaps;
 
     private function __construct(private readonly Sheet $sheet)
@@ -92,7 +87,7 @@ final class Framer
         foreach ($columns as $index => [$slot, $lines]) {
             $ruled = $slot->ruled && $index > 0 && $this->sheet->card->style->rule > 0;
             $padding = $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
-                : $this->sides($ruled ? self::RULE_GAP : ($index > 0 && $columns[$index - 1][0]->band ? self::COLUMN_GAP : 0), $index < $last ? self::COLUMN_GAP : 0);
+                : $this->sides($ruled ? $this->gaps['columns'] : ($index > 0 && $columns[$index - 1][0]->band ? $this->gaps['columns'] : 0), $index < $last ? $this->gaps['columns'] : 0);
             $column = $this->column($slot, $lines, 0);
             // One line alone needs no table around it.
             $only = count($column) === 1 ? $column[0][0] : null;

@@ -199,9 +199,10 @@ watchKeys(selected);
 watchAdding();
 watchDragging();
 watchEdges(selected, (id, field, size) => {
-  const input = document.getElementById(`field-${id}-${field}`);
+  const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);
   input.value = size;
-  send(input.form);
+  if (id === '') input.dispatchEvent(new Event('change', { bubbles: true }));
+  else send(input.form);
 });
 watchRuler(() => { showSheet(true); selectOnSheet(selected()); });
 

@@ -14,8 +14,18 @@ export function watchEdges(selected, save) {
   box().append(note);
 
   const row = () => document.querySelector(`#order details[data-piece="${CSS.escape(selected() || '-')}"]`);
-  const picture = () => frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] img`);
-  new MutationObserver(() => { edge.hidden = !(row()?.dataset.resize && picture()); }).observe(box(), { attributes: true, attributeFilter: ['style', 'hidden'] });
+  const on = (what) => frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] ${what}`.trim());
+  const isButton = () => row()?.dataset.resize?.startsWith('button');
+  const picture = () => (isButton() ? on('td[bgcolor]') : on('img'));
+  const column = document.createElement('span');
+  column.className = 'edge edge-column';
+  box().append(column);
+  // A text beside another column: the gap to it is dragged at its start.
+  const beside = () => {
+    const cell = row()?.closest('[data-zone="text"]') && !row().dataset.resize && on('') ;
+    return cell && cell.getBoundingClientRect().left > 40;
+  };
+  new MutationObserver(() => { column.hidden = !beside(); edge.hidden = !(row()?.dataset.resize && picture()); }).observe(box(), { attributes: true, attributeFilter: ['style', 'hidden'] });
 
   // What others on the sheet measure, and how tall the text beside a headshot is: sizes worth stopping at.
   function stops(field) {
@@ -26,12 +36,52 @@ export function watchEdges(selected, save) {
     return [...(field === 'size' ? [tall] : []), ...others, ...SIZES].map(Math.round);
   }
 
+  column.addEventListener('pointerdown', (down) => {
+    down.preventDefault();
+    column.setPointerCapture(down.pointerId);
+    const start = Number(document.getElementById('style-gaps-columns').value);
+    let gap = start;
+    const move = (event) => {
+      gap = Math.min(48, Math.max(0, Math.round(start + event.clientX - down.clientX)));
+      gap = [8, 12, 16, 20, 24, 32].find((stop) => Math.abs(stop - gap) < 2) ?? gap;
+      note.textContent = `${gap} px between columns`;
+    };
+    column.addEventListener('pointermove', move);
+    column.addEventListener('lostpointercapture', () => {
+      column.removeEventListener('pointermove', move);
+      note.textContent = '';
+      if (gap !== start) save('', 'style-gaps-columns', gap);
+    }, { once: true });
+  });
+
+  // The button grows on both sides of its words.
+  function room(down, cell, least, most) {
+    const start = parseFloat(getComputedStyle(cell).paddingRight);
+    let wide = start;
+    const move = (event) => {
+      wide = Math.min(most, Math.max(least, Math.round(start + event.clientX - down.clientX)));
+      wide = [12, 18, 24].find((stop) => Math.abs(stop - wide) < 2) ?? wide;
+      cell.style.paddingLeft = `${wide}px`;
+      cell.style.paddingRight = `${wide}px`;
+      const rect = cell.getBoundingClientRect();
+      box().style.width = `${rect.width + 10}px`;
+      note.textContent = `${wide} px beside its words`;
+    };
+    edge.addEventListener('pointermove', move);
+    edge.addEventListener('lostpointercapture', () => {
+      edge.removeEventListener('pointermove', move);
+      note.textContent = '';
+      if (wide !== start) save('', 'style-button-wide', wide);
+    }, { once: true });
+  }
+
   edge.addEventListener('pointerdown', (down) => {
     const [field, least, most] = row().dataset.resize.split(' ');
     const image = picture();
     if (!image) return;
     down.preventDefault();
     edge.setPointerCapture(down.pointerId);
+    if (isButton()) { room(down, image, Number(least), Number(most)); return; }
     const start = image.getBoundingClientRect();
     const ratio = start.height / start.width;
     const at = stops(field);

@@ -112,7 +112,22 @@ final class BenchTest extends BrowserTestCase
         $was = $width();
         $edge = $at('.edge');
         $this->drag($edge, [$edge[0] - 31, $edge[1]]);
-        $this->until(fn () => $width() < $was - 20 && $this->script('return Number(document.getElementById("field-p1-size").value)') === $width(), 'smaller, and the field says so');
+        $this->until(fn () => $width() < $was - 15 && $this->script('return Number(document.getElementById("field-p1-size").value)') === $width(), 'smaller, and the field says so');
+
+        $this->open(self::CARD.'?piece=p2');
+        $left = fn (): float => (float) $this->script('return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p2]").getBoundingClientRect().left');
+        $stood = $left();
+        $edge = $at('.edge-column');
+        $this->drag($edge, [$edge[0] + 10, $edge[1]]);
+        $this->until(fn () => $left() > $stood + 5, 'more room between the columns');
+
+        $button = (string) $this->script('return [...document.querySelectorAll("#order details[data-resize^=button]")].map((row) => row.dataset.piece)[0]');
+        $this->open(self::CARD."?piece=$button");
+        $room = fn (): float => (float) $this->script('return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector("td[bgcolor]")).paddingLeft)');
+        $had = $room();
+        $edge = $at('.edge');
+        $this->drag($edge, [$edge[0] + 9, $edge[1]]);
+        $this->until(fn () => $room() > $had + 4 && (float) $this->script('return Number(document.getElementById("style-button-wide").value)') === $room(), 'more room in the button');
     }
 
     /**

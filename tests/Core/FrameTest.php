@@ -80,6 +80,8 @@ final class FrameTest extends TestCase
             $this->assertEqualsWithDelta(round(13 * $leading), $boxes['phone']->height, 0.01);
             $this->assertEqualsWithDelta($blocks, $gap('marks', 'button'), 0.01);
         }
+        [$near, $far] = array_map(fn (int $columns) => self::measured(self::card(['gaps' => ['columns' => $columns]]), 900)->boxes['name']->x, [4, 34]);
+        $this->assertEqualsWithDelta(60, $far - $near, 0.01, 'on both sides of the rule');
         $tuned = self::measured((new TunePiece('phone', ['gap' => 33]))->apply(self::card()))->boxes;
         $this->assertEqualsWithDelta(33, $tuned['phone']->y - $tuned['name']->y - $tuned['name']->height, 0.01);
     }

@@ -30,6 +30,11 @@ abstract class Call extends Base
         return 'words';
     }
 
+    public function resizes(): array
+    {
+        return ['button', 4, 40];
+    }
+
     public function fields(): array
     {
         return [

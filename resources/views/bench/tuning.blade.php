@@ -82,7 +82,7 @@
     <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach([
         ['Name size', 'sizes', 'name', $style->sizes['name'], 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes['text'], 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes['small'], 9, 32, 'px'],
-        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'],
+        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'], ['Column gap', 'gaps', 'columns', $style->gaps['columns'], 0, 48, 'px'],
         ['Room above', 'gaps', 'above', $style->gaps['above'], 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->leading, 1.1, 2.2, '×'],
         ['Corners', 'button', 'radius', $style->radius, 0, 24, 'px'], ['Button room', 'button', 'wide', $style->buttonRoom[1], 4, 40, 'px'],
     ] as [$label, $group, $key, $value, $least, $most, $unit])
