@@ -11,7 +11,10 @@ final class ProfileDirectory
     /** Mark for an address no row knows: a chain link from the open icon set. */
     public const UNKNOWN = 'link-45deg';
 
-    /** @var array<string, array{label: string, hosts: list<string>, mark: string, path: string, to?: string}> */
+    /** @var array<string, string> kind of a purpose => words it goes by, as a pattern */
+    private static array $purposes = [];
+
+    /** @var array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string, to?: string, query?: bool, find?: string, words?: string}> */
     private static array $kinds = [];
 
     /** @var array<string, ProfileLink> lines read lately */
@@ -46,23 +49,95 @@ final class ProfileDirectory
         if (preg_match('/^([^:\/.]{1,40}):\s+(\S.*)$/u', $text, $match)) {
             [, $label, $text] = $match;
         }
-        $web = WebAddress::parse($text, 'profile address');
         self::load();
-        $key = self::$hosts[$web->host] ?? null;
+        // Query and fragment only track where the address of a known page was copied; without them it is read in no time.
+        $page = strtok($text, '?#') ?: $text;
+        $known = $page === $text ? null : self::kindOf(mb_strtolower((string) preg_replace('#^(?:https?://)?(?:www\.)?([^/:]+).*$#i', '$1', $page)));
+        $web = WebAddress::parse($known !== null && ! isset(self::$kinds[$known]['query']) && self::matches(self::$kinds[$known]['path'], $page) ? $page : $text, 'profile address');
+        $key = self::kindOf($web->host);
         if ($key === null) {
+            $purpose = self::purpose($label, $web->path);
+
             // Kept as it is: an address the directory does not know is still somebody's profile.
-            return new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN);
+            return $purpose === null ? new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN)
+                : new ProfileLink($purpose, $label ?: self::$kinds[$purpose]['label'], $web->address, self::$kinds[$purpose]['mark']);
         }
         $kind = self::$kinds[$key];
-        if (! preg_match('~^'.$kind['path'].'/?(?:[?#].*)?$~iu', $web->path, $match)) {
+        if (! preg_match(self::pattern($kind['path'].')/?(?:[?#].*)?'), $web->path, $match) || ($match[1] ?? '') === '') {
             return new ProfileLink($key, $label ?: $kind['label'], $web->address, $kind['mark']);
         }
+        $handle = rtrim($match[1], '/');
         $address = isset($kind['to'])
-            ? str_replace('{handle}', $match[1], $kind['to'])
-            // Query and fragment of a profile page only track where the address was copied.
-            : rtrim((string) strtok($web->address, '?#'), '/');
+            ? str_replace('{handle}', $handle, $kind['to'])
+            : (isset($kind['query']) ? $web->address : rtrim((string) strtok($web->address, '?#'), '/'));
 
-        return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark']);
+        return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark'], $handle);
+    }
+
+    /** Where somebody's profile of a name such as "insta" is; null when no row is called so or none can be made of a handle alone. */
+    public static function addressOf(string $network, string $handle): ?string
+    {
+        self::load();
+        $name = self::plain($network);
+        foreach (self::$kinds as $key => $kind) {
+            if (isset($kind['to']) && $name !== '' && in_array($name, [self::plain($key), self::plain($kind['label']), self::plain(explode('.', $kind['hosts'][0])[0])], true)) {
+                $handle = ltrim($handle, '@');
+                // Where the pattern wants a folder or a sign before the name, it is the first it names.
+                foreach ([$handle, '@'.$handle, 'in/'.$handle, 'u/'.$handle] as $try) {
+                    $address = str_replace('{handle}', $try, $kind['to']);
+                    if (preg_match(self::pattern($kind['path'].')/?'), (string) preg_replace('#^https?://[^/]+#', '', $address), $match) && ($match[1] ?? '') === $try) {
+                        return $address;
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string, to?: string, query?: bool, find?: string, words?: string}> every kind, by key */
+    public static function all(): array
+    {
+        self::load();
+
+        return self::$kinds;
+    }
+
+    /** Kind of a host: its own, a mobile one, or any name before one that takes any. */
+    private static function kindOf(string $host): ?string
+    {
+        $bare = (string) preg_replace('/^(?:m|mobile|touch|old|new|web|app|[a-z]{2})\.(?=[^.]+\.)/', '', $host);
+
+        return self::$hosts[$host] ?? self::$hosts[$bare] ?? self::$hosts['*'.strstr($host, '.')] ?? null;
+    }
+
+    /** What a page of one's own is for, by its label or the first step of its path. */
+    private static function purpose(string $label, string $path): ?string
+    {
+        $step = mb_strtolower(strtok(trim($path, '/'), '/?#') ?: '');
+        foreach (self::$purposes as $key => $words) {
+            if (preg_match("/^(?:my |our )?(?:$words)$/iu", trim($label)) === 1 || ($label === '' && preg_match("/^(?:$words)$/iu", $step) === 1)) {
+                return $key;
+            }
+        }
+
+        return null;
+    }
+
+    private static function matches(string $path, string $page): bool
+    {
+        return preg_match(self::pattern($path.')/?'), (string) preg_replace('#^(?:https?://)?[^/]+#i', '', $page)) === 1;
+    }
+
+    /** Between signs no path has. */
+    private static function pattern(string $path): string
+    {
+        return "\x01^(?:$path$\x01iu";
+    }
+
+    private static function plain(string $name): string
+    {
+        return ['insta' => 'instagram', 'ig' => 'instagram', 'fb' => 'facebook', 'twitter' => 'x', 'yt' => 'youtube', 'tik tok' => 'tiktok'][$plain = mb_strtolower(trim($name))] ?? (string) preg_replace('/[^a-z0-9]/', '', $plain);
     }
 
     /** @return list<string> every mark a profile link can carry */
@@ -79,6 +154,9 @@ final class ProfileDirectory
             self::$kinds = require __DIR__.'/profiles.php';
             foreach (self::$kinds as $key => $kind) {
                 self::$hosts += array_fill_keys($kind['hosts'], $key);
+                if (isset($kind['words'])) {
+                    self::$purposes[$key] = $kind['words'];
+                }
             }
         }
     }

@@ -79,7 +79,7 @@ final class BrandTest extends TestCase
         $this->assertSame('Quillfern & Daughters', $after->piece('p3')->text('text'));
         // The person's own number is not the firm's, and their own network stays where it was.
         $this->assertSame('+44 1632 960147', $after->piece('p4')->text('number'));
-        $this->assertSame(['https://linkedin.com/in/maren', 'https://www.instagram.com/quillfern', 'Plants: https://quillfern.example/plants'], $after->piece('p5')->fields['links']);
+        $this->assertSame(['https://www.linkedin.com/in/maren', 'https://www.instagram.com/quillfern', 'Plants: https://quillfern.example/plants'], $after->piece('p5')->fields['links']);
         $this->assertSame('Brand: accent ink, company, profile links changed', $edit->words($card));
         $this->assertSame([], Difference::between($card, $edit->back()->apply($after)));
         $this->assertFalse($edit->touches($after));

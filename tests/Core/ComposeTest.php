@@ -88,7 +88,7 @@ final class ComposeTest extends TestCase
             Office +44 1632 960147
             maren@quillfern.example
             https://quillfern.example/visits/
-            LinkedIn: https://linkedin.com/in/maren
+            LinkedIn: https://www.linkedin.com/in/maren
             Portfolio: https://quillfern.example/work
             Book a visit: https://quillfern.example/book
 

@@ -38,7 +38,7 @@ final class KindTest extends TestCase
         yield 'film' => ['video', ['picture' => 'sample:x', 'alt' => 'Watch', 'address' => 'quillfern.example/film', 'ratio' => 0.5625], ['https://quillfern.example/film'], '[Watch 200x113]', ''];
         yield 'closing' => ['closing', ['phrase' => 'Warmly,'], [], 'Warmly,', "Warmly,\n"];
         yield 'closing by hand' => ['closing', ['phrase' => 'Warmly,', 'picture' => 'sample:x', 'alt' => 'Maren', 'ratio' => 0.25], [], 'Warmly,[Maren 160x40]', "Warmly,\n"];
-        yield 'profiles' => ['profiles', ['links' => "linkedin.com/in/m\n\nlinkedin.com/in/m?x=1\nShop: quillfern.example/shop"], ['https://linkedin.com/in/m', 'https://quillfern.example/shop'], '[LinkedIn 24x24][Shop 24x24]', "LinkedIn: https://linkedin.com/in/m\nShop: https://quillfern.example/shop\n"];
+        yield 'profiles' => ['profiles', ['links' => "linkedin.com/in/m\n\nlinkedin.com/in/m?x=1\nShop: quillfern.example/shop"], ['https://www.linkedin.com/in/m', 'https://quillfern.example/shop'], '[LinkedIn 24x24][Shop 24x24]', "LinkedIn: https://www.linkedin.com/in/m\nShop: https://quillfern.example/shop\n"];
         foreach (['button', 'textlink', 'booking', 'conference', 'payment'] as $kind) {
             foreach (['button', 'link', 'underlined'] as $form) {
                 yield "$kind as $form" => [$kind, ['words' => 'Do it', 'address' => 'quillfern.example/do', 'form' => $form], ['https://quillfern.example/do'], 'Do it', "Do it: https://quillfern.example/do\n"];
@@ -51,6 +51,7 @@ final class KindTest extends TestCase
         yield 'quote' => ['quote', ['text' => 'Lovely', 'by' => 'A client', 'address' => 'quillfern.example/v'], ['https://quillfern.example/v'], '“Lovely”A client', "“Lovely”\nA client: https://quillfern.example/v\n"];
         yield 'notice' => ['notice', ['text' => "One.\n\n Two. ", 'documents' => ['Terms: quillfern.example/t']], ['https://quillfern.example/t'], 'One.Two.Terms', "One.\nTwo.\nTerms: https://quillfern.example/t\n"];
         yield 'rule' => ['rule', ['thickness' => 3], [], '', ''];
+        yield 'two of one network' => ['profiles', ['links' => "instagram.com/quillfern\ninstagram.com/maren"], ['https://www.instagram.com/quillfern', 'https://www.instagram.com/maren'], '[Instagram quillfern 24x24][Instagram maren 24x24]', "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: https://www.instagram.com/maren\n"];
         yield 'gap' => ['gap', ['height' => 9], [], "\u{A0}", ''];
         yield 'own HTML' => ['html', ['html' => '<p>A <a href="https://quillfern.example">link</a></p>'], ['https://quillfern.example'], 'A link', "A link\n"];
     }

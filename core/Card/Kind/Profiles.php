@@ -66,11 +66,14 @@ final class Profiles extends Base
         return count($links) > 3 ? count($links).' links' : implode(', ', array_column($links, 'label'));
     }
 
-    /** @return list<ProfileLink> */
+    /** @return list<ProfileLink> two of one network told apart by their handles */
     public static function links(Piece $piece): array
     {
         $lines = $piece->fields['links'] ?? [];
+        $links = array_map(ProfileDirectory::read(...), is_array($lines) ? array_values($lines) : []);
+        $labels = array_count_values(array_column($links, 'label'));
 
-        return array_map(ProfileDirectory::read(...), is_array($lines) ? array_values($lines) : []);
+        return count($labels) === count($links) ? $links : array_map(fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
+            ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle) : $link, $links);
     }
 }

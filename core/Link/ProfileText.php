@@ -1,0 +1,115 @@
+<?php
+
+namespace InkyCard\Link;
+
+use InkyCard\Refusal;
+
+/** Profiles pasted in any mess: with names before them, commas, handles, several on a line. */
+final class ProfileText
+{
+    private const MAX_BYTES = 400_000;
+
+    private const ADDRESS = '~(?<![@\w.-])(?:https?://)?(?:[\p{L}\w-]+\.)+[\p{L}]{2,24}(?::\d{2,5})?(?:/[^\s,;<>()"\']*)?(?:[?#][^\s,;<>()"\']*)?~u';
+
+    /** A handle with the name of its network before or after it. */
+    private const HANDLE = '~@([\w.-]{2,60})(?:@((?:[\w-]+\.)+[a-z]{2,}))?~iu';
+
+    /**
+     * @return array{links: list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}
+     *                                                                                                                                                                            what was recognised, in order; what stood there twice; lines that hold no profile
+     *
+     * @throws Refusal when it is too long or not text
+     */
+    public static function sort(mixed $raw): array
+    {
+        if (! is_string($raw) || ! mb_check_encoding($raw, 'UTF-8')) {
+            throw Refusal::because('Paste the addresses as text.');
+        }
+        if (strlen($raw) > self::MAX_BYTES) {
+            throw Refusal::because('That is too much text: paste the addresses alone.');
+        }
+        $links = $twice = $not = [];
+        foreach (preg_split('/\R/u', $raw) ?: [] as $line) {
+            $line = trim($line);
+            if ($line === '') {
+                continue;
+            }
+            $found = self::within($line);
+            foreach ($found as $link) {
+                if (isset($links[$link['address']])) {
+                    $twice[] = $link['line'];
+                } else {
+                    $links[$link['address']] = $link;
+                }
+            }
+            if ($found === []) {
+                $not[] = mb_strimwidth($line, 0, 120, '…');
+            }
+        }
+
+        return ['links' => array_values($links), 'twice' => $twice, 'not' => $not];
+    }
+
+    /** @return list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}> */
+    private static function within(string $line): array
+    {
+        $found = [];
+        // An address of mail is no profile; what is left of the line still may be.
+        $bare = (string) preg_replace('/[\w.+-]+@(?:[\w-]+\.)+[a-z]{2,}(?![\w@])/iu', ' ', $line);
+        preg_match_all(self::ADDRESS, $bare, $addresses);
+        foreach ($addresses[0] as $address) {
+            $address = rtrim($address, '.,;:!?*_|');
+            // A label stands before the first address and a colon, dash or bar.
+            $label = count($addresses[0]) === 1 && preg_match('~^\W*([\p{L}][\p{L}\p{N} &\'-]{1,38}?)\s*(?::|\s[-–—|]|→)\s*'.preg_quote($address, '~').'~u', $bare, $match) === 1 ? $match[1] : '';
+            try {
+                $plain = ProfileDirectory::read($address);
+                $link = $label === '' || mb_strtolower($label) === mb_strtolower($plain->label) || $plain->kind !== 'other' ? $plain : ProfileDirectory::read("$label: $address");
+                $found[] = self::told($address, $link);
+            } catch (Refusal) {
+                // Looks like an address and is none.
+            }
+        }
+        if ($found === [] && preg_match(self::HANDLE, $line, $match, PREG_UNMATCHED_AS_NULL) === 1) {
+            $address = isset($match[2]) ? "https://$match[2]/@$match[1]" : self::network(str_replace($match[0], ' ', $line), $match[1]);
+            if ($address !== null) {
+                $link = ProfileDirectory::read($address);
+                $found[] = self::told($match[0], isset($match[2]) && $link->kind === 'other' ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1]) : $link);
+            }
+        }
+
+        return $found;
+    }
+
+    /** Where a handle leads, by the words around it. */
+    private static function network(string $words, string $handle): ?string
+    {
+        preg_match_all('/[\p{L}\p{N}.]+(?: [\p{L}]+)?/u', $words, $names);
+        foreach ([...$names[0], ...(preg_split('/[^\p{L}\p{N}.]+/u', $words) ?: [])] as $name) {
+            $address = ProfileDirectory::addressOf($name, $handle);
+            if ($address !== null) {
+                return $address;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>} */
+    private static function told(string $raw, ProfileLink $link): array
+    {
+        $host = fn (string $address): string => (string) preg_replace('#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i', '$1', mb_strtolower($address));
+        $cleaned = [];
+        if (str_starts_with($raw, '@')) {
+            $cleaned[] = 'handle';
+        } else {
+            if ($host($raw) !== $host($link->address)) {
+                $cleaned[] = 'host '.$host($raw);
+            }
+            if (preg_match('/[?#]/', $raw) === 1 && preg_match('/[?#]/', $link->address) === 0) {
+                $cleaned[] = 'what stood after '.(str_contains($raw, '?') ? '?' : '#');
+            }
+        }
+
+        return ['line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address, 'handle' => $link->handle, 'cleaned' => $cleaned];
+    }
+}
