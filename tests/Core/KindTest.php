@@ -51,6 +51,7 @@ final class KindTest extends TestCase
         yield 'quote' => ['quote', ['text' => 'Lovely', 'by' => 'A client', 'address' => 'quillfern.example/v'], ['https://quillfern.example/v'], '“Lovely”A client', "“Lovely”\nA client: https://quillfern.example/v\n"];
         yield 'notice' => ['notice', ['text' => "One.\n\n Two. ", 'documents' => ['Terms: quillfern.example/t']], ['https://quillfern.example/t'], 'One.Two.Terms', "One.\nTwo.\nTerms: https://quillfern.example/t\n"];
         yield 'rule' => ['rule', ['thickness' => 3], [], '', ''];
+        yield 'a mess of profiles' => ['profiles', ['links' => "Find us on Instagram: @quillfern\nx.com/quillfern, linkedin.com/in/m"], ['https://www.instagram.com/quillfern', 'https://x.com/quillfern', 'https://www.linkedin.com/in/m'], '[Instagram 24x24][X 24x24][LinkedIn 24x24]', "Instagram: https://www.instagram.com/quillfern\nX: https://x.com/quillfern\nLinkedIn: https://www.linkedin.com/in/m\n"];
         yield 'two of one network' => ['profiles', ['links' => "instagram.com/quillfern\ninstagram.com/maren"], ['https://www.instagram.com/quillfern', 'https://www.instagram.com/maren'], '[Instagram quillfern 24x24][Instagram maren 24x24]', "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: https://www.instagram.com/maren\n"];
         yield 'gap' => ['gap', ['height' => 9], [], "\u{A0}", ''];
         yield 'own HTML' => ['html', ['html' => '<p>A <a href="https://quillfern.example">link</a></p>'], ['https://quillfern.example'], 'A link', "A link\n"];

@@ -11,7 +11,9 @@ use InkyCard\Card\Zone;
 use InkyCard\Colour\Contrast;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
+use InkyCard\Link\ProfileText;
 use InkyCard\Picture\Mark;
+use InkyCard\Refusal;
 
 final class Profiles extends Base
 {
@@ -27,7 +29,7 @@ final class Profiles extends Base
 
     public function fields(): array
     {
-        return [new Field('links', 'Addresses, one a line', 'lines', 'A name before it, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow')];
+        return [new Field('links', 'Addresses, one a line', 'lines', 'Paste them as you have them, handles too. A name before an address, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow')];
     }
 
     public function tunes(): array
@@ -37,9 +39,22 @@ final class Profiles extends Base
 
     public function accept(array $fields, string $country): array
     {
-        $lines = self::lines($fields, 'links', self::MAX, fn (mixed $raw) => ProfileDirectory::read($raw)->line());
+        $lines = self::lines($fields, 'links', self::MAX, self::sorted(...));
+        $links = array_values(array_unique($lines === [] ? [] : explode("\n", implode("\n", $lines))));
 
-        return ['links' => array_values(array_unique($lines))];
+        return ['links' => count($links) <= self::MAX ? $links : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links')];
+    }
+
+    /** One line as it was pasted, in its own form; several links on it become several lines. */
+    private static function sorted(mixed $raw): string
+    {
+        try {
+            return ProfileDirectory::read($raw)->line();
+        } catch (Refusal $refusal) {
+            $found = is_string($raw) ? ProfileText::sort($raw)['links'] : [];
+
+            return $found === [] ? throw $refusal : implode("\n", array_map(fn (array $link) => ProfileDirectory::read($link['address'])->line(), $found));
+        }
     }
 
     public function content(Piece $piece, Card $card): array
