@@ -72,7 +72,8 @@ final class Scraps
             if (preg_match('#^(https?://|www\.)\S+$|^[\w-]+(\.[\w-]+)*\.[a-z]{2,}(/\S*)?$#iu', $bare)) {
                 $link = ProfileDirectory::read($bare);
 
-                return $link->kind === 'other' ? ['web', ['address' => WebAddress::parse($bare)->address]] : ['profiles', ['link' => $link->line()]];
+                // A page of one's own is a web line, whatever it is for.
+                return $link->kind === 'other' || str_starts_with($link->kind, 'purpose-') ? ['web', ['address' => WebAddress::parse($bare)->address]] : ['profiles', ['link' => $link->line()]];
             }
         } catch (Refusal) {
             // Looks like one and is none: then it is a line of words.

@@ -4,6 +4,7 @@ namespace Tests\Web;
 
 use App\Models\Brand;
 use App\Models\Card;
+use App\Models\Picture;
 use App\Models\Sweep;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
@@ -121,6 +122,52 @@ final class BrandTest extends WebTestCase
         $this->get('/brand/duties')->assertDontSee('Client notice');
         $this->post('/sweeps/'.Sweep::query()->latest('id')->first()?->id.'/undo');
         $this->assertStringNotContainsString('For its reader alone.', $this->stored());
+    }
+
+    public function test_facts_type_and_logos_of_the_firm_reach_the_cards_that_carry_them(): void
+    {
+        $card = fn () => Card::query()->findOrFail($this->card->id)->document();
+        $this->post('/brand/lines', ['number' => 1, 'lines' => ['company' => 'Quillfern & Co', 'phone' => '01632 960147', 'profiles' => "instagram.com/old.name\n"]]);
+        $this->post('/brand/change', ['number' => 2]);
+        // Now the brand says what the card says: from here on the card follows.
+        $this->post('/brand/lines', ['number' => 3, 'lines' => ['company' => 'Quillfern Gardens', 'phone' => '01632 960199']]);
+        $this->post('/brand/sizes', ['number' => 4, 'sizes' => ['name' => '22']]);
+        $this->post('/brand/typeface', ['number' => 5, 'typeface' => 'georgia']);
+        $this->get('/brand/change')->assertSee('typeface, sizes, company, phone changed');
+        $this->post('/brand/change', ['number' => 6]);
+        $this->assertSame(['Quillfern Gardens', '+44 1632 960199', 22.0, 'georgia'], [$card()->piece('p4')->text('text'), $card()->piece('p5')->text('number'), $card()->style->sizes['name'], $card()->style->typeface->key]);
+        // A logo of the firm on a card is replaced with the firm's.
+        $logo = fn (int $size): UploadedFile => UploadedFile::fake()->createWithContent('logo.jpg', self::jpeg($size, 100));
+        $this->post('/brand/logos', ['number' => 7, 'light' => $logo(200)]);
+        $this->post('/brand/change', ['number' => 8]);
+        $light = Brand::in($this->workspace)->document()->logos['light'];
+        $this->assertEqualsWithDelta(0.5, $light['ratio'] ?? 0, 0.001);
+        $this->post("/cards/{$this->card->id}/pieces", ['revision' => $this->at(), 'kind' => 'logo']);
+        $piece = collect($card()->pieces)->firstOrFail(fn ($piece) => $piece->kind->key() === 'logo');
+        $this->post("/cards/{$this->card->id}/pieces/$piece->id", ['revision' => $this->at(), 'pick' => Picture::query()->latest('id')->firstOrFail()->id]);
+        $this->post('/brand/logos', ['number' => 9, 'light' => $logo(400)]);
+        $this->post('/brand/change', ['number' => 10]);
+        $this->assertSame([Brand::in($this->workspace)->document()->logos['light']['picture'] ?? '', 0.25], [$card()->piece($piece->id)->text('picture'), $card()->piece($piece->id)->fields['ratio']]);
+        $this->post('/brand/logos', ['number' => 11, 'remove' => ['light' => '1']]);
+        $this->assertNull(Brand::in($this->workspace)->drafted()->logos['light']);
+        $this->post('/brand/logos', ['number' => 12, 'dark' => UploadedFile::fake()->createWithContent('x.pdf', '%PDF-1')])->assertStatus(422)->assertSee('is a PDF');
+    }
+
+    public function test_brands_of_others_are_out_of_reach(): void
+    {
+        $other = \App\Models\Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'DE']);
+        $theirs = Brand::in($other);
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#010203']]);
+        $this->post('/brand/change', ['number' => 2]);
+        $this->assertSame($theirs->document, Brand::in($other)->document);
+        $sweep = Sweep::query()->sole();
+        $sweep->forceFill(['workspace_id' => $other->id])->save();
+        $this->post("/sweeps/$sweep->id/undo")->assertNotFound();
+    }
+
+    private function at(): int
+    {
+        return (int) Card::query()->whereKey($this->card->id)->value('head');
     }
 
     public function test_the_bench_says_how_far_an_own_ink_is_from_the_brands(): void

@@ -258,4 +258,23 @@ final class EditTest extends WebTestCase
         }
         $this->assertSame($before, $this->stored());
     }
+
+    public function test_an_answer_brings_what_changed_and_nothing_the_page_has(): void
+    {
+        $page = (string) $this->get("/cards/{$this->card->id}?piece=p3")->content();
+        preg_match('/id="dark-source" hidden data-key="(\w+)"/', $page, $key);
+        $answer = (string) $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead'], 'open' => 'p3', 'dark' => $key[1] ?? ''])->assertOk()->content();
+        $this->assertLessThan(40_000, strlen($answer));
+        foreach (['id="sheet-source"', 'id="gauges"', 'id="face-p3"', 'id="advice"', 'id="kept"', 'Kept. Role set to Planting lead.'] as $part) {
+            $this->assertStringContainsString($part, $answer);
+        }
+        foreach (['id="dark-source"', 'id="order"', 'id="tuning"'] as $part) {
+            $this->assertStringNotContainsString($part, $answer);
+        }
+        // A new ink brings new colours.
+        $this->send('/style', ['style' => ['inks' => ['body' => '#402060']], 'dark' => $key[1] ?? ''])->assertOk()->assertSee('id="dark-source"', false);
+        // Somebody who was late can see what is different.
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Mine'], 'revision' => '1'])->assertConflict()->assertSee('/history/compare?one=1', false);
+        $this->get("/cards/{$this->card->id}/history/compare?one=1&other=3")->assertOk()->assertSee('Planting lead')->assertSee('#402060');
+    }
 }
