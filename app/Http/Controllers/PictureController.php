@@ -179,7 +179,7 @@ final class PictureController extends Controller
     public function thumb(Bakery $bakery, string $hash): RedirectResponse
     {
         /** @var Picture $picture */
-        $picture = $this->workspace->pictures()->where('hash', Str::before($hash, '#'))->firstOrFail();
+        $picture = $this->workspace->pictures()->where('hash', $hash)->firstOrFail();
         [$width, $height] = [1, $picture->ratio()];
         $scale = self::SMALL / max($width, $height);
         $recipe = new Recipe($picture->ref(), Shape::Square, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
@@ -191,10 +191,12 @@ final class PictureController extends Controller
     /** Pictures to choose from for a piece. */
     public function choose(Request $request, int $card): View
     {
-        $piece = $this->card($card)->document()->piece(self::word($request, 'piece'));
+        $found = $this->card($card);
+        $piece = $found->document()->piece(self::word($request, 'piece'));
 
         return view('pictures.choose', [
             'card' => $card,
+            'head' => $found->head,
             'piece' => $piece,
             'pictures' => $this->workspace->pictures()->whereNull('removed_at')
                 ->when($piece->kind->key() !== 'closing', fn ($query) => $query->where('hand', false))

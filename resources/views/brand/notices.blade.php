@@ -2,7 +2,6 @@
   <h2 id="notices-title">Notices</h2>
   <p class="help">Small print and documents in their exact words, kept once and put on cards where a rule asks for them.</p>
   @foreach([...$drafted->notices, null] as $at => $notice)
-  @php($mine = $typed === null ? false : request()->input('at') === ($notice ? (string) $at : 'new'))
   @php($key = $notice ? $at : 'new')
   @php($shown = fn (string $name, string $kept) => isset($refused['notices']) && request()->input('at') === (string) $key ? mb_scrub((string) request()->input("notices.$name")) : $kept)
   <details class="entry" @if(isset($refused['notices']) && request()->input('at') === (string) $key) open @endif>

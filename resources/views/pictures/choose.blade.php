@@ -5,7 +5,7 @@
     @if($pictures->isEmpty())<p class="help">No picture is kept yet. <a href="{{ route('pictures') }}">Bring some in</a>.</p>@endif
     @foreach($pictures as $picture)
     <form method="post" action="{{ route('edit.fill', [$card, $piece->id]) }}" hx-post="{{ route('edit.fill', [$card, $piece->id]) }}" hx-swap="none" hx-sync="#main:queue all">
-      @csrf<input type="hidden" name="revision" value="{{ request()->user() ? \App\Models\Card::query()->whereKey($card)->value('head') : 0 }}"><input type="hidden" name="open" value="{{ $piece->id }}"><input type="hidden" name="whole" value="1">
+      @csrf<input type="hidden" name="revision" value="{{ $head }}"><input type="hidden" name="open" value="{{ $piece->id }}"><input type="hidden" name="whole" value="1">
       <button name="pick" value="{{ $picture->id }}" title="{{ $picture->name }}"><img src="{{ route('picture.thumb', $picture->hash) }}" alt="{{ $picture->alt ?: $picture->name }}" loading="lazy"></button>
     </form>
     @endforeach
