@@ -147,7 +147,7 @@ final class HomeTest extends WebTestCase
 
     public function test_anything_is_found_by_part_of_a_word(): void
     {
-        foreach (['oakhol' => 'Maren Oakhollow', '960147' => 'phone on', 'contrast' => 'Contrast on light and dark pages', 'handwriting' => 'Write your name', 'banner' => 'A wide picture that opens the offer'] as $find => $seen) {
+        foreach (['oakhol' => 'Maren Oakhollow', '960147' => 'phone on', 'contrast' => 'Contrast on light and dark pages', 'handwriting' => 'Write your name', 'zillow' => 'Your public agent page', 'law' => 'The page clients see', 'banner' => 'A wide picture that opens the offer'] as $find => $seen) {
             $this->get('/find?q='.$find)->assertOk()->assertSee($seen);
         }
         $this->get('/find?q=zzzz')->assertSee('Nothing is called that');

@@ -7,6 +7,7 @@ use App\Models\Picture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use InkyCard\Card\Kinds;
+use InkyCard\Link\ProfileDirectory;
 
 /** Finds anything: cards by what is on them, pieces, pictures, places of the application and what can be done there. */
 final class FindController extends Controller
@@ -51,6 +52,11 @@ final class FindController extends Controller
             foreach (Kinds::all() as $kind) {
                 if (count($found['What pieces are for'] ?? []) < self::EACH && $matches($kind->label().' '.$kind->purpose())) {
                     $found['What pieces are for'][] = ['label' => $kind->label(), 'note' => $kind->purpose(), 'to' => null];
+                }
+            }
+            foreach (ProfileDirectory::all() as $kind) {
+                if (isset($kind['find']) && count($found['Where to find your own address'] ?? []) < self::EACH && $matches($kind['label'].' '.implode(' ', $kind['trades']))) {
+                    $found['Where to find your own address'][] = ['label' => $kind['label'], 'note' => $kind['find'], 'to' => null];
                 }
             }
         }
