@@ -11,7 +11,6 @@ use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Rule;
 use InkyCard\Card\Content\Space;
 use InkyCard\Layout\Cell;
-use InkyCard\Layout\Framer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
 use InkyCard\Type\TextMeasure;
@@ -81,7 +80,7 @@ final class HtmlComposer
         $this->card = $card = $sheet->card;
         $this->face = $card->style->typeface->css();
         $this->pictures->prepare($sheet->pictures());
-        $table = Framer::table($sheet);
+        $table = $sheet->table();
         if ($table->rows !== []) {
             $this->table($table, ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null], "font-family:$this->face;"
                 .'font-size:'.self::px($card->style->sizes['text']).';color:'.$card->style->ink(InkRole::Body)->toHex());

@@ -17,20 +17,17 @@ use InkyCard\Card\Edit\TunePiece;
  * Lays a sheet out in tables, once for whoever needs them: the composer writes
  * them, the measure finds out how large they come out.
  */
-final class Framer
+final readonly class Framer
 {
     /** Inside a band, CSS px. */
     private const BAND = 14;
 
-    /** @var \WeakMap<Sheet, Table>|null */
-    private static ?\WeakMap $made = null;
-
-    private readonly bool $rtl;
+    private bool $rtl;
 
     /** @var array{above: int, lines: int, blocks: int, columns: int} */
-    private readonly array $gaps;
+    private array $gaps;
 
-    private function __construct(private readonly Sheet $sheet)
+    private function __construct(private Sheet $sheet)
     {
         $this->gaps = $sheet->card->style->gaps;
         $this->rtl = $sheet->card->direction() === 'rtl';
@@ -39,10 +36,7 @@ final class Framer
     /** The whole card; a table without rows when nothing is shown. */
     public static function table(Sheet $sheet): Table
     {
-        // Composer and measure ask for the same sheet's one after the other.
-        self::$made ??= new \WeakMap;
-
-        return self::$made[$sheet] ??= (new self($sheet))->rows();
+        return (new self($sheet))->rows();
     }
 
     private function rows(): Table

@@ -41,7 +41,7 @@ final class Measure
         $this->typeface = $sheet->card->style->typeface;
         $this->rtl = $sheet->card->direction() === 'rtl';
         $this->size = $sheet->card->style->sizes['text'];
-        $this->table = Framer::table($sheet);
+        $this->table = $sheet->table();
     }
 
     /** @param  int  $viewport  width of the window, CSS px */

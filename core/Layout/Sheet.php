@@ -11,10 +11,12 @@ use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
 
 /** A card's visible content, once for every composer: zones, their lines, what stands on each line. */
-final readonly class Sheet
+final class Sheet
 {
+    private ?Table $table = null;
+
     /** @param  array<string, list<non-empty-list<Placed>>>  $zones  zone => lines, each of one or more placed blocks; empty zones left out */
-    private function __construct(public Card $card, public array $zones)
+    private function __construct(public readonly Card $card, public readonly array $zones)
     {
     }
 
@@ -46,6 +48,12 @@ final readonly class Sheet
         }
 
         return new self($card, $zones);
+    }
+
+    /** It laid out in tables, once for whoever composes it and whoever measures it. */
+    public function table(): Table
+    {
+        return $this->table ??= Framer::table($this);
     }
 
     /** @return list<non-empty-list<Placed>> */

@@ -85,10 +85,26 @@ final class Profiles extends Base
     public static function links(Piece $piece): array
     {
         $lines = $piece->fields['links'] ?? [];
-        $links = array_map(ProfileDirectory::read(...), is_array($lines) ? array_values($lines) : []);
+        $links = $seen = [];
+        $alike = false;
+        foreach (is_array($lines) ? $lines : [] as $line) {
+            $links[] = $link = ProfileDirectory::read($line);
+            $alike = $alike || isset($seen[$link->label]);
+            $seen[$link->label] = true;
+        }
+
+        return $alike ? self::apart($links) : $links;
+    }
+
+    /**
+     * @param  list<ProfileLink>  $links
+     * @return list<ProfileLink>
+     */
+    private static function apart(array $links): array
+    {
         $labels = array_count_values(array_column($links, 'label'));
 
-        return count($labels) === count($links) ? $links : array_map(fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
+        return array_map(fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
             ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle) : $link, $links);
     }
 }
