@@ -34,7 +34,7 @@ final class Outside
         $until = microtime(true) + $seconds;
         $redirects = [];
         while (true) {
-            $asked = WebAddress::parse($address)->address;
+            $asked = WebAddress::parse($address, inside: true)->address;
             try {
                 $response = $this->client->request('GET', $asked, [
                     'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)), 'max_duration' => max(0.1, $until - microtime(true)),

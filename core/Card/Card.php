@@ -20,6 +20,8 @@ final readonly class Card
      * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
      * @param  list<Piece>  $pieces  in reading order within each zone
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
+     * @param  ?Tagging  $tags  campaign tags on its links; null for none
+     * @param  bool  $counted  presses of its links are counted
      */
     private function __construct(
         public string $name,
@@ -29,6 +31,8 @@ final readonly class Card
         public Style $style,
         public array $pieces,
         public array $unknown,
+        public ?Tagging $tags,
+        public bool $counted,
     ) {
     }
 
@@ -38,7 +42,7 @@ final readonly class Card
      *
      * @throws Refusal
      */
-    public static function of(mixed $name, mixed $lang, mixed $country, Arrangement $arrangement, Style $style, array $pieces, array $unknown = []): self
+    public static function of(mixed $name, mixed $lang, mixed $country, Arrangement $arrangement, Style $style, array $pieces, array $unknown = [], ?Tagging $tags = null, bool $counted = false): self
     {
         $name = Refusal::at('/name', fn () => Line::of($name, self::MAX_NAME, 'card name'));
         if ($name === '') {
@@ -61,7 +65,7 @@ final readonly class Card
             $seen[$piece->id] = true;
         }
 
-        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown);
+        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted);
     }
 
     /**

@@ -79,7 +79,9 @@ final class CardJson
             Refusal::at('/arrangement', fn () => Arrangement::of(self::text($document, 'arrangement', 'picture-left'))),
             Refusal::at('/style', fn () => Style::of($style)),
             $pieces,
-            self::unknown($document, ['format', 'name', 'lang', 'country', 'arrangement', 'style', 'pieces']),
+            self::unknown($document, ['format', 'name', 'lang', 'country', 'arrangement', 'style', 'tags', 'counted', 'pieces']),
+            ($document['tags'] ?? null) === null ? null : Refusal::at('/tags', fn () => Tagging::of(self::object($document, 'tags'))),
+            self::truth($document, 'counted', false),
         );
     }
 
@@ -98,8 +100,11 @@ final class CardJson
             'country' => $card->country,
             'arrangement' => $card->arrangement->key,
             'style' => (object) $card->style->toArray(),
-            'pieces' => array_map(self::pieceDocument(...), $card->pieces),
-        ] + $card->unknown;
+        ]
+            + ($card->tags === null ? [] : ['tags' => $card->tags->toArray()])
+            + ($card->counted ? ['counted' => true] : [])
+            + ['pieces' => array_map(self::pieceDocument(...), $card->pieces)]
+            + $card->unknown;
     }
 
     private static function piece(mixed $document, string $country, bool $trusted): Piece

@@ -22,6 +22,11 @@ final class Difference
         foreach (array_unique([...array_keys($styleOne), ...array_keys($styleOther)]) as $key) {
             $tell('Style, '.$key, $styleOne[$key] ?? '', $styleOther[$key] ?? '');
         }
+        [$tagsOne, $tagsOther] = [self::flat($one->tags?->toArray() ?? []), self::flat($other->tags?->toArray() ?? [])];
+        foreach (array_unique([...array_keys($tagsOne), ...array_keys($tagsOther)]) as $key) {
+            $tell('Campaign tags, '.$key, $tagsOne[$key] ?? 'none', $tagsOther[$key] ?? 'none');
+        }
+        $tell('Presses', $one->counted ? 'counted' : 'not counted', $other->counted ? 'counted' : 'not counted');
         [$piecesOne, $piecesOther] = [self::named($one), self::named($other)];
         foreach ($piecesOne + $piecesOther as $id => $piece) {
             self::pieces($piece->kind->label(), $piecesOne[$id] ?? null, $piecesOther[$id] ?? null, $tell);

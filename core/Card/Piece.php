@@ -52,7 +52,9 @@ final readonly class Piece
     /** @return list<Block> */
     public function content(Card $card): array
     {
-        return $this->kind->content($this, $card);
+        $blocks = $this->kind->content($this, $card);
+
+        return $card->tags === null ? $blocks : $card->tags->on($blocks, $this, $card);
     }
 
     /** Nothing filled in: the piece leaves no trace on the card. */

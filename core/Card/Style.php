@@ -4,6 +4,7 @@ namespace InkyCard\Card;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Colour\Colour;
+use InkyCard\Picture\Dress;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use InkyCard\Type\FontStack;
@@ -17,12 +18,15 @@ final readonly class Style
         'typeface' => 'arial',
         'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
         'rule' => ['ink' => 'accent', 'width' => 2],
-        'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24],
+        'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24, 'gap' => null, 'grey' => false, 'dress' => null],
         'button' => ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false],
         'symbols' => ['shape' => 'none', 'ink' => 'accent'],
         'ground' => ['shown' => false, 'room' => 14],
         'gaps' => ['above' => 0, 'lines' => 2, 'blocks' => 12, 'columns' => 16, 'leading' => 1.4],
     ];
+
+    /** Between two marks unless set, as a share of their size. */
+    private const MARK_GAP = 0.3;
 
     private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'ground' => [0, 40], 'gaps' => [0, 48]];
 
@@ -31,6 +35,9 @@ final readonly class Style
      * @param  array{name: float, text: float, small: float}  $sizes  CSS px
      * @param  int  $rule  width of the rule beside the text, CSS px; 0 for none
      * @param  int  $markSize  CSS px
+     * @param  int  $markGap  between two marks, CSS px
+     * @param  bool  $markGrey  marks without colour
+     * @param  ?Dress  $markDress  what marks wear, and when
      * @param  int  $radius  corner radius of the button, CSS px
      * @param  array{int, int}  $buttonRoom  above and below its words, before and after them; CSS px
      * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
@@ -50,6 +57,9 @@ final readonly class Style
         public InkRole $markInk,
         public Shape $markShape,
         public int $markSize,
+        public int $markGap,
+        public bool $markGrey,
+        public ?Dress $markDress,
         public int $radius,
         public array $buttonRoom,
         public bool $wordButton,
@@ -99,8 +109,11 @@ final readonly class Style
             (int) self::pixels($set, 'rule', 'width'),
             self::role($set, 'marks'),
             Shape::forMarks()[is_string($set['marks']['shape']) ? $set['marks']['shape'] : '']
-                ?? throw Refusal::because('Marks are round, rounded, square or bare.', '/marks/shape'),
+                ?? throw Refusal::because('Marks are round, rounded, square, ring or bare.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
+            (int) (Number::within($set['marks']['gap'] === '' ? null : $set['marks']['gap'], [0, 24], 'gap between marks', '/marks/gap') ?? round(self::pixels($set, 'marks', 'size') * self::MARK_GAP)),
+            in_array($set['marks']['grey'], [true, 1], true) ?: (in_array($set['marks']['grey'], [false, 0], true) ? false : throw Refusal::because('The value of grey is true or false.', '/marks/grey')),
+            self::dress($set['marks']['dress']),
             (int) self::pixels($set, 'button', 'radius'),
             [(int) self::pixels($set, 'button', 'high'), (int) self::pixels($set, 'button', 'wide')],
             is_bool($set['button']['word']) ? $set['button']['word'] : throw Refusal::because('The value of word is true or false.', '/button/word'),
@@ -112,7 +125,7 @@ final readonly class Style
             ],
             self::leading($set['gaps']['leading']),
             $set['symbols']['shape'] === 'none' ? null : (Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']
-                ?? throw Refusal::because('Symbols are none, bare, round, rounded or square.', '/symbols/shape')),
+                ?? throw Refusal::because('Symbols are none, bare, ring, round, rounded or square.', '/symbols/shape')),
             self::role($set, 'symbols'),
             in_array($set['ground']['shown'], [true, 1], true) ? (int) self::pixels($set, 'ground', 'room')
                 : (in_array($set['ground']['shown'], [false, 0], true) ? null : throw Refusal::because('The value of shown is true or false.', '/ground/shown')),
@@ -163,6 +176,16 @@ final readonly class Style
         }
 
         return $inks;
+    }
+
+    private static function dress(mixed $given): ?Dress
+    {
+        $given = $given instanceof \stdClass ? (array) $given : $given;
+        if ($given === null || $given === '' || (is_array($given) && ($given['season'] ?? '') === '')) {
+            return null;
+        }
+
+        return is_array($given) ? Refusal::at('/marks/dress', fn () => Dress::of($given)) : throw Refusal::because('What marks wear is a JSON object.', '/marks/dress');
     }
 
     private static function leading(mixed $leading): float

@@ -38,6 +38,12 @@ final readonly class Oklch
     }
 
     /** The nearest sRGB colour: where it lies outside, chroma is reduced until it does not show (CSS Color 4, section 13.2.2). */
+    /** The grey of the same lightness. */
+    public function grey(): Colour
+    {
+        return (new self($this->lightness, 0.0, 0.0))->toColour();
+    }
+
     public function toColour(): Colour
     {
         if ($this->lightness >= 1 || $this->lightness <= 0) {

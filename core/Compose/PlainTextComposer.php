@@ -10,8 +10,12 @@ use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Card\Content\Run;
 use InkyCard\Layout\Sheet;
+use InkyCard\Link\Target;
 
-/** A card as plain text: reading order, 72 columns, every address written out once. */
+/**
+ * A card as plain text: reading order, 72 columns, every address written out
+ * once, without campaign tags: here addresses are read, and typed by hand.
+ */
 final class PlainTextComposer
 {
     /** Columns of a line, the usual limit of RFC 3676. An address is never broken: it may run over. */
@@ -20,6 +24,9 @@ final class PlainTextComposer
     /** @param  bool  $delimiter  starts with `-- `, the line mail readers take a signature from (RFC 3676, 4.3) */
     public static function compose(Sheet $sheet, bool $delimiter = false): string
     {
+        if ($sheet->card->tags !== null) {
+            $sheet = Sheet::of($sheet->card->with(['tags' => null]));
+        }
         $lines = [];
         $written = [];
         foreach ($sheet->blocks() as $block) {
@@ -39,10 +46,10 @@ final class PlainTextComposer
     private static function block(Block $block): array
     {
         return match (true) {
-            $block instanceof Line => [implode('', array_map(fn (Run $run) => $run->plain ?? $run->text, $block->runs))],
+            $block instanceof Line => explode("\n", implode('', array_map(fn (Run $run) => $run->plain ?? $run->text, $block->runs))),
             $block instanceof Marks => array_map(fn (Picture $mark) => "$mark->alt: $mark->href", $block->marks),
             $block instanceof Html => $block->text === '' ? [] : [$block->text],
-            $block instanceof Button => [$block->words->text.': '.$block->words->href],
+            $block instanceof Button => [$block->words->text.': '.Target::words((string) $block->words->href)],
             // A portrait says nothing in words that the name has not said.
             default => [],
         };

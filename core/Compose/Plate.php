@@ -3,6 +3,7 @@
 namespace InkyCard\Compose;
 
 use InkyCard\Card\Card;
+use InkyCard\Card\CardLink;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Html;
@@ -35,7 +36,10 @@ final class Plate
     /** @var array<string, Piece> */
     private array $blanks = [];
 
-    /** The blank for the holder's name, where another blank speaks of the holder: a headshot's words. */
+    /** @var array<string, true> ids of pieces that are no blanks, though their links speak of the holder */
+    private array $locked = [];
+
+    /** The blank for the holder's name, where something else speaks of the holder: a headshot's words, a campaign tag. */
     private ?Piece $named = null;
 
     /** @var array<string, list<string|int>> shape => literals, and numbers of slots between them */
@@ -43,16 +47,19 @@ final class Plate
 
     private function __construct(private readonly Card $card, private readonly Pictures $pictures)
     {
+        $named = $card->named();
+        $named = $named === null || $named->filledBy === FilledBy::Us ? null : $named;
+        $tagged = $named !== null && $card->tags?->tags->speaksOf('{person}') === true;
+        $portraits = false;
         foreach ($card->pieces as $piece) {
-            if ($piece->filledBy !== FilledBy::Us && $piece->shown) {
+            $locked = $piece->filledBy === FilledBy::Us;
+            if ($piece->shown && (! $locked || ($tagged && CardLink::of($piece, $card) !== []))) {
                 $this->blanks[$piece->id] = $piece;
+                $this->locked += $locked ? [$piece->id => true] : [];
+                $portraits = $portraits || (! $locked && $piece->kind instanceof Headshot);
             }
         }
-        $named = $card->named();
-        $portraits = array_filter($this->blanks, fn (Piece $piece) => $piece->kind instanceof Headshot);
-        if ($named !== null && isset($this->blanks[$named->id]) && $portraits !== []) {
-            $this->named = $named;
-        }
+        $this->named = $tagged || $portraits ? $named : null;
     }
 
     /** Blanks are the shown pieces that are not locked. */
@@ -73,7 +80,7 @@ final class Plate
         $card = $named === null || ! isset($person[$named->id]) ? $this->card
             : $this->card->replacing($named->with(['fields' => $person[$named->id]]));
         foreach ($this->blanks as $id => $piece) {
-            $fields = $person[$id] ?? $piece->fields;
+            $fields = isset($this->locked[$id]) ? $piece->fields : $person[$id] ?? $piece->fields;
             if ($piece->kind instanceof TextLine) {
                 // The usual case, spared the making of objects.
                 $text = $fields['text'] ?? '';
@@ -110,9 +117,9 @@ final class Plate
                 }
             } elseif ($block instanceof Button && $this->card->style->wordButton) {
                 // Its shape is as wide as its words: they are part of what is compiled.
-                $shape .= 'W'.$block->words->href.' '.$block->words->text.$block->ground->toHex();
+                $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text.$block->ground->toHex();
             } elseif ($block instanceof Button) {
-                $shape .= 'B'.$block->ground->toHex().$this->runShape($block->words, $values);
+                $shape .= ($block->beside ? 'b' : 'B').$block->ground->toHex().$this->runShape($block->words, $values);
             } elseif ($block instanceof Picture) {
                 $shape .= 'P'.$this->pictureShape($block, $values);
             } elseif ($block instanceof Marks) {
@@ -193,7 +200,7 @@ final class Plate
 
         return match (true) {
             $block instanceof Line => new Line(array_map($run, $block->runs), $block->symbol),
-            $block instanceof Button => $this->card->style->wordButton ? $block : new Button($run($block->words), $block->ground, $block->radius),
+            $block instanceof Button => $this->card->style->wordButton ? $block : new Button($run($block->words), $block->ground, $block->radius, $block->beside),
             $block instanceof Picture => $picture($block),
             $block instanceof Marks => new Marks(array_map($picture, $block->marks), $block->gap),
             default => $block,

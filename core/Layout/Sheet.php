@@ -4,6 +4,7 @@ namespace InkyCard\Layout;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Button;
 use InkyCard\Card\Content\Line;
 use InkyCard\Card\Content\Marks;
 use InkyCard\Card\Content\Picture;
@@ -34,7 +35,7 @@ final class Sheet
             $joins = $piece->joined !== null;
             foreach ($content === null ? $piece->content($card) : $content($piece) as $block) {
                 $last = array_key_last($lines);
-                if ($joins && $last !== null) {
+                if (($joins || ($block instanceof Button && $block->beside)) && $last !== null) {
                     $lines[$last] = self::join($card, $lines[$last], $piece, $block);
                 } else {
                     $lines[] = [new Placed($block, [$piece])];

@@ -32,8 +32,9 @@ final readonly class MailAddress
         return new self($text);
     }
 
-    public function href(): string
+    /** @param  string  $subject  of the message a press starts */
+    public function href(string $subject = ''): string
     {
-        return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address));
+        return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address)).($subject === '' ? '' : '?subject='.rawurlencode($subject));
     }
 }

@@ -24,18 +24,22 @@ final readonly class PhoneNumber
      */
     public static function parse(mixed $raw, string $country, string $label = 'phone number'): self
     {
-        $text = Line::of($raw, 60, $label);
-        $util = PhoneNumberUtil::getInstance();
-        try {
-            $parsed = $util->parse($text, $country);
-        } catch (NumberParseException) {
-            throw Refusal::because("The $label is not one that can be dialled: it looks like +44 1632 960147.");
-        }
-        if (! $util->isPossibleNumber($parsed)) {
-            throw Refusal::because("The $label has too few or too many digits for its country: it looks like +44 1632 960147.");
-        }
+        $parsed = self::read($raw, $country, $label);
 
-        return new self($util->format($parsed, PhoneNumberFormat::INTERNATIONAL), self::link($parsed));
+        return new self(PhoneNumberUtil::getInstance()->format($parsed, PhoneNumberFormat::INTERNATIONAL), self::link($parsed));
+    }
+
+    /**
+     * The form a country reads at home, such as `01632 960147 ext. 12`; the international one for a number of another country.
+     *
+     * @throws Refusal
+     */
+    public static function national(mixed $raw, string $country, string $label = 'phone number'): string
+    {
+        $parsed = self::read($raw, $country, $label);
+        $util = PhoneNumberUtil::getInstance();
+
+        return $util->format($parsed, $util->getCountryCodeForRegion($country) === $parsed->getCountryCode() ? PhoneNumberFormat::NATIONAL : PhoneNumberFormat::INTERNATIONAL);
     }
 
     /**
@@ -59,6 +63,22 @@ final readonly class PhoneNumber
     public function href(): string
     {
         return $this->href;
+    }
+
+    private static function read(mixed $raw, string $country, string $label): Parsed
+    {
+        $text = Line::of($raw, 60, $label);
+        $util = PhoneNumberUtil::getInstance();
+        try {
+            $parsed = $util->parse($text, $country);
+        } catch (NumberParseException) {
+            throw Refusal::because("The $label is not one that can be dialled: it looks like +44 1632 960147.");
+        }
+        if (! $util->isPossibleNumber($parsed)) {
+            throw Refusal::because("The $label has too few or too many digits for its country: it looks like +44 1632 960147.");
+        }
+
+        return $parsed;
     }
 
     private static function link(Parsed $parsed): string

@@ -103,6 +103,15 @@ final class ProfileDirectory
         return self::$kinds;
     }
 
+    /** @return list<string> trades a host's network serves; none for a host no row knows */
+    public static function tradesOf(string $host): array
+    {
+        self::load();
+        $kind = self::kindOf($host);
+
+        return $kind === null ? [] : self::$kinds[$kind]['trades'];
+    }
+
     /** Kind of a host: its own, a mobile one, or any name before one that takes any. */
     private static function kindOf(string $host): ?string
     {

@@ -77,6 +77,10 @@ final class ProfileText
             }
         }
 
+        if ($found === [] && ($chat = Target::chat($line)) !== null) {
+            $found[] = self::told($line, ProfileDirectory::read($chat));
+        }
+
         return $found;
     }
 
@@ -99,7 +103,7 @@ final class ProfileText
     {
         $host = fn (string $address): string => (string) preg_replace('#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i', '$1', mb_strtolower($address));
         $cleaned = [];
-        if (str_starts_with($raw, '@')) {
+        if (preg_match('~^@|\s~', $raw) === 1) {
             $cleaned[] = 'handle';
         } else {
             if ($host($raw) !== $host($link->address)) {

@@ -12,6 +12,12 @@ final readonly class WebAddress
 {
     private const MAX = 2000;
 
+    /** Hosts only machines of one's own network know (RFC 6761, 6762, 8375 and usage), and addresses of such networks (RFC 1918, 3927, 6598, 6890). */
+    private const INSIDE = '/(?:^|\.)(?:localhost|local|localdomain|internal|intranet|lan|home|home\.arpa|corp|private|test|invalid)$|^(?:0|10|127)\.\d+\.\d+\.\d+$|^169\.254\.|^192\.168\.\d|^172\.(?:1[6-9]|2\d|3[01])\.\d+\.|^100\.(?:6[4-9]|[7-9]\d|1[01]\d|12[0-7])\.\d+\./';
+
+    /** Letters that read as Latin ones though their whole label is of another script (Unicode TR 39). */
+    private const DOUBLES = '/^[асԁеһіјӏорԛѕԝхуүѵοινυρκτχ0-9-]+$/u';
+
     /** Addresses that are canonical already: nothing in them could be normalised away (RFC 3986, 6.2). */
     private const CANONICAL = '~^(https?)://((?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,24})((?:/(?![./])[A-Za-z0-9_-][A-Za-z0-9._\~-]*)*/?)$~D';
 
@@ -27,12 +33,14 @@ final readonly class WebAddress
     /**
      * Reads an address as people paste it: protocol optional, https then assumed.
      *
+     * @param  bool  $inside  one of a private network will do: no reader is to open it
+     *
      * @throws Refusal
      */
-    public static function parse(mixed $raw, string $label = 'web address'): self
+    public static function parse(mixed $raw, string $label = 'web address', bool $inside = false): self
     {
         // Most addresses read are ones this class wrote; the full parser takes twenty times as long.
-        if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match) && ! str_contains($raw, 'xn--')) {
+        if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match) && ! str_contains($raw, 'xn--') && ($inside || preg_match(self::INSIDE, $match[2]) !== 1)) {
             return new self($match[3] === '/' ? substr($raw, 0, -1) : $raw, (string) preg_replace('/^www\./', '', $match[2]), $match[3] === '/' ? '' : $match[3]);
         }
         $text = Line::of($raw, self::MAX, $label);
@@ -52,6 +60,9 @@ final readonly class WebAddress
         if ($uri->getUserInfo() !== null) {
             throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
         }
+        if (! $inside && preg_match(self::INSIDE, $host) === 1) {
+            throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
+        }
         $path = ($uri->getPath() === '/' ? '' : $uri->getPath())
             .($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
             .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
@@ -64,7 +75,7 @@ final readonly class WebAddress
         );
     }
 
-    /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable. */
+    /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable, but for a host that passes for another. */
     public function short(): string
     {
         if (! str_contains($this->host, 'xn--') && ! str_contains($this->path, '%')) {
@@ -72,10 +83,24 @@ final readonly class WebAddress
         }
         [$name, $port] = explode(':', $this->host.':', 3);
         $host = idn_to_utf8($name, IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46) ?: $name;
+        $host = self::passesForAnother($host) ? $name : $host;
         $path = rawurldecode($this->path);
 
         return $host.($port === '' ? '' : ':'.$port)
             .rtrim(mb_check_encoding($path, 'UTF-8') && ! preg_match('/[\p{C}\p{Z}]/u', $path) ? $path : $this->path, '/');
+    }
+
+    /** Whether a label mixes scripts, or is made of doubles of Latin letters. */
+    private static function passesForAnother(string $host): bool
+    {
+        $checker = new \Spoofchecker;
+        foreach (explode('.', $host) as $label) {
+            if (preg_match('/[^\x00-\x7f]/', $label) === 1 && ($checker->isSuspicious($label) || preg_match(self::DOUBLES, $label) === 1)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** `localhost:8080` is a host with a port, not a scheme; `mailto:a@b` is a scheme. */

@@ -15,6 +15,9 @@ enum Shape: string
     /** For marks alone: the pictogram without a ground. */
     case Bare = 'bare';
 
+    /** For marks alone: the pictogram within a thin ring. */
+    case Ring = 'ring';
+
     /** @return array<string, self> outlines a photograph can have, by value */
     public static function forPhotos(): array
     {
@@ -24,7 +27,7 @@ enum Shape: string
     /** @return array<string, self> outlines a mark can have, by value */
     public static function forMarks(): array
     {
-        return ['round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square, 'bare' => self::Bare];
+        return ['round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square, 'ring' => self::Ring, 'bare' => self::Bare];
     }
 
     public function label(): string

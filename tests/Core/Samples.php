@@ -67,7 +67,7 @@ final class Samples
         }
 
         return ['format' => CardJson::FORMAT, 'name' => "Card $seed", 'lang' => $pick(['en', 'he', 'ja']), 'country' => 'GB', 'arrangement' => $pick(array_keys(Arrangement::all())),
-            'style' => ['typeface' => $pick(['verdana', 'trebuchet']), 'rule' => ['width' => mt_rand(0, 4)], 'symbols' => ['shape' => $pick(['none', 'none', 'bare', 'round'])], 'gaps' => ['lines' => mt_rand(0, 5), 'leading' => $pick([1.4, 1.6])], 'button' => ['word' => $pick([true, false])], 'ground' => ['shown' => $pick([true, false, false])], 'aura' => ['deep' => true]], 'pieces' => $pieces, 'future' => ['a' => [1, 2]]];
+            'style' => ['typeface' => $pick(['verdana', 'trebuchet']), 'rule' => ['width' => mt_rand(0, 4)], 'symbols' => ['shape' => $pick(['none', 'none', 'bare', 'round'])], 'gaps' => ['lines' => mt_rand(0, 5), 'leading' => $pick([1.4, 1.6])], 'button' => ['word' => $pick([true, false])], 'ground' => ['shown' => $pick([true, false, false])], 'aura' => ['deep' => true]], 'tags' => $pick([null, ['campaign' => $words(), 'patterns' => ['term' => $pick(['', '{person} {card}'])], 'off' => ['p2'], 'since' => 1]]), 'pieces' => $pieces, 'future' => ['a' => [1, 2]]];
     }
 
     public static function pictures(): Pictures

@@ -10,4 +10,13 @@ namespace InkyCard\Card\Content;
  */
 interface Block
 {
+    /** @return list<Link> in reading order */
+    public function links(): array;
+
+    /**
+     * The block with its links leading elsewhere.
+     *
+     * @param  \Closure(string): string  $to  address => the one in its place
+     */
+    public function leading(\Closure $to): self;
 }

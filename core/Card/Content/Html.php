@@ -5,6 +5,9 @@ namespace InkyCard\Card\Content;
 /** Markup of somebody's own, made safe before it got here. */
 final readonly class Html implements Block
 {
+    /** Start of a link in clean markup, whose quotes are always double: what stands before its address, the address. */
+    private const LINK = '/<a\b([^>]*?) href="([^"]*)"[^>]*>';
+
     /** @param  string  $text  what it says in words */
     public function __construct(public string $html, public string $text)
     {
@@ -36,5 +39,22 @@ final readonly class Html implements Block
             preg_match('/\bwidth="(\d{1,4})"/', $image, $width) ? (int) $width[1] : 0,
             preg_match('/\bheight="(\d{1,4})"/', $image, $height) ? (int) $height[1] : 0,
         ], $found[0]);
+    }
+
+    public function links(): array
+    {
+        preg_match_all(self::LINK.'(.*?)<\/a>/s', $this->html, $found, PREG_SET_ORDER);
+
+        return array_map(fn (array $link) => new Link(OwnMarkup::words($link[3]), self::plain($link[2])), $found);
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return new self((string) preg_replace_callback(self::LINK.'/', fn (array $link) => str_replace(' href="'.$link[2].'"', ' href="'.htmlspecialchars($to(self::plain($link[2])), ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8').'"', $link[0]), $this->html), $this->text);
+    }
+
+    private static function plain(string $attribute): string
+    {
+        return html_entity_decode($attribute, ENT_QUOTES | ENT_HTML5, 'UTF-8');
     }
 }

@@ -37,4 +37,21 @@ final readonly class Line implements Block
     {
         return new self([...$this->runs, ...array_values($runs)]);
     }
+
+    public function links(): array
+    {
+        $links = [];
+        foreach ($this->runs as $run) {
+            if ($run->href !== null) {
+                $links[] = new Link($run->text, $run->href);
+            }
+        }
+
+        return $links;
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return new self(array_map(fn (Run $run) => $run->leading($to), $this->runs), $this->symbol);
+    }
 }

@@ -12,4 +12,14 @@ final readonly class Marks implements Block
     public function __construct(public array $marks, public int $gap)
     {
     }
+
+    public function links(): array
+    {
+        return array_merge(...array_map(fn (Picture $mark) => $mark->links(), $this->marks));
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return new self(array_map(fn (Picture $mark) => $mark->leading($to), $this->marks), $this->gap);
+    }
 }

@@ -30,4 +30,14 @@ final readonly class Picture implements Block
     {
         return $this->width > self::FIXED;
     }
+
+    public function links(): array
+    {
+        return $this->href === null ? [] : [new Link($this->alt, $this->href)];
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return $this->href === null ? $this : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href));
+    }
 }

@@ -11,4 +11,14 @@ final readonly class Rule implements Block
     public function __construct(public Colour $ink, public int $thickness)
     {
     }
+
+    public function links(): array
+    {
+        return [];
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return $this;
+    }
 }

@@ -46,4 +46,10 @@ final readonly class Run
         return strpbrk($text, '0123456789.@') === false || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1 ? $text
             : (string) preg_replace(['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'], "$1\u{200C}", $text);
     }
+
+    /** @param  \Closure(string): string  $to  address => the one in its place */
+    public function leading(\Closure $to): self
+    {
+        return $this->href === null ? $this : new self(...['href' => $to($this->href)] + get_object_vars($this));
+    }
 }

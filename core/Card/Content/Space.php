@@ -9,4 +9,14 @@ final readonly class Space implements Block
     public function __construct(public int $height)
     {
     }
+
+    public function links(): array
+    {
+        return [];
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return $this;
+    }
 }

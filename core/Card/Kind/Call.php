@@ -10,7 +10,7 @@ use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Zone;
 use InkyCard\Colour\Contrast;
-use InkyCard\Link\WebAddress;
+use InkyCard\Link\Target;
 use InkyCard\Refusal;
 use InkyCard\Type\Line;
 
@@ -39,7 +39,7 @@ abstract class Call extends Base
     {
         return [
             new Field('words', 'Words', help: 'Say what happens: a verb and what the reader gets.', example: $this->example),
-            new Field('address', 'Where it leads', 'url', example: $this->address),
+            new Field('address', 'Where it leads', 'url', 'A page made for it brings most. A mail address or a number works too.', $this->address),
             new Field('form', 'Shown as', 'choice', choices: self::FORMS),
         ];
     }
@@ -53,7 +53,7 @@ abstract class Call extends Base
 
         return [
             'words' => self::optional($fields, 'words', fn ($raw) => Line::of($raw, 80, 'wording')),
-            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+            'address' => self::optional($fields, 'address', fn ($raw) => Target::parse($raw, $country)),
             'form' => $form,
         ];
     }
@@ -70,7 +70,7 @@ abstract class Call extends Base
         $size = $piece->tuning->size ?? $style->sizes['text'];
         $ground = $style->ink($piece->tuning->ink ?? InkRole::Accent);
         if ($piece->text('form') !== 'button') {
-            return [new Content\Line([new Run($words, $ground, $size, $piece->tuning->bold ?? true, $address, "$words: $address", $piece->text('form') === 'underlined', $piece->tuning->italic ?? false, $style->leading)])];
+            return [new Content\Line([new Run($words, $ground, $size, $piece->tuning->bold ?? true, $address, "$words: ".Target::words($address), $piece->text('form') === 'underlined', $piece->tuning->italic ?? false, $style->leading)])];
         }
 
         return [new Content\Button(

@@ -7,7 +7,7 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Content;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
-use InkyCard\Link\WebAddress;
+use InkyCard\Link\Target;
 use InkyCard\Type\Line;
 
 final class CustomLine extends Contact
@@ -27,7 +27,7 @@ final class CustomLine extends Contact
         return [
             new Field('value', 'Text', example: 'Tuesdays to Saturdays, 9 to 5'),
             new Field('label', 'Label', example: 'Open'),
-            new Field('address', 'Where it leads', 'url'),
+            new Field('address', 'Where it leads', 'url', 'A page, a mail address, a number, or a chat such as WhatsApp +44 1632 960147.'),
         ];
     }
 
@@ -36,7 +36,7 @@ final class CustomLine extends Contact
         return [
             'value' => self::optional($fields, 'value', fn ($raw) => Line::of($raw, 160, 'text')),
             'label' => self::optional($fields, 'label', fn ($raw) => Line::of($raw, 40, 'label')),
-            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+            'address' => self::optional($fields, 'address', fn ($raw) => Target::parse($raw, $country)),
         ];
     }
 
@@ -48,7 +48,7 @@ final class CustomLine extends Contact
         }
         $size = $card->style->sizes['text'];
         $address = $piece->text('address') ?: null;
-        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: $address", guarded: $address === null)];
+        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null)];
         if ($piece->text('label') !== '') {
             array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
         }

@@ -8,6 +8,7 @@ use InkyCard\Card\Content;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
 use InkyCard\Link\MailAddress;
+use InkyCard\Type\Line;
 
 final class Email extends Contact
 {
@@ -23,12 +24,18 @@ final class Email extends Contact
 
     public function fields(): array
     {
-        return [new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example')];
+        return [
+            new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example'),
+            new Field('subject', 'Subject', help: 'Of the message a press starts; may stay empty.', example: 'A question about my garden'),
+        ];
     }
 
     public function accept(array $fields, string $country): array
     {
-        return ['address' => self::optional($fields, 'address', fn ($raw) => MailAddress::parse($raw)->address)];
+        return [
+            'address' => self::optional($fields, 'address', fn ($raw) => MailAddress::parse($raw)->address),
+            'subject' => self::optional($fields, 'subject', fn ($raw) => Line::of($raw, 120, 'subject')),
+        ];
     }
 
     public function content(Piece $piece, Card $card): array
@@ -39,7 +46,7 @@ final class Email extends Contact
         $mail = MailAddress::parse($piece->text('address'));
 
         return [new Content\Line([
-            $piece->run($card, $mail->address, InkRole::Link, $card->style->sizes['text'], href: $mail->href(), plain: $mail->address),
+            $piece->run($card, $mail->address, InkRole::Link, $card->style->sizes['text'], href: $mail->href($piece->text('subject')), plain: $mail->address),
         ], $this->symbol($card, 'envelope-fill'))];
     }
 }

@@ -14,6 +14,8 @@ final class Phone extends Contact
 {
     private const SORTS = ['' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax'];
 
+    private const FORMS = ['international' => 'For readers everywhere', 'national' => 'For readers in your country'];
+
     public function __construct()
     {
         parent::__construct('phone', 'Phone', 'telephone', 'A number that is dialled at a press. Add one piece for each number.');
@@ -27,8 +29,9 @@ final class Phone extends Contact
     public function fields(): array
     {
         return [
-            new Field('number', 'Number', 'tel', 'With the country code, such as +44, it works from everywhere.', '+44 1632 960147'),
+            new Field('number', 'Number', 'tel', 'An extension may follow: ext 12.', '+44 1632 960147 ext 12'),
             new Field('sort', 'Kind of number', 'choice', choices: self::SORTS),
+            new Field('form', 'Written', 'choice', 'A press dials the whole number either way.', choices: self::FORMS),
         ];
     }
 
@@ -39,10 +42,15 @@ final class Phone extends Contact
             throw Refusal::because('Choose office, mobile, direct, fax or no label.', '/sort');
         }
 
-        return [
-            'number' => self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display),
-            'sort' => $sort,
-        ];
+        $form = $fields['form'] ?? 'international';
+        if (! is_string($form) || ! isset(self::FORMS[$form])) {
+            throw Refusal::because('A number is written for readers everywhere or in your country.', '/form');
+        }
+        $number = self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display);
+        $national = $form === 'international' ? '' : self::optional($fields, 'number', fn ($raw) => PhoneNumber::national($raw, $country));
+
+        // Both are kept, so that composing needs no numbering plan.
+        return ['number' => $number, 'sort' => $sort, 'form' => $form, 'national' => $national];
     }
 
     public function content(Piece $piece, Card $card): array
@@ -52,7 +60,8 @@ final class Phone extends Contact
         }
         $number = $piece->text('number');
         $size = $card->style->sizes['text'];
-        $runs = [$piece->run($card, $number, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $number)];
+        $shown = $piece->text('national') ?: $number;
+        $runs = [$piece->run($card, $shown, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $shown)];
         if ($piece->text('sort') !== '') {
             array_unshift($runs, $piece->run($card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
         }

@@ -5,22 +5,29 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\Content;
+use InkyCard\Card\Edit\TunePiece;
 use InkyCard\Card\Field;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Style;
 use InkyCard\Card\Zone;
+use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Colour\Oklch;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 use InkyCard\Link\ProfileText;
 use InkyCard\Picture\Mark;
 use InkyCard\Refusal;
+use InkyCard\Type\TextMeasure;
 
 final class Profiles extends Base
 {
     private const MAX = 24;
 
-    /** Between two marks, as a share of their size. */
-    private const GAP = 0.3;
+    private const FORMS = ['marks' => 'Marks', 'words' => 'Words', 'buttons' => 'Larger buttons'];
+
+    /** Room larger buttons share a line in, CSS px: that of a phone. */
+    private const ROW = 300;
 
     public function __construct()
     {
@@ -29,7 +36,10 @@ final class Profiles extends Base
 
     public function fields(): array
     {
-        return [new Field('links', 'Addresses, one a line', 'lines', 'Paste them as you have them, handles too. A name before an address, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow')];
+        return [
+            new Field('links', 'Addresses, one a line', 'lines', 'Paste them as you have them, handles too. A name before an address, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow'),
+            new Field('form', 'Shown as', 'choice', 'A second piece can show two of them again as larger buttons.', choices: self::FORMS),
+        ];
     }
 
     public function tunes(): array
@@ -42,7 +52,12 @@ final class Profiles extends Base
         $lines = self::lines($fields, 'links', self::MAX, self::sorted(...));
         $links = array_values(array_unique($lines === [] ? [] : explode("\n", implode("\n", $lines))));
 
-        return ['links' => count($links) <= self::MAX ? $links : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links')];
+        $form = $fields['form'] ?? 'marks';
+        if (! is_string($form) || ! isset(self::FORMS[$form])) {
+            throw Refusal::because('Choose marks, words or larger buttons.', '/form');
+        }
+
+        return ['links' => count($links) <= self::MAX ? $links : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links'), 'form' => $form];
     }
 
     /** One line as it was pasted, in its own form; several links on it become several lines. */
@@ -59,19 +74,75 @@ final class Profiles extends Base
 
     public function content(Piece $piece, Card $card): array
     {
+        $links = self::links($piece);
+
+        return $links === [] ? [] : match ($piece->text('form')) {
+            'words' => [self::words($links, $piece, $card)],
+            'buttons' => self::buttons($links, $piece, $card),
+            default => [self::marks($links, $piece, $card)],
+        };
+    }
+
+    /** @param  non-empty-list<ProfileLink>  $links */
+    private static function marks(array $links, Piece $piece, Card $card): Content\Marks
+    {
         $style = $card->style;
-        $ground = $style->ink($piece->tuning->ink ?? $style->markInk);
+        $ground = self::ground($piece, $style);
         $ink = Contrast::readable($ground, $style->ink(InkRole::Paper));
         $size = $style->markSize;
-        $marks = array_map(fn (ProfileLink $link) => new Content\Picture(
-            new Mark($link->mark, $style->markShape, $size, $ground, $ink),
+
+        return new Content\Marks(array_map(fn (ProfileLink $link) => new Content\Picture(
+            new Mark($link->mark, $style->markShape, $size, $ground, $ink, $style->markDress),
             $size,
             $size,
             $link->label,
             $link->address,
-        ), self::links($piece));
+        ), $links), $style->markGap);
+    }
 
-        return $marks === [] ? [] : [new Content\Marks($marks, (int) round($size * self::GAP))];
+    /** @param  non-empty-list<ProfileLink>  $links */
+    private static function words(array $links, Piece $piece, Card $card): Content\Line
+    {
+        $size = $card->style->sizes['text'];
+        $runs = [];
+        foreach ($links as $link) {
+            if ($runs !== []) {
+                // In plain text each has a line of its own, as its address is written out.
+                $runs[] = $piece->run($card, TunePiece::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
+            }
+            $runs[] = $piece->run($card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address");
+        }
+
+        return new Content\Line($runs);
+    }
+
+    /**
+     * @param  non-empty-list<ProfileLink>  $links
+     * @return non-empty-list<Content\Button>
+     */
+    private static function buttons(array $links, Piece $piece, Card $card): array
+    {
+        $style = $card->style;
+        $ground = self::ground($piece, $style);
+        $ink = Contrast::readable($ground, $style->ink(InkRole::Paper));
+        $size = $style->sizes['text'];
+        $buttons = [];
+        $used = 0.0;
+        foreach ($links as $link) {
+            $width = TextMeasure::of($style->typeface, [[$link->label, $size, true]])->widest() + 2 * $style->buttonRoom[1];
+            $beside = $buttons !== [] && $used + $style->gaps['blocks'] + $width <= self::ROW;
+            $used = $beside ? $used + $style->gaps['blocks'] + $width : $width;
+            $buttons[] = new Content\Button(new Content\Run($link->label, $ink, $size, true, $link->address, leading: $style->leading), $ground, $style->radius, $beside);
+        }
+
+        return $buttons;
+    }
+
+    private static function ground(Piece $piece, Style $style): Colour
+    {
+        $ground = $style->ink($piece->tuning->ink ?? $style->markInk);
+
+        return $style->markGrey ? Oklch::of($ground)->grey() : $ground;
     }
 
     public function summary(Piece $piece): string

@@ -1,0 +1,58 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Link\CampaignTags;
+use InkyCard\Link\Opens;
+
+/** One of a card's links, with everything a list of them says. */
+final readonly class CardLink
+{
+    /**
+     * @param  string  $words  what is pressed
+     * @param  string  $address  as its maker gave it
+     * @param  string  $href  as the card carries it, tags and all
+     * @param  bool  $tells  whether its page can tell tags
+     * @param  string  $key  what `tags.off` calls it: its piece, or its address where the piece has several
+     */
+    public function __construct(public Piece $piece, public string $words, public string $address, public string $href, public Opens $opens, public bool $tells, public string $key)
+    {
+    }
+
+    /** @return list<self> links of the pieces shown, in reading order; the same address once a piece */
+    public static function all(Card $card): array
+    {
+        $links = [];
+        foreach (Zone::cases() as $zone) {
+            foreach ($card->inZone($zone) as $piece) {
+                if ($piece->shown) {
+                    array_push($links, ...self::of($piece, $card));
+                }
+            }
+        }
+
+        return $links;
+    }
+
+    /** @return list<self> */
+    public static function of(Piece $piece, Card $card): array
+    {
+        $found = [];
+        foreach ($piece->kind->content($piece, $card) as $block) {
+            foreach ($block->links() as $link) {
+                $found[$link->href] ??= $link->words;
+            }
+        }
+        $links = [];
+        foreach ($found as $address => $words) {
+            $opens = Opens::of($address);
+            $links[] = new self(
+                $piece, $words, $address,
+                $card->tags?->isOn($address, $piece) ? CampaignTags::on($address, $card->tags->filled($piece, $card)) : $address,
+                $opens, $opens->tellsTags(), count($found) === 1 ? $piece->id : $address,
+            );
+        }
+
+        return $links;
+    }
+}

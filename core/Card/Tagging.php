@@ -1,0 +1,118 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Card\Content\Block;
+use InkyCard\Link\CampaignTags;
+use InkyCard\Link\Opens;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+
+/** Which of a card's links carry campaign tags, and what the tags say. */
+final readonly class Tagging
+{
+    private const MAX_OFF = 200;
+
+    /**
+     * @param  string  $campaign  what is being promoted now, in words; empty when nothing in particular
+     * @param  list<string>  $off  ids of pieces and addresses that stay as they are
+     * @param  array<array-key, mixed>  $document  as read, unknown keys and all
+     */
+    private function __construct(public string $campaign, public CampaignTags $tags, public array $off, private array $document)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  the `tags` object of a card document
+     *
+     * @throws Refusal
+     */
+    public static function of(array $document): self
+    {
+        $patterns = $document['patterns'] ?? [];
+        $patterns = $patterns instanceof \stdClass ? (array) $patterns : $patterns;
+        if (! is_array($patterns)) {
+            throw Refusal::because('The patterns are a JSON object.', '/patterns');
+        }
+        $off = $document['off'] ?? [];
+        if (! is_array($off) || count($off) > self::MAX_OFF || array_filter($off, is_string(...)) !== $off) {
+            throw Refusal::because('What is left without tags is a list of pieces and addresses.', '/off');
+        }
+
+        return new self(
+            Refusal::at('/campaign', fn () => Line::of($document['campaign'] ?? '', 80, 'campaign')),
+            Refusal::at('/patterns', fn () => CampaignTags::of($patterns)),
+            array_values($off),
+            $document,
+        );
+    }
+
+    /**
+     * @param  array<string, mixed>  $changes  parts of the document
+     *
+     * @throws Refusal
+     */
+    public function with(array $changes): self
+    {
+        return self::of([...$this->document, ...$changes]);
+    }
+
+    /** @return array<array-key, mixed> */
+    public function toArray(): array
+    {
+        return ['campaign' => $this->campaign, 'patterns' => (object) $this->tags->patterns, 'off' => $this->off] + $this->document;
+    }
+
+    /**
+     * A piece's blocks with their links tagged.
+     *
+     * @param  list<Block>  $blocks
+     * @return list<Block>
+     */
+    public function on(array $blocks, Piece $piece, Card $card): array
+    {
+        if (in_array($piece->id, $this->off, true)) {
+            return $blocks;
+        }
+        $tags = null;
+        $to = function (string $href) use (&$tags, $piece, $card): string {
+            if (! $this->isOn($href, $piece)) {
+                return $href;
+            }
+
+            return CampaignTags::on($href, $tags ??= $this->filled($piece, $card));
+        };
+
+        return array_map(fn (Block $block) => $block->leading($to), $blocks);
+    }
+
+    /** Whether a link of a piece is to carry tags. */
+    public function isOn(string $href, Piece $piece): bool
+    {
+        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true) && Opens::of($href)->tellsTags();
+    }
+
+    /** @return array<string, string> `utm_source` and so on => value, for links of this piece */
+    public function filled(Piece $piece, Card $card): array
+    {
+        return $this->tags->filled([
+            '{person}' => $card->holder(),
+            '{piece}' => self::name($piece, $card),
+            '{card}' => $card->name,
+            '{campaign}' => $this->campaign,
+        ]);
+    }
+
+    /** The piece's kind; with its id when the card has an older one of the kind, so that moving pieces renames none. */
+    private static function name(Piece $piece, Card $card): string
+    {
+        $kind = $piece->kind->key();
+        foreach ($card->pieces as $other) {
+            if ($other->kind->key() === $kind && strnatcmp($other->id, $piece->id) < 0) {
+                return "$kind-$piece->id";
+            }
+        }
+
+        return $kind;
+    }
+}
