@@ -1,5 +1,7 @@
 <?php
 
+use App\Http\Controllers\GoController;
+use App\Http\Controllers\SeasonalController;
 use App\Http\Controllers\VariantController;
 use Illuminate\Support\Facades\Route;
 
@@ -9,3 +11,9 @@ use Illuminate\Support\Facades\Route;
 Route::get('/p/{hash}.{extension}', VariantController::class)
     ->where(['hash' => '[0-9a-f]{64}', 'extension' => 'png|jpg|gif'])
     ->name('variant');
+Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
+Route::get('/go/{token}', GoController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+
+if (config('inky.bench')) {
+    Route::get('/bench/public', fn () => 'ok');
+}

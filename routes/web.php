@@ -4,11 +4,13 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
 use App\Http\Controllers\CardsController;
+use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\SignInController;
@@ -27,6 +29,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
 
     Route::get('/cards', [CardsController::class, 'index'])->name('cards');
     Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');
+    Route::get('/clicks', [ClicksController::class, 'show'])->name('clicks');
+    Route::get('/clicks/file', [ClicksController::class, 'file'])->name('clicks.file');
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
     Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');
@@ -90,6 +94,11 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
         Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
 
+        Route::get('/links', [LinksController::class, 'show'])->name('links');
+        Route::post('/links/check', [LinksController::class, 'check'])->name('links.check');
+        Route::post('/tags', [EditController::class, 'tags'])->name('edit.tags');
+        Route::post('/tags/link', [EditController::class, 'tag'])->name('edit.tag');
+        Route::post('/counted', [EditController::class, 'count'])->name('edit.count');
         Route::get('/looks', [LooksController::class, 'show'])->name('looks');
         Route::get('/looks/sheet', [LooksController::class, 'sheet'])->name('looks.sheet');
         Route::post('/look', [EditController::class, 'look'])->name('edit.look');

@@ -24,16 +24,18 @@ final readonly class Answer
      * @param  bool  $whole  the running order itself changed, not one piece's value alone
      * @param  bool  $tuning  what tuning shows may have changed
      * @param  string  $said  what a screen reader hears
+     * @param  array<string, string>  $notes  field => what was made of what was typed there
      */
-    public function kept(Document $document, bool $whole, bool $tuning, string $said): AnyResponse
+    public function kept(Document $document, bool $whole, bool $tuning, string $said, array $notes = []): AnyResponse
     {
         if (! $this->request->hasHeader('HX-Request')) {
-            return $this->request->input('back') === 'hand-over'
-                ? redirect()->route('hand-over', $this->card->id)
+            $back = $this->request->input('back');
+
+            return $back === 'hand-over' || $back === 'links' ? redirect()->route($back, $this->card->id)
                 : redirect()->route('bench', ['card' => $this->card->id, 'piece' => $this->open()]);
         }
 
-        return $this->view('bench.answer', 200, ['whole' => $whole, 'tuning' => $whole || $tuning, 'said' => $said], $document);
+        return $this->view('bench.answer', 200, ['whole' => $whole, 'tuning' => $whole || $tuning, 'said' => trim("$said ".implode(' ', $notes)), 'notes' => $notes], $document);
     }
 
     /** @param  list<Refusal>  $refusals */
@@ -85,7 +87,10 @@ final readonly class Answer
     private function key(Refusal $refusal): string
     {
         return match (true) {
+            str_starts_with($refusal->path, '/style/marks') => 'marks',
             str_starts_with($refusal->path, '/style') => 'style',
+            str_starts_with($refusal->path, '/tags/patterns') => 'tag-'.$refusal->field(),
+            str_starts_with($refusal->path, '/tags') => 'tags',
             $refusal->path === '/tuning/several' || ($this->piece === '' && str_starts_with($refusal->path, '/tuning')) => 'several',
             str_starts_with($refusal->path, '/tuning') => $this->piece.'.tuning-'.$refusal->field(),
             default => trim($this->piece.'.'.$refusal->field(), '.'),

@@ -26,10 +26,11 @@ final class Outside
     /**
      * @param  int  $most  bytes taken; more is refused, whatever length was announced
      * @param  float  $seconds  for all of it, redirects too
+     * @param  bool  $whole  refuse what is longer; otherwise its beginning will do
      *
      * @throws Refusal
      */
-    public function fetch(string $address, int $most, float $seconds = 8): Fetched
+    public function fetch(string $address, int $most, float $seconds = 8, bool $whole = true): Fetched
     {
         $until = microtime(true) + $seconds;
         $redirects = [];
@@ -61,6 +62,9 @@ final class Outside
                     $bytes .= $chunk->getContent();
                     if (strlen($bytes) > $most) {
                         $response->cancel();
+                        if (! $whole) {
+                            break;
+                        }
                         throw Refusal::because(sprintf('What is at this address is over %d MB.', $most / 1_000_000));
                     }
                 }

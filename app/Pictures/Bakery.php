@@ -37,8 +37,10 @@ final class Bakery
         foreach (DB::table('picture_variants')->whereIn('key', array_keys($wanted))->get() as $row) {
             $found[$row->key] = new Variant($row->hash, $row->extension, (int) $row->bytes, $row->why);
         }
-        foreach (array_diff_key($wanted, $found) as $key => $bake) {
-            $baked = $this->bake($bake);
+        $missing = array_diff_key($wanted, $found);
+        $marks = $this->marks(array_filter($missing, fn (Bake $bake) => $bake instanceof Mark));
+        foreach ($missing as $key => $bake) {
+            $baked = $marks[$key] ?? $this->bake($bake);
             $found[$key] = $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes), $baked->why);
             Library::write($variant->path(), $baked->bytes);
             // Somebody else may have baked the same meanwhile: it came out the same.
@@ -61,12 +63,63 @@ final class Bakery
             return $this->squeezer->lighter(Baker::photo($this->library->bytes($bake->ref), $bake, $bake->moving ? $this->library->strokes($bake->ref) : null));
         }
         if ($bake instanceof Mark) {
-            $icon = (string) file_get_contents(resource_path("marks/{$bake->icon}.svg"));
-            $pixels = $bake->size * Recipe::DENSITY;
-
-            return new Baked($this->rasterizer->png($bake->svg($icon)), 'png', $pixels, $pixels);
+            return $this->marks([$bake])[0];
         }
         throw new LogicException('Nobody bakes '.$bake::class);
+    }
+
+    /**
+     * All marks of a card in one drawing, cut apart: starting the program that draws takes longer than drawing.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, Mark>  $marks
+     * @return array<K, Baked>
+     */
+    private function marks(array $marks): array
+    {
+        if ($marks === []) {
+            return [];
+        }
+        $svg = '';
+        $lefts = [];
+        $width = $height = 0;
+        foreach ($marks as $key => $mark) {
+            $lefts[$key] = $width;
+            $svg .= $mark->svg((string) file_get_contents(resource_path("marks/{$mark->icon}.svg")), $width);
+            $width += $mark->pixels();
+            $height = max($height, $mark->pixels());
+        }
+        $drawn = imagecreatefromstring($this->rasterizer->png('<svg xmlns="http://www.w3.org/2000/svg" width="'.$width.'" height="'.$height.'">'.$svg.'</svg>'))
+            ?: throw new LogicException('The drawing of marks is no picture.');
+        $baked = [];
+        foreach ($marks as $key => $mark) {
+            $pixels = $mark->pixels();
+            $cut = Baker::canvas($pixels, $pixels);
+            imagecopy($cut, $drawn, 0, 0, $lefts[$key], 0, $pixels, $pixels);
+            $baked[$key] = new Baked(Baker::file(fn () => imagepng($cut, null, 9)), 'png', $pixels, $pixels);
+        }
+
+        return $baked;
+    }
+
+    /**
+     * What the address of a dressed mark shows on a day: the mark dressed within its period, plain outside it.
+     *
+     * @param  string  $day  YYYY-MM-DD
+     * @return ?string PNG; null for an address never given out
+     */
+    public function onDay(string $hash, string $day): ?string
+    {
+        $recipe = DB::table('picture_variants')->where(['hash' => $hash, 'extension' => 'png'])->value('recipe');
+        $mark = is_string($recipe) ? self::recall((array) json_decode($recipe, true)) : null;
+        if (! $mark instanceof Mark || $mark->dress === null) {
+            return null;
+        }
+        $shown = $mark->dress->isWornOn($day) ? $mark : $mark->plain();
+        $variant = $this->variants([$shown])[$shown->key()];
+
+        return $this->file($variant->hash, $variant->extension);
     }
 
     /** The file of an address, baked again when the disk has lost it; null for an address never given out. */

@@ -5,6 +5,7 @@ namespace App\Pictures;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Compose\Pictures;
 use InkyCard\Picture\Bake;
+use InkyCard\Picture\Mark;
 use InkyCard\Picture\Recipe;
 use InkyCard\Refusal;
 
@@ -69,9 +70,15 @@ final class HostedPictures implements Pictures
         if (! $picture->source instanceof Bake) {
             return $picture->source;
         }
-        $variant = $this->variants[$this->settled($picture->source)->key()] ?? null;
+        $bake = $this->settled($picture->source);
+        $variant = $this->variants[$bake->key()] ?? null;
 
-        return $variant === null ? '' : "$this->base/p/$variant->hash.$variant->extension";
+        return match (true) {
+            $variant === null => '',
+            // Its address outlives the season: what it shows is settled on the day it is asked for.
+            $bake instanceof Mark && $bake->dress !== null => "$this->base/s/$variant->hash.$variant->extension",
+            default => "$this->base/p/$variant->hash.$variant->extension",
+        };
     }
 
     /** Bytes of the pictures prepared last, each counted once. */

@@ -5,6 +5,7 @@ namespace App\Pictures;
 use InkyCard\Card\Content\Picture;
 use InkyCard\Compose\Pictures;
 use InkyCard\Picture\Bake;
+use InkyCard\Picture\Mark;
 
 /** Pictures carried inside the HTML as data: URIs. A picture given by its web address stays an address. */
 final class InlinePictures implements Pictures
@@ -20,7 +21,10 @@ final class InlinePictures implements Pictures
     {
         foreach ($pictures as $picture) {
             if ($picture->source instanceof Bake) {
-                $this->baked[$picture->source->key()] ??= $this->bakery->bake($picture->source)->dataUri();
+                $bake = $picture->source;
+                // A picture inside stays what it is: out of season it is the plain one.
+                $shown = $bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false ? $bake->plain() : $bake;
+                $this->baked[$bake->key()] ??= $this->bakery->bake($shown)->dataUri();
             }
         }
     }

@@ -56,6 +56,14 @@ final class Web implements HttpClientInterface
             $path === 'inward' => new MockResponse('', ['http_code' => 302, 'response_headers' => ['location: http://127.0.0.1/secret']]),
             $path === 'circle' => new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $url"]]),
             $path === 'endless' => new MockResponse(str_repeat('x', 12_000_000)),
+            $path === 'plans' => new MockResponse('', ['http_code' => 301, 'response_headers' => ['location: https://quillfern.example/garden-plans']]),
+            $path === 'surveys' => new MockResponse('', ['http_code' => 302, 'response_headers' => ['location: https://quillfern.example/sign-in?to=surveys']]),
+            $path === 'members' => new MockResponse('Members alone', ['http_code' => 401]),
+            $path === 'asleep' => new MockResponse((function () {
+                usleep(50_000);
+                yield '';
+            })(), ['response_headers' => ['content-type: text/html']]),
+            $path === 'broken' => new MockResponse('Out of order', ['http_code' => 500]),
             $path === 'missing' => new MockResponse('Not here', ['http_code' => 404]),
             default => new MockResponse("<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>", ['response_headers' => ['content-type: text/html']]),
         };

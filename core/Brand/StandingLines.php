@@ -19,6 +19,7 @@ final readonly class StandingLines
      * @param  string  $email  the general one
      * @param  string  $map  where the address leads; empty for a search of it
      * @param  list<string>  $profiles  networks of the firm, an address or `Name: address` each
+     * @param  list<string>  $own  kinds of networks each person has their own page on
      */
     private function __construct(
         public string $company,
@@ -28,6 +29,7 @@ final readonly class StandingLines
         public string $map,
         public string $web,
         public array $profiles,
+        public array $own,
     ) {
     }
 
@@ -53,15 +55,30 @@ final readonly class StandingLines
             $read('map', fn ($raw) => WebAddress::parse($raw, 'map link')->address),
             $read('web', fn ($raw) => WebAddress::parse($raw)->address),
             Refusal::at('/profiles', fn () => array_values(array_unique(Line::several($given['profiles'] ?? [], self::MAX_PROFILES, fn ($raw) => ProfileDirectory::read($raw)->line())))),
+            Refusal::at('/own', fn () => array_values(array_unique(Line::several(self::names($given['own'] ?? []), self::MAX_PROFILES, self::network(...))))),
         );
     }
 
-    /** @return array{company: string, phone: string, email: string, address: string, map: string, web: string, profiles: list<string>} */
+    /** Names come one a line or parted by commas. */
+    private static function names(mixed $given): mixed
+    {
+        return is_string($given) ? strtr($given, [',' => "\n", ';' => "\n"]) : $given;
+    }
+
+    /** @throws Refusal for a network the directory does not know */
+    private static function network(mixed $raw): string
+    {
+        $name = Line::of($raw, 60, 'network');
+
+        return ProfileDirectory::named($name) ?? throw Refusal::because("No network called $name is known here: write it as LinkedIn or Instagram.");
+    }
+
+    /** @return array{company: string, phone: string, email: string, address: string, map: string, web: string, profiles: list<string>, own: list<string>} */
     public function toArray(): array
     {
         return [
             'company' => $this->company, 'phone' => $this->phone, 'email' => $this->email, 'address' => $this->address,
-            'map' => $this->map, 'web' => $this->web, 'profiles' => $this->profiles,
+            'map' => $this->map, 'web' => $this->web, 'profiles' => $this->profiles, 'own' => $this->own,
         ];
     }
 }

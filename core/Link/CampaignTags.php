@@ -76,10 +76,11 @@ final readonly class CampaignTags
      */
     public static function on(string $address, array $tags): string
     {
-        [$page, $fragment] = explode('#', $address, 2) + [1 => null];
-        [$path, $query] = explode('?', $page, 2) + [1 => null];
+        $fragment = strstr($address, '#');
+        $page = $fragment === false ? $address : substr($address, 0, -strlen($fragment));
+        [$path, $query] = explode('?', $page, 2) + [1 => ''];
         $has = [];
-        foreach (preg_split('/[&;]/', (string) $query) ?: [] as $pair) {
+        foreach (preg_split('/[&;]/', $query) ?: [] as $pair) {
             $has[strtolower(urldecode(explode('=', $pair, 2)[0]))] = true;
         }
         $added = http_build_query(array_diff_key($tags, $has), '', '&', PHP_QUERY_RFC3986);
@@ -89,7 +90,7 @@ final readonly class CampaignTags
         // A host alone has an empty path, which some servers do not take a query after.
         $path .= preg_match('~^https?://[^/]+$~i', $path) === 1 ? '/' : '';
 
-        return $path.'?'.($query === null || $query === '' ? '' : rtrim($query, '&').'&').$added.($fragment === null ? '' : "#$fragment");
+        return $path.'?'.($query === '' ? '' : rtrim($query, '&').'&').$added.$fragment;
     }
 
     /** Lower case, letters and digits of ASCII with hyphens: statistics take Spring, spring and SPRING for three campaigns. */

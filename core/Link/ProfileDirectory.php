@@ -74,6 +74,20 @@ final class ProfileDirectory
         return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark'], $handle);
     }
 
+    /** Kind of a network called so, such as "insta"; null when no row is. */
+    public static function named(string $network): ?string
+    {
+        self::load();
+        $name = self::plain($network);
+        foreach (self::$kinds as $key => $kind) {
+            if ($name !== '' && in_array($name, [self::plain($key), self::plain($kind['label'])], true)) {
+                return $key;
+            }
+        }
+
+        return null;
+    }
+
     /** Where somebody's profile of a name such as "insta" is; null when no row is called so or none can be made of a handle alone. */
     public static function addressOf(string $network, string $handle): ?string
     {

@@ -50,6 +50,28 @@ final class ProfileText
         return ['links' => array_values($links), 'twice' => $twice, 'not' => $not];
     }
 
+    /**
+     * What was made of it beyond taking it as it stood, in sentences; empty when that is nothing.
+     *
+     * @param  array{links: list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}  $sorted
+     */
+    public static function says(array $sorted): string
+    {
+        $cleaned = [];
+        foreach ($sorted['links'] as $link) {
+            if ($link['cleaned'] !== []) {
+                $cleaned[] = $link['label'].' '.implode(' and ', array_map(fn (string $what) => $what === 'handle' ? 'from a handle' : "without $what", $link['cleaned']));
+            }
+        }
+        $cut = fn (array $lines): string => implode(', ', array_map(fn (string $line) => mb_strimwidth($line, 0, 60, '…'), array_slice($lines, 0, 5)));
+
+        return implode(' ', array_filter([
+            $cleaned === [] ? '' : 'Cleaned: '.implode('; ', array_slice($cleaned, 0, 6)).'.',
+            $sorted['twice'] === [] ? '' : 'Kept once: '.$cut($sorted['twice']).'.',
+            $sorted['not'] === [] ? '' : 'Not understood: '.$cut($sorted['not']).'.',
+        ]));
+    }
+
     /** @return list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}> */
     private static function within(string $line): array
     {

@@ -11,10 +11,10 @@ final readonly class Mark implements Bake
     /** Part of every key: a change in how marks come out gives them new addresses. */
     private const EDITION = 3;
 
-    /** A page turned dark, and how little a mark may stand out from it before it gets a light edge. */
+    /** A page turned dark, and under which contrast with it a mark gets a light edge: lines alone need more than a filled ground (WCAG 2.2, 1.4.11). */
     private const DARK_PAGE = '#1b1b1b';
 
-    private const LOST = 2.2;
+    private const LOST = ['ground' => 2.2, 'lines' => 3.0];
 
     /**
      * @param  string  $icon  name in the open icon set, such as `linkedin`
@@ -70,9 +70,9 @@ final readonly class Mark implements Bake
     {
         $inner = preg_replace('/^.*?<svg[^>]*>|<\/svg>.*$/s', '', $icon);
         $ground = $this->ground->toHex();
-        // On a light page the edge is the page's own colour; on a dark one it is what is left to see.
-        $edged = Contrast::ratio($this->ground, Colour::hex(self::DARK_PAGE)) < self::LOST;
         $radius = ['round' => 16, 'rounded' => 7, 'square' => 0][$this->shape->value] ?? null;
+        // On a light page the edge is the page's own colour; on a dark one it is what is left to see.
+        $edged = Contrast::ratio($this->ground, Colour::hex(self::DARK_PAGE)) < self::LOST[$radius === null ? 'lines' : 'ground'];
         if ($radius !== null) {
             $edge = $edged ? '<rect x=".75" y=".75" width="30.500" height="30.500" rx="'.max(0, $radius - .75).'" fill="'.$ground.'" stroke="#fff" stroke-width="1.500"/>'
                 : '<rect width="32" height="32" rx="'.$radius.'" fill="'.$ground.'"/>';

@@ -2,6 +2,7 @@
 
 namespace Database\Seeders;
 
+use App\Clicks\CountedLinks;
 use App\Models\Brand;
 use App\Models\Card;
 use App\Models\Picture;
@@ -46,10 +47,35 @@ final class DatabaseSeeder extends Seeder
                 }
             }
             $started = Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
+            if ($started->document()->counted) {
+                $this->press($started, $started->id);
+            }
             $address = array_column($card['pieces'], null, 'kind')['email']['fields']['address'] ?? '';
             if ($address !== '') {
                 DB::table('placements')->insert(['workspace_id' => $studio->id, 'card_id' => $started->id, 'address' => $address, 'situation' => 'new']);
             }
+        }
+    }
+
+    /** Ninety days of made-up presses, the same every time: more on weekdays, more since the autumn offer, machines among them. */
+    private function press(Card $card, int $seed): void
+    {
+        CountedLinks::sheet($card, $card->document());
+        $weights = ['button' => 5, 'booking' => 5, 'banner' => 4, 'offer' => 4, 'web' => 3, 'textlink' => 3, 'profiles' => 2];
+        $links = DB::table('tracked_links')->where('card_id', $card->id)->get(['id', 'kind']);
+        mt_srand($seed);
+        $rows = [];
+        foreach (range(89, 0) as $back) {
+            $day = now()->subDays($back);
+            foreach ($links as $link) {
+                $most = ($weights[$link->kind] ?? 1) * ($day->isWeekend() ? 0.4 : 1) * ($back < 35 ? 1.6 : 1);
+                for ($presses = mt_rand(0, (int) round($most * 10)) / 10 * mt_rand(0, 10) / 10; $presses >= 0.5; $presses--) {
+                    $rows[] = ['tracked_link_id' => $link->id, 'at' => $day->copy()->setTime(mt_rand(7, 20), mt_rand(0, 59), mt_rand(0, 59))->min(now())->toDateTimeString(), 'visitor' => sprintf('%016x', mt_rand(1, 400)), 'filtered' => mt_rand(0, 7) === 0 ? 'program' : null];
+                }
+            }
+        }
+        foreach (array_chunk($rows, 500) as $chunk) {
+            DB::table('clicks')->insert($chunk);
         }
     }
 

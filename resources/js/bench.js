@@ -5,6 +5,7 @@ import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchKeys } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
+import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
 const RETRY = 3000;
@@ -30,6 +31,10 @@ document.addEventListener('htmx:configRequest', (event) => {
 // a field whose value was refused keeps what was typed.
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = (before) =>
   !(before.matches?.('.field') && before.querySelector('.field-error')?.textContent);
+
+// Folds the maker opened stay open: only a piece's row is the server's to open.
+window.Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, element) =>
+  !(name === 'open' && element.matches?.('details:not([data-piece])'));
 
 // Every key goes out at once; while one edit is on its way, what is typed meanwhile goes with the next.
 const sending = new WeakSet();
@@ -123,6 +128,7 @@ function settle() {
   document.getElementById('undo').disabled = undo === '0';
   document.getElementById('redo').disabled = redo === '0';
   localTimes();
+  linksFollow(revision());
   showSheet();
   selectOnSheet(selected());
 }
@@ -195,6 +201,7 @@ bench.addEventListener('click', (event) => {
   setWidth(way === 'phone' ? 320 : 600);
   say(document.getElementById('stage-title').textContent);
 });
+watchLinks(revision, say);
 watchKeys(selected);
 watchAdding();
 watchDragging();

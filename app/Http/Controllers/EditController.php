@@ -15,6 +15,7 @@ use InkyCard\Card\FilledBy;
 use InkyCard\Card\Kinds;
 use InkyCard\Card\Starters;
 use InkyCard\Card\Zone;
+use InkyCard\Link\ProfileText;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -106,7 +107,22 @@ final class EditController extends Controller
 
     public function restyle(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground'])));
+        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks'])));
+    }
+
+    public function tags(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\TagLinks($request->boolean('on') ? $request->array('tags') : null));
+    }
+
+    public function tag(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\TagLink(self::word($request, 'link'), $request->boolean('on')));
+    }
+
+    public function count(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\CountPresses($request->boolean('on')));
     }
 
     public function rearrange(Request $request, int $card): Response
@@ -147,7 +163,7 @@ final class EditController extends Controller
             $edit = $make();
             $after = $card->edit(self::seen($request), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
 
-            return $answer->kept($after, $whole || $request->boolean('whole'), ! $edit instanceof Edit\FillPiece, 'Kept. '.$card->revision()->words.'.');
+            return $answer->kept($after, $whole || $request->boolean('whole'), ! $edit instanceof Edit\FillPiece, 'Kept. '.$card->revision()->words.'.', self::notes($typed));
         } catch (StaleRevision) {
             return $answer->stale($typed);
         } catch (Refusal $refusal) {
@@ -155,6 +171,17 @@ final class EditController extends Controller
 
             return $answer->refused($all ?: [$refusal]);
         }
+    }
+
+    /**
+     * What was made of a value beyond taking it as typed.
+     *
+     * @param  array<string, mixed>  $typed
+     * @return array<string, string> field => sentences
+     */
+    private static function notes(array $typed): array
+    {
+        return is_string($typed['links'] ?? null) ? ['links' => ProfileText::says(ProfileText::sort($typed['links']))] : [];
     }
 
     private function jump(Request $request, Card $card, \Closure $jump, string $said): Response

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Clicks\CountedLinks;
 use App\Pictures\HostedPictures;
 use App\Pictures\InlinePictures;
 use Illuminate\Contracts\View\View;
@@ -20,15 +21,14 @@ final class HandOverController extends Controller
     {
         $card = $this->card($card);
         $document = $card->document();
-        $sheet = Sheet::of($document);
         $inside = $request->boolean('inside');
 
         return view('hand-over.show', [
             'card' => $card,
             'document' => $document,
             'inside' => $inside,
-            'html' => (new HtmlComposer(self::pictures($inside)))->compose($sheet),
-            'text' => PlainTextComposer::compose($sheet),
+            'html' => (new HtmlComposer(self::pictures($inside)))->compose(CountedLinks::sheet($card, $document)),
+            'text' => PlainTextComposer::compose(Sheet::of($document)),
             'base' => HostedPictures::publicBase(),
         ]);
     }
@@ -36,10 +36,11 @@ final class HandOverController extends Controller
     /** A self-contained HTML file, its pictures inside. */
     public function file(int $card): Response
     {
-        $document = $this->card($card)->document();
+        $card = $this->card($card);
+        $document = $card->document();
         $name = Str::slug($document->name) ?: 'card';
 
-        return response((new HtmlComposer(self::pictures(inside: true)))->page(Sheet::of($document)), 200, [
+        return response((new HtmlComposer(self::pictures(inside: true)))->page(CountedLinks::sheet($card, $document)), 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Content-Disposition' => "attachment; filename=\"$name.html\"",
         ]);

@@ -5,6 +5,7 @@
 @elseif($piece)
 @include('bench.face')
 @foreach($piece->kind->fields() as $field)<p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>@endforeach
+@foreach($notes as $name => $note)<p class="help field-note" id="note-{{ $piece->id }}-{{ $name }}" hx-swap-oob="true">{{ $note }}</p>@endforeach
 @endif
 @if($changed === '')<p class="field-error" id="error-name" hx-swap-oob="true"></p>@endif
 @include('bench.source')

@@ -19,6 +19,7 @@
   @else
   <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}" @if($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off" spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
+  @if($field->name === 'links')<p class="help field-note" id="note-{{ $piece->id }}-links"></p>@endif
   @if($field->help)<p class="help">{{ $field->help }}</p>@endif
   @if($field->name === 'html' && ($piece->fields['dropped'] ?? []) !== [])<p class="help">Taken out: {{ implode(', ', $piece->fields['dropped']) }}.</p>@endif
   @include('bench.error')

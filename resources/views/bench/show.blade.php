@@ -59,7 +59,10 @@
     </div>
   </section>
 
-  @include('bench.tuning')
+  <div class="side">
+    <details id="links" class="links" data-links="{{ route('links', $card->id) }}"><summary><x-icon name="link-45deg"/> Links <span class="help">where they lead, tags</span></summary><div id="links-panel"><a href="{{ route('links', $card->id) }}">All links of this card</a></div></details>
+    @include('bench.tuning')
+  </div>
   @include('bench.gauges')
 </main>
 @include('bench.source')

@@ -43,6 +43,9 @@
     <noscript><button class="btn btn-line">Keep</button></noscript>
   </form>
   @include('bench.advice', ['swap' => null])
+  @if($chosen->kind->key() === 'profiles' && $chosen->text('form') !== 'words')
+  @include('bench.marks', ['swap' => null])
+  @endif
   @endif
   @if($chosen)
   <h2>For the team</h2>

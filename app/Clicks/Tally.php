@@ -1,0 +1,118 @@
+<?php
+
+namespace App\Clicks;
+
+use App\Models\Workspace;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Clicks\Series;
+
+/** What was pressed in a stretch of days: presses of people, machines apart. */
+final readonly class Tally
+{
+    /** What rows can be told apart by => columns that name one. */
+    public const WAYS = [
+        'piece' => ['cards.id', 'cards.name', 'tracked_links.piece', 'tracked_links.kind', 'tracked_links.words'],
+        'card' => ['cards.id', 'cards.name'],
+        'person' => ['tracked_links.person'],
+        'day' => [],
+    ];
+
+    /** @param  int<1, max>  $days */
+    public function __construct(private Workspace $workspace, private int $days, private Carbon $until, private ?int $card = null, private string $person = '')
+    {
+    }
+
+    /** Cards with links that were handed over to be counted. */
+    public static function counts(Workspace $workspace): int
+    {
+        return DB::table('tracked_links')->join('cards', 'cards.id', 'tracked_links.card_id')->where('workspace_id', $workspace->id)->distinct()->count('card_id');
+    }
+
+    /** @return array{presses: int, readers: int, machines: int} readers are counted anew every day */
+    public function totals(): array
+    {
+        $row = $this->clicks()->selectRaw('sum(case when filtered is null then 1 else 0 end) as presses, count(distinct case when filtered is null then visitor end) as readers, count(filtered) as machines')->first();
+
+        return ['presses' => (int) $row?->presses, 'readers' => (int) $row?->readers, 'machines' => (int) $row?->machines];
+    }
+
+    public function series(): Series
+    {
+        return Series::of($this->byDay($this->human())[''] ?? [], $this->until->toDateString(), $this->days);
+    }
+
+    /**
+     * Rows of the table, the most pressed first.
+     *
+     * @param  key-of<self::WAYS>  $way
+     * @return LengthAwarePaginator<int, \stdClass>
+     */
+    public function by(string $way, int $each): LengthAwarePaginator
+    {
+        $columns = self::WAYS[$way];
+        $query = $this->human()->selectRaw('count(*) as presses, count(distinct visitor) as readers, max(clicks.at) as latest');
+        if ($way === 'day') {
+            return $query->selectRaw('substr(clicks.at, 1, 10) as day')->groupByRaw('substr(clicks.at, 1, 10)')->orderByDesc('day')->paginate($each)->withQueryString();
+        }
+
+        return $query->addSelect(array_map(fn (string $column) => $column.($column === 'cards.id' ? ' as card_id' : ''), $columns))
+            ->groupBy($columns)->orderByDesc('presses')->orderBy('latest')->paginate($each)->withQueryString();
+    }
+
+    /**
+     * A series for every row shown.
+     *
+     * @param  key-of<self::WAYS>  $way
+     * @return array<string, Series> by what `name` calls the row
+     */
+    public function seriesBy(string $way): array
+    {
+        if ($way === 'day') {
+            return [];
+        }
+        $name = ['piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'], 'card' => ['cards.id'], 'person' => ['tracked_links.person']][$way];
+
+        return array_map(fn (array $days) => Series::of($days, $this->until->toDateString(), $this->days), $this->byDay($this->human(), $name));
+    }
+
+    /** @return Builder every press of a person, one a row, the oldest first */
+    public function presses(): Builder
+    {
+        return $this->human()->select(['clicks.id', 'clicks.at', 'cards.name as card', 'tracked_links.person', 'tracked_links.kind', 'tracked_links.words', 'tracked_links.address'])->orderBy('clicks.id');
+    }
+
+    private function human(): Builder
+    {
+        return $this->clicks()->whereNull('filtered');
+    }
+
+    private function clicks(): Builder
+    {
+        return DB::table('clicks')->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')->join('cards', 'cards.id', 'tracked_links.card_id')
+            ->where('cards.workspace_id', $this->workspace->id)
+            ->where('clicks.at', '>=', $this->until->copy()->subDays($this->days - 1)->startOfDay()->toDateTimeString())
+            ->where('clicks.at', '<=', $this->until->copy()->endOfDay()->toDateTimeString())
+            ->when($this->card !== null, fn (Builder $query) => $query->where('cards.id', $this->card))
+            ->when($this->person !== '', fn (Builder $query) => $query->where('tracked_links.person', $this->person));
+    }
+
+    /**
+     * @param  list<string>  $columns  that tell rows apart
+     * @return array<string, array<string, int>> row => day => presses
+     */
+    private function byDay(Builder $query, array $columns = []): array
+    {
+        $found = [];
+        $aliases = array_map(fn (string $column, int $index) => "$column as k$index", $columns, array_keys($columns));
+        // The day is the first ten letters of the moment, in any database that keeps moments as this application writes them.
+        foreach ($query->select($aliases)->selectRaw('substr(clicks.at, 1, 10) as day, count(*) as presses')->groupBy([...$columns, DB::raw('substr(clicks.at, 1, 10)')])->get() as $row) {
+            $name = implode(' ', array_map(fn (int $index) => (string) $row->{"k$index"}, array_keys($columns)));
+            $found[$name][$row->day] = (int) $row->presses;
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Clicks\Tally;
+use App\Models\Card;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** What the cards bring in: presses of their counted links. */
+final class ClicksController extends Controller
+{
+    private const PER_PAGE = 25;
+
+    private const DAYS = [7 => 'A week', 30 => '30 days', 90 => '90 days', 365 => 'A year'];
+
+    private const WAYS = ['piece' => 'Piece', 'card' => 'Card', 'person' => 'Person', 'day' => 'Day'];
+
+    public function show(Request $request): View
+    {
+        $way = isset(self::WAYS[self::word($request, 'by')]) ? self::word($request, 'by') : 'piece';
+        $tally = $this->tally($request);
+
+        return view('clicks.show', [
+            'days' => self::days($request), 'choices' => self::DAYS, 'way' => $way, 'ways' => self::WAYS,
+            'card' => $this->chosen($request), 'person' => self::word($request, 'person'),
+            'totals' => $tally->totals(), 'series' => $tally->series(), 'rows' => $tally->by($way, self::PER_PAGE), 'lines' => $tally->seriesBy($way),
+            'counted' => Tally::counts($this->workspace),
+        ]);
+    }
+
+    /** Every press as comma-separated values (RFC 4180), UTF-8 with its mark, so that spreadsheets read names right. */
+    public function file(Request $request): StreamedResponse
+    {
+        $presses = $this->tally($request)->presses();
+
+        return response()->streamDownload(function () use ($presses) {
+            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No way out.');
+            fwrite($out, "\u{FEFF}");
+            $put = fn (array $row) => fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
+            $put(['at', 'card', 'person', 'piece', 'words', 'address']);
+            foreach ($presses->lazyById(1000, 'clicks.id', 'id') as $press) {
+                $put([$press->at, $press->card, $press->person, $press->kind, $press->words, $press->address]);
+            }
+            fclose($out);
+        }, 'clicks.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** A value a spreadsheet would take for a formula gets an apostrophe before it. */
+    private static function harmless(mixed $value): string
+    {
+        $text = is_scalar($value) ? (string) $value : '';
+
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'$text" : $text;
+    }
+
+    private function tally(Request $request): Tally
+    {
+        return new Tally($this->workspace, self::days($request), now(), $this->chosen($request)?->id, self::word($request, 'person'));
+    }
+
+    /** @return key-of<self::DAYS> */
+    private static function days(Request $request): int
+    {
+        $days = (int) self::word($request, 'days');
+
+        return isset(self::DAYS[$days]) ? $days : 30;
+    }
+
+    private function chosen(Request $request): ?Card
+    {
+        $card = self::seen($request, 'card');
+
+        return $card === 0 ? null : Card::query()->where('workspace_id', $this->workspace->id)->find($card) ?? abort(404);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace InkyCard\Card;
+
+use InkyCard\Brand\StandingLines;
+use InkyCard\Card\Kind\Profiles;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\ProfileLink;
+
+/** A card's profiles beside what the firm decided on each network: one page for all, or each person's own (need D14). */
+final readonly class Networks
+{
+    /**
+     * @param  list<ProfileLink>  $firms  on the card, the firm's
+     * @param  list<ProfileLink>  $persons  on the card, the person's own
+     * @param  list<ProfileLink>  $unused  the firm's, not on the card
+     * @param  list<array{ProfileLink, ProfileLink}>  $instead  the person's where the firm has one for all, and the firm's
+     * @param  list<string>  $missing  networks each person has their own of, by label, none of them on the card
+     */
+    private function __construct(public array $firms, public array $persons, public array $unused, public array $instead, public array $missing)
+    {
+    }
+
+    public static function of(Card $card, StandingLines $lines): self
+    {
+        $firm = array_map(ProfileDirectory::read(...), $lines->profiles);
+        $addresses = array_column($firm, 'address');
+        $firms = $persons = [];
+        foreach ($card->pieces as $piece) {
+            if ($piece->shown && $piece->kind instanceof Profiles) {
+                foreach (Profiles::links($piece) as $link) {
+                    in_array($link->address, $addresses, true) ? $firms[] = $link : $persons[] = $link;
+                }
+            }
+        }
+        $on = array_column($firms, 'address');
+        $unused = array_values(array_filter($firm, fn (ProfileLink $link) => ! in_array($link->address, $on, true) && ! in_array($link->kind, $lines->own, true)));
+        $instead = [];
+        foreach ($unused as $one) {
+            foreach ($persons as $other) {
+                if ($one->kind === $other->kind && $one->kind !== 'other') {
+                    $instead[] = [$other, $one];
+                }
+            }
+        }
+        $taken = array_map(fn (array $pair) => $pair[1], $instead);
+        $missing = array_diff($lines->own, array_column($persons, 'kind'));
+
+        return new self(
+            $firms, $persons, array_values(array_filter($unused, fn (ProfileLink $link) => ! in_array($link, $taken, true))), $instead,
+            array_values(array_map(fn (string $kind) => ProfileDirectory::all()[$kind]['label'], $missing)),
+        );
+    }
+
+    /**
+     * Lines of a piece with one put in the place of another, or at the end.
+     *
+     * @return list<string>
+     */
+    public static function lines(Piece $piece, ProfileLink $new, ?ProfileLink $old = null): array
+    {
+        $lines = $piece->fields['links'] ?? [];
+        $lines = array_values(array_filter(is_array($lines) ? $lines : [], is_string(...)));
+        foreach ($lines as $at => $line) {
+            if ($old !== null && ProfileDirectory::read($line)->address === $old->address) {
+                $lines[$at] = $new->line();
+
+                return $lines;
+            }
+        }
+
+        return [...$lines, $new->line()];
+    }
+}
