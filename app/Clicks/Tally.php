@@ -20,8 +20,11 @@ final readonly class Tally
         'day' => [],
     ];
 
-    /** @param  int<1, max>  $days */
-    public function __construct(private Workspace $workspace, private int $days, private Carbon $until, private ?int $card = null, private string $person = '')
+    /**
+     * @param  int<1, max>  $days
+     * @param  list<int>|null  $cards  ids; null for all
+     */
+    public function __construct(private Workspace $workspace, private int $days, private Carbon $until, private ?array $cards = null, private string $person = '')
     {
     }
 
@@ -41,7 +44,7 @@ final readonly class Tally
 
     public function series(): Series
     {
-        return Series::of($this->byDay($this->human())[''] ?? [], $this->until->toDateString(), $this->days);
+        return Series::of($this->byDay($this->human())[''] ?? [], $this->days());
     }
 
     /**
@@ -75,13 +78,19 @@ final readonly class Tally
         }
         $name = ['piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'], 'card' => ['cards.id'], 'person' => ['tracked_links.person']][$way];
 
-        return array_map(fn (array $days) => Series::of($days, $this->until->toDateString(), $this->days), $this->byDay($this->human(), $name));
+        return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($this->human(), $name));
     }
 
     /** @return Builder every press of a person, one a row, the oldest first */
     public function presses(): Builder
     {
         return $this->human()->select(['clicks.id', 'clicks.at', 'cards.name as card', 'tracked_links.person', 'tracked_links.kind', 'tracked_links.words', 'tracked_links.address'])->orderBy('clicks.id');
+    }
+
+    /** @return non-empty-list<string> YYYY-MM-DD */
+    private function days(): array
+    {
+        return array_map(fn (int $back) => $this->until->copy()->subDays($back)->toDateString(), range($this->days - 1, 0));
     }
 
     private function human(): Builder
@@ -95,7 +104,7 @@ final readonly class Tally
             ->where('cards.workspace_id', $this->workspace->id)
             ->where('clicks.at', '>=', $this->until->copy()->subDays($this->days - 1)->startOfDay()->toDateTimeString())
             ->where('clicks.at', '<=', $this->until->copy()->endOfDay()->toDateTimeString())
-            ->when($this->card !== null, fn (Builder $query) => $query->where('cards.id', $this->card))
+            ->when($this->cards !== null, fn (Builder $query) => $query->whereIn('cards.id', $this->cards))
             ->when($this->person !== '', fn (Builder $query) => $query->where('tracked_links.person', $this->person));
     }
 

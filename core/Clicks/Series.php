@@ -11,20 +11,12 @@ final readonly class Series
     }
 
     /**
-     * @param  array<string, int>  $counts  YYYY-MM-DD => presses; days may be missing, others are left out
-     * @param  string  $last  its last day, YYYY-MM-DD
-     * @param  int<1, max>  $length  days
+     * @param  array<string, int>  $counts  day => presses; days may be missing, others are left out
+     * @param  non-empty-list<string>  $days  YYYY-MM-DD, in order
      */
-    public static function of(array $counts, string $last, int $length): self
+    public static function of(array $counts, array $days): self
     {
-        $days = [];
-        $day = new \DateTimeImmutable($last, new \DateTimeZone('UTC'));
-        for ($back = $length - 1; $back >= 0; $back--) {
-            $name = $day->modify("-$back days")->format('Y-m-d');
-            $days[$name] = $counts[$name] ?? 0;
-        }
-
-        return new self($days);
+        return new self(array_map(fn (string $day) => $counts[$day] ?? 0, array_combine($days, $days)));
     }
 
     public function total(): int

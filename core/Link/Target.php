@@ -34,16 +34,29 @@ final class Target
             return PhoneNumber::parse($text, $country)->href();
         }
 
-        return self::chat($text) ?? WebAddress::parse($raw, $label)->address;
+        return self::chat($text, $country) ?? WebAddress::parse($raw, $label)->address;
     }
 
-    /** The address of a chat named by its network and who is there; null when it names none. */
-    public static function chat(string $text): ?string
+    /**
+     * The address of a chat named by its network and who is there; null when it names none.
+     *
+     * @param  string  $country  ISO 3166-1 alpha-2, for a number without `+`; ZZ takes none
+     */
+    public static function chat(string $text, string $country = 'ZZ'): ?string
     {
         if (preg_match(self::CHAT, $text, $match) !== 1) {
             return null;
         }
-        $address = ProfileDirectory::addressOf($match[1], preg_match('/^\+?[\d ().-]+$/', $match[2]) === 1 ? (string) preg_replace('/[^\d]/', '', $match[2]) : $match[2]);
+        $who = $match[2];
+        if (preg_match('/^\+?[\d ().-]+$/', $who) === 1) {
+            try {
+                // Chats go by the whole number, digits alone (E.164).
+                $who = substr(PhoneNumber::parse($who, $country)->href(), 5);
+            } catch (Refusal) {
+                return null;
+            }
+        }
+        $address = ProfileDirectory::addressOf($match[1], $who);
 
         return $address !== null && Opens::of($address) === Opens::Chat ? $address : null;
     }

@@ -63,7 +63,7 @@ final readonly class WebAddress
         if (! $inside && preg_match(self::INSIDE, $host) === 1) {
             throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
         }
-        $path = ($uri->getPath() === '/' ? '' : $uri->getPath())
+        $path = ($uri->getPath() === '/' && $uri->getQuery() === null && $uri->getFragment() === null ? '' : $uri->getPath())
             .($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
             .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
         $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Clicks\Tally;
 use App\Models\Card;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
@@ -18,6 +19,9 @@ use InkyCard\Refusal;
 final class CardsController extends Controller
 {
     private const PER_PAGE = 12;
+
+    /** Days of presses shown on a tile. */
+    private const PRESSED = 30;
 
     private const SORTS = ['newest' => 'Newest first', 'oldest' => 'Oldest first', 'name' => 'By name'];
 
@@ -41,6 +45,7 @@ final class CardsController extends Controller
         return view('cards.index', [
             'cards' => $page, 'find' => $find, 'archived' => $archived, 'sort' => $sort, 'sorts' => self::SORTS,
             'filed' => Card::query()->where('workspace_id', $this->workspace->id)->whereNotNull('archived_at')->count(),
+            'presses' => (new Tally($this->workspace, self::PRESSED, now(), array_map(fn (Card $card) => $card->id, array_values($page->items()))))->seriesBy('card'),
             'placements' => DB::table('placements')->whereIn('card_id', $page->pluck('id'))->orderBy('address')->get()->groupBy('card_id'),
         ]);
     }

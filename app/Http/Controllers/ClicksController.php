@@ -57,7 +57,9 @@ final class ClicksController extends Controller
 
     private function tally(Request $request): Tally
     {
-        return new Tally($this->workspace, self::days($request), now(), $this->chosen($request)?->id, self::word($request, 'person'));
+        $card = $this->chosen($request);
+
+        return new Tally($this->workspace, self::days($request), now(), $card === null ? null : [$card->id], self::word($request, 'person'));
     }
 
     /** @return key-of<self::DAYS> */

@@ -44,7 +44,7 @@
       @elseif($way === 'card')<th scope="row"><a href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a></th>
       @elseif($way === 'person')<th scope="row">@if($row->person === '')<span class="quiet">nobody named</span>@else<a href="{{ route('clicks', ['person' => $row->person, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>@endif</th>
       @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>@endif
-      @if($way !== 'day')<td class="spark-column">@if($line)<svg class="spark" viewBox="0 -2 120 24" role="img" aria-label="At most {{ $line->most() }} a day" preserveAspectRatio="none"><path d="{{ $line->path(120, 20, $most) }}"/></svg>@endif</td>@endif
+      @if($way !== 'day')<td class="spark-column">@if($line)<x-spark :line="$line" :most="$most"/>@endif</td>@endif
       <td class="figure">{{ number_format($row->presses) }}</td><td class="figure">{{ number_format($row->readers) }}</td>@if($way !== 'day')<td class="figure measure">{{ \Illuminate\Support\Carbon::parse($row->latest)->format('j M') }}</td>@endif
     </tr>
     @empty

@@ -35,6 +35,7 @@
       <a href="{{ route('hand-over', $card->id) }}" @if(! $inside) aria-current="true" @endif>fetched from here</a>
       <a href="{{ route('hand-over', ['card' => $card->id, 'inside' => 1]) }}" @if($inside) aria-current="true" @endif>inside the code</a>
     </div>
+    @if($document->counted)<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
     @if($inside)
     <p class="help">Needs no server, but several mail clients do not show pictures carried inside the code, and the code grows to {{ number_format(mb_strlen($html) / 1000, 0) }} k characters.</p>
     @elseif($local)

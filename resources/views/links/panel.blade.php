@@ -1,5 +1,7 @@
 @php($hx = fn (string $url) => new \Illuminate\Support\HtmlString('method="post" action="'.e($url).'" hx-post="'.e($url).'" hx-swap="none" hx-sync="#main:queue all"'))
 @php($hidden = '<input type="hidden" name="back" value="links"><input type="hidden" name="revision" value="'.$card->head.'">'.csrf_field())
+{{-- On a page of its own, without the bench's scripts, each form has its button. --}}
+@php($keep = ($alone ?? false) ? '<button class="btn btn-line">Keep</button>' : '<noscript><button class="btn btn-line">Keep</button></noscript>')
 @php($tags = $document->tags)
 @php($followed = array_filter($links, fn ($link) => str_starts_with($link->address, 'http')))
 <div id="links-panel" class="links-panel">
@@ -17,7 +19,7 @@
   <form {{ $hx(route('edit.count', $card->id)) }} hx-trigger="change, submit" class="links-switch">{!! $hidden !!}
     <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count presses</label>
     <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of readers. @if($document->counted)<a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a>@endif</p>
-    <noscript><button class="btn btn-line">Keep</button></noscript>
+    {!! $keep !!}
   </form>
   <form {{ $hx(route('edit.tags', $card->id)) }} hx-trigger="change, submit" class="links-switch">{!! $hidden !!}
     <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign tags</label>
@@ -33,7 +35,7 @@
       <p class="help">{{ implode(', ', \InkyCard\Link\CampaignTags::TOKENS) }} stand for the holder, the piece, the card and the campaign. What comes out empty is left out; a tag an address has already stays.</p>
     </details>
     @endif
-    <noscript><button class="btn btn-line">Keep</button></noscript>
+    {!! $keep !!}
   </form>
 
   @if($followed !== [])
@@ -46,7 +48,7 @@
       <a class="measure links-address" href="{{ $link->href }}" target="_blank" rel="noopener noreferrer">{{ Str::limit(str_starts_with($link->address, 'https://') ? \InkyCard\Link\WebAddress::parse($link->address)->short() : \InkyCard\Link\Target::words($link->address), 160) }}</a>
       @if($link->opens->caution())<p class="help">{{ $link->opens->caution() }}</p>@endif
       @if($tags && $link->tells)
-      <form {{ $hx(route('edit.tag', $card->id)) }} hx-trigger="change, submit" class="links-tag">{!! $hidden !!}<input type="hidden" name="link" value="{{ $link->key }}"><label class="check"><input type="checkbox" name="on" value="1" @checked($link->href !== $link->address || $tags->isOn($link->address, $link->piece)) aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $link->href === $link->address ? ($tags->isOn($link->address, $link->piece) ? 'has all its tags' : 'left as it is') : substr($link->href, strlen(strtok($link->address, '#'))) }}</span></label><noscript><button class="btn btn-line">Keep</button></noscript></form>
+      <form {{ $hx(route('edit.tag', $card->id)) }} hx-trigger="change, submit" class="links-tag">{!! $hidden !!}<input type="hidden" name="link" value="{{ $link->key }}"><label class="check"><input type="checkbox" name="on" value="1" @checked($link->href !== $link->address || $tags->isOn($link->address, $link->piece)) aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $link->href === $link->address ? ($tags->isOn($link->address, $link->piece) ? 'has all its tags' : 'left as it is') : substr($link->href, strlen(strtok($link->address, '#'))) }}</span></label>{!! $keep !!}</form>
       @elseif($tags && str_starts_with($link->address, 'http'))<p class="help">No tags: other people's sites cannot tell them.</p>
       @endif
       @if(str_starts_with($link->address, 'http'))

@@ -5,6 +5,6 @@
     <p class="quiet">{{ $card->name }}</p>
     <a class="btn btn-line ms-end" href="{{ route('bench', $card->id) }}">Back to the bench</a>
   </div>
-  <div class="links-page">@include('links.panel')</div>
+  <div class="links-page">@include('links.panel', ['alone' => true])</div>
 </main>
 </x-layouts.page>

@@ -1,0 +1,210 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Clicks\Token;
+use App\Models\Brand;
+use App\Models\User;
+use App\Models\Workspace;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\Restyle;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+final class LinksTest extends WebTestCase
+{
+    private const BROWSER = ['User-Agent' => 'Mozilla/5.0 (X11; Linux x86_64) Firefox/140.0'];
+
+    public function test_the_links_of_a_card_are_listed_tagged_and_left_alone_one_by_one(): void
+    {
+        $links = "/cards/{$this->card->id}/links";
+        $this->get($links)->assertOk()->assertSee('6</b> links on this card, 2 of them profiles', false)->assertSee('dials')->assertSee('starts a message')->assertDontSee('utm_source');
+        $this->edit('tags', ['on' => '1', 'tags' => ['campaign' => 'Autumn', 'patterns' => ['content' => 'x-{piece}']]])->assertRedirect($links);
+        $this->get($links)->assertSee('utm_campaign=autumn&amp;utm_content=x-button', false);
+        $this->edit('tags', ['on' => '1', 'tags' => ['campaign' => 'Winter']]);
+        $this->assertSame(['x-{piece}', 'Winter'], [$this->document()->tags?->tags->patterns['content'], $this->document()->tags?->campaign]);
+        $this->edit('tags/link', ['link' => 'p9']);
+        $this->get($links)->assertDontSee('utm_content=x-button');
+        $this->edit('tags', []);
+        $this->assertNull($this->document()->tags);
+        $this->post("/cards/{$this->card->id}/undo", ['revision' => $this->card->fresh()?->head]);
+        $this->assertNotNull($this->document()->tags);
+    }
+
+    public function test_a_bad_pattern_gets_its_sentence_beside_it_and_changes_nothing(): void
+    {
+        $this->edit('tags', ['on' => '1']);
+        $before = $this->stored();
+        foreach (['tag-term' => ['patterns' => ['term' => '{who}']], 'tag-source' => ['patterns' => ['source' => '']], 'tags' => ['campaign' => str_repeat('a', 90)]] as $place => $tags) {
+            $this->edit('tags', ['on' => '1', 'tags' => $tags], ['HX-Request' => 'true'])->assertStatus(422)->assertSee("id=\"error-$place\"", false);
+        }
+        $this->edit('style', ['style' => ['marks' => ['dress' => ['season' => 'snow', 'from' => 'soon']]]], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('id="error-marks"', false);
+        $this->assertSame($before, $this->stored());
+    }
+
+    public function test_what_was_cleaned_is_said_beside_the_field(): void
+    {
+        $this->edit('pieces/p8', ['fields' => ['links' => 'https://m.facebook.com/quillfern?fbclid=1']], ['HX-Request' => 'true'])->assertOk()
+            ->assertSee('Cleaned: Facebook without host m.facebook.com and without what stood after ?.');
+    }
+
+    /** @return iterable<string, array{string, string, ?int}> path => sentence, status */
+    public static function places(): iterable
+    {
+        yield 'fine' => ['visits', 'Answers.', 200];
+        yield 'moved' => ['plans', 'Passes on to another address', 200];
+        yield 'sign-in page' => ['surveys', 'Needs signing in', 200];
+        yield 'for members' => ['members', 'Needs signing in', 401];
+        yield 'editor' => ['work/edit', 'the page you edit', 200];
+        yield 'gone' => ['missing', 'no such page', 404];
+        yield 'out of order' => ['broken', 'answers with an error', 500];
+        yield 'circle' => ['circle', 'passed on in a circle', null];
+        yield 'inward' => ['inward', 'private network', null];
+        yield 'endless' => ['endless', 'Answers.', 200];
+    }
+
+    #[DataProvider('places')]
+    public function test_a_link_is_followed_once_a_day_and_told_in_a_sentence(string $path, string $sentence, ?int $status): void
+    {
+        $address = "https://quillfern.example/$path";
+        $this->card->edit(1, new FillPiece('p9', ['address' => $address]), null);
+        $check = fn (string $to) => $this->post("/cards/{$this->card->id}/links/check", ['address' => $to], ['HX-Request' => 'true']);
+        $check($address)->assertOk()->assertSee($sentence)->assertSee((string) $status);
+        $this->get("/cards/{$this->card->id}/links")->assertSee($sentence);
+        $this->travel(25)->hours();
+        $this->get("/cards/{$this->card->id}/links")->assertDontSee('ms</span>', false);
+        $check('https://quillfern.example/not-on-the-card')->assertNotFound();
+    }
+
+    public function test_without_a_script_all_links_are_checked_at_once(): void
+    {
+        $this->post("/cards/{$this->card->id}/links/check")->assertRedirect("/cards/{$this->card->id}/links");
+        $this->assertSame(3, DB::table('link_checks')->where('verdict', 'answers')->count());
+    }
+
+    public function test_the_firms_networks_are_offered_and_decided_on_the_brand(): void
+    {
+        Brand::in($this->workspace);
+        $this->post('/brand/lines', ['number' => 1, 'lines' => ['profiles' => 'instagram.com/quillfern', 'own' => 'Facebook']])->assertRedirect();
+        $this->post('/brand/change', ['number' => Brand::in($this->workspace)->number]);
+        $this->get("/cards/{$this->card->id}/links")->assertSee('put Instagram on')->assertSee('each person has their own Facebook');
+        $this->post('/brand/lines', ['number' => Brand::in($this->workspace)->number, 'lines' => ['own' => 'Friendface']])->assertStatus(422)->assertSee('No network called Friendface');
+    }
+
+    public function test_presses_are_counted_without_cookies_and_passed_on_for_good(): void
+    {
+        $this->card->edit(1, new CountPresses(true), null);
+        $tokens = $this->tokens();
+        $this->assertCount(4, $tokens);
+        $this->assertSame($tokens, $this->tokens(), 'handing over again gives the same addresses');
+        $this->flushSession();
+        $this->app->make('auth')->forgetGuards();
+        $answer = $this->get("/go/$tokens[0]", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
+        $this->assertSame([[], 'no-store, private'], [$answer->headers->getCookies(), $answer->headers->get('Cache-Control')]);
+        $this->get("/go/$tokens[0]?to=https://evil.example", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
+        $this->head("/go/$tokens[3]", self::BROWSER)->assertStatus(302);
+        $this->get("/go/$tokens[3]", ['User-Agent' => 'scanner/1'])->assertStatus(302);
+        $this->assertSame([2, 2, 1], [DB::table('clicks')->whereNull('filtered')->count(), DB::table('clicks')->whereNotNull('filtered')->count(), DB::table('clicks')->whereNull('filtered')->distinct()->count('visitor')]);
+        $this->assertDoesNotMatchRegularExpression('/127\.0\.0\.1|Firefox/', (string) json_encode(DB::table('clicks')->get()));
+        // Archived, changed, and no longer counted: what was handed over goes on leading where it led.
+        $this->actingAs($this->maren)->post('/cards/several', ['cards' => [$this->card->id], 'do' => 'archive']);
+        $this->card->fresh()?->edit(2, new FillPiece('p7', ['address' => 'quillfern.example/other']), null);
+        $this->get("/go/$tokens[0]", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
+    }
+
+    public function test_a_made_up_token_leads_nowhere_and_one_of_an_earlier_key_still_holds(): void
+    {
+        $this->card->edit(1, new CountPresses(true), null);
+        [$token] = $this->tokens();
+        foreach ([substr($token, 0, 10).'zz', 'AAAAAAAAAA1', strrev($token), str_repeat('a', 24)] as $made) {
+            $this->get("/go/$made", self::BROWSER)->assertNotFound();
+        }
+        $this->get('/go/short', self::BROWSER)->assertNotFound();
+        $this->get('/go/'.urlencode('https://evil.example'), self::BROWSER)->assertNotFound();
+        $this->assertSame(0, DB::table('clicks')->count());
+        config(['app.previous_keys' => [config('app.key')], 'app.key' => 'base64:'.base64_encode(random_bytes(32))]);
+        $this->get("/go/$token", self::BROWSER)->assertStatus(302);
+        config(['app.previous_keys' => []]);
+        $this->get("/go/$token", self::BROWSER)->assertNotFound();
+        $this->assertNull(Token::link('AAAAAAAAAA'.str_repeat('z', 11)));
+    }
+
+    public function test_clicks_are_shown_by_piece_card_person_and_day_and_leave_as_csv(): void
+    {
+        $this->get('/clicks')->assertSee('No card counts its presses yet');
+        $this->card->edit(1, new FillPiece('p9', ['words' => '=Book "now", please']), null);
+        $this->card->edit(2, new CountPresses(true), null);
+        $tokens = $this->tokens();
+        $this->travelTo(Carbon::parse('2026-11-10 09:00'));
+        foreach ([0, 0, 3] as $which) {
+            $this->get("/go/$tokens[$which]", self::BROWSER);
+        }
+        $this->travelTo(Carbon::parse('2026-11-12 09:00'));
+        $this->get("/go/$tokens[3]", self::BROWSER);
+        $this->get('/clicks')->assertSee('Presses by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')->assertSee('=Book &quot;now&quot;, please', false);
+        $this->get('/clicks?by=card')->assertSee($this->card->name);
+        $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
+        $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
+        $this->get('/clicks?person=Maren+Oakhollow&days=7')->assertSee('4 in all');
+        $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was pressed');
+        $csv = array_map(fn (string $line) => str_getcsv($line, ',', '"', ''), explode("\r\n", trim($this->get('/clicks/file')->streamedContent())));
+        $this->assertSame(["\u{FEFF}at", 'card', 'person', 'piece', 'words', 'address'], $csv[0]);
+        $this->assertSame(['2026-11-12 09:00:00', $this->card->name, 'Maren Oakhollow', 'button', '\'=Book "now", please', 'https://quillfern.example/book'], $csv[4]);
+    }
+
+    public function test_clicks_and_links_of_another_workspace_are_not_there(): void
+    {
+        $this->card->edit(1, new CountPresses(true), null);
+        $this->get('/go/'.$this->tokens()[0], self::BROWSER);
+        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
+        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])->members()->attach($other);
+        $this->actingAs($other)->get('/clicks')->assertSee('No card counts its presses yet');
+        $this->get("/clicks?card={$this->card->id}")->assertNotFound();
+        $this->get("/cards/{$this->card->id}/links")->assertNotFound();
+    }
+
+    public function test_dressed_marks_undress_by_themselves_in_what_was_handed_over(): void
+    {
+        $this->card->edit(1, new Restyle(['marks' => ['dress' => ['season' => 'snow']]]), null);
+        $this->assertSame(1, preg_match('#/s/[0-9a-f]{64}\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $match));
+        $on = function (string $day) use ($match): string {
+            $this->travelTo(Carbon::parse($day));
+
+            return (string) $this->get($match[0] ?? '')->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('Cache-Control', 'max-age=3600, public')->content();
+        };
+        $dressed = $on('2026-12-24');
+        $plain = $on('2027-01-07');
+        $this->assertNotSame($dressed, $plain);
+        $this->assertSame([$dressed, $plain], [$on('2027-12-01'), $on('2027-11-30')]);
+        $this->get('/s/'.str_repeat('0', 64).'.png')->assertNotFound();
+        // A picture that is no mark has no other self.
+        $this->assertSame(1, preg_match('#/p/([0-9a-f]{64})\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $photo));
+        $this->get('/s/'.($photo[1] ?? '').'.png')->assertNotFound();
+        $this->get("/cards/{$this->card->id}/hand-over?inside=1")->assertDontSee('/s/');
+    }
+
+    /** @return non-empty-list<string> tokens of the card's links, in the order they stand */
+    private function tokens(): array
+    {
+        preg_match_all('#/go/([\w-]+)#', $this->get("/cards/{$this->card->id}/hand-over/file")->content(), $found);
+
+        return $found[1] ?: $this->fail('no counted links');
+    }
+
+    private function document(): \InkyCard\Card\Card
+    {
+        return $this->card->fresh()?->document() ?? $this->fail('no card');
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @param  array<string, string>  $headers
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function edit(string $what, array $form, array $headers = []): \Illuminate\Testing\TestResponse
+    {
+        return $this->post("/cards/{$this->card->id}/$what", $form + ['revision' => $this->card->fresh()?->head, 'back' => 'links'], $headers);
+    }
+}
