@@ -74,6 +74,21 @@ final class ProfileDirectory
         return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark'], $handle);
     }
 
+    /** What somebody could do about a profile's address, in sentences: no profile's own, or longer than it need be (needs D09, D10). Empty when it is fine. */
+    public static function advice(string $address): string
+    {
+        $link = self::read($address);
+        $kind = self::$kinds[$link->kind] ?? null;
+
+        return match (true) {
+            $kind === null || $kind['hosts'] === [] => '',
+            $link->handle === '' => trim('This is not a profile\'s own address. '.(isset($kind['find']) ? 'Yours: '.$kind['find'] : '')),
+            // What networks make up by themselves: a name with a row of signs behind it, or signs alone.
+            preg_match('/-[a-z]*\d[0-9a-z]{5,}$|(?:^|\/)(?:UC[\w-]{22}|\d{9,})$/', $link->handle) === 1 && isset($kind['to']) && ! in_array('messaging', $kind['trades'], true) => 'Most networks let you choose a shorter address with your name in it.',
+            default => '',
+        };
+    }
+
     /** Kind of a network called so, such as "insta"; null when no row is. */
     public static function named(string $network): ?string
     {

@@ -15,7 +15,7 @@ final class ProfileText
     private const HANDLE = '~@([\w.-]{2,60})(?:@((?:[\w-]+\.)+[a-z]{2,}))?~iu';
 
     /**
-     * @return array{links: list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}
+     * @return array{links: list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}
      *                                                                                                                                                                            what was recognised, in order; what stood there twice; lines that hold no profile
      *
      * @throws Refusal when it is too long or not text
@@ -53,7 +53,7 @@ final class ProfileText
     /**
      * What was made of it beyond taking it as it stood, in sentences; empty when that is nothing.
      *
-     * @param  array{links: list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}  $sorted
+     * @param  array{links: list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}  $sorted
      */
     public static function says(array $sorted): string
     {
@@ -72,7 +72,7 @@ final class ProfileText
         ]));
     }
 
-    /** @return list<array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>}> */
+    /** @return list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}> */
     private static function within(string $line): array
     {
         $found = [];
@@ -120,7 +120,7 @@ final class ProfileText
         return null;
     }
 
-    /** @return array{line: string, kind: string, label: string, address: string, handle: string, cleaned: list<string>} */
+    /** @return array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>} */
     private static function told(string $raw, ProfileLink $link): array
     {
         $host = fn (string $address): string => (string) preg_replace('#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i', '$1', mb_strtolower($address));
@@ -136,6 +136,6 @@ final class ProfileText
             }
         }
 
-        return ['line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address, 'handle' => $link->handle, 'cleaned' => $cleaned];
+        return ['line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address, 'display' => WebAddress::parse($link->address)->short(), 'handle' => $link->handle, 'cleaned' => $cleaned];
     }
 }

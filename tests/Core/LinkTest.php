@@ -234,6 +234,14 @@ final class LinkTest extends TestCase
         $this->assertGreaterThanOrEqual(18, count(array_unique(array_merge(...array_column(ProfileDirectory::all(), 'trades')))));
     }
 
+    public function test_addresses_that_are_no_profile_or_too_long_get_advice(): void
+    {
+        foreach (['linkedin.com/feed' => 'Open your profile', 'linkedin.com/in/maren-oakhollow-1b2345678' => 'shorter', 'youtube.com/channel/UCabcdefghijklmnopqrstuv' => 'shorter', 'linkedin.com/in/maren-oakhollow' => '', 'wa.me/441632960147' => '', 'quillfern.example/work' => ''] as $address => $advice) {
+            $said = ProfileDirectory::advice($address);
+            $advice === '' ? $this->assertSame('', $said) : $this->assertStringContainsString($advice, $said);
+        }
+    }
+
     public function test_pasted_messes_lose_nothing_silently(): void
     {
         $sorted = ProfileText::sort("Find us on Instagram: @quillfern.studio!\nhttps://m.facebook.com/quillfern?fbclid=1, linkedin.com/in/maren?trk=x\nPortfolio - quillfern.example/work\nmaren@quillfern.example\n@maren@garden.example\nlinkedin.com/in/maren\ninsta @other\nwords alone\njavascript:alert(1)\n");
