@@ -1,0 +1,145 @@
+<?php
+
+namespace InkyCard\MailClient;
+
+use InkyCard\Colour\Colour;
+use InkyCard\Colour\ColourText;
+use InkyCard\Colour\Contrast;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Refusal;
+
+/** Turns a message's colours for a dark page, as the models of DarkPage do, or by taking grounds away. */
+final readonly class Darkening
+{
+    private const BORDERS = '/^border(?:-(?:top|right|bottom|left))?(?:-color)?$/';
+
+    private const COLOUR = '/#[0-9a-f]{3,8}\b|\brgba?\([^)]*\)|\b(?!solid|dashed|dotted|none|inherit|transparent|auto|double|medium|thin|thick)[a-z]{3,20}\b/i';
+
+    /** @param  \Closure(Element, string, string, string): void  $told  of every colour changed: element, property, before, after */
+    public function __construct(private DarkPage $dark, private bool $dropsGrounds, private Colour $page, private \Closure $told)
+    {
+    }
+
+    public function turn(Element $top): void
+    {
+        $white = Colour::hex('#ffffff');
+        // With the ground each stands on, as sent.
+        $open = [[$top, $white]];
+        while ($open !== []) {
+            [$element, $ground] = array_pop($open);
+            $ground = $this->element($element, $ground);
+            foreach ($element->children as $child) {
+                if ($child instanceof Element) {
+                    $open[] = [$child, $ground];
+                }
+            }
+        }
+    }
+
+    private function element(Element $element, Colour $ground): Colour
+    {
+        $own = null;
+        if (isset($element->attributes['bgcolor'])) {
+            $own = self::colour($element->attributes['bgcolor']);
+        }
+        foreach ($element->style as [$property, $value]) {
+            if ($property === 'background-color' || $property === 'background') {
+                $own = self::colour($value) ?? $own;
+            }
+        }
+        if ($own !== null) {
+            $ground = $own;
+            $this->ground($element, $own);
+        }
+        foreach ($element->style as $index => [$property, $value]) {
+            $ink = $property === 'color' ? self::colour($value) : null;
+            if ($ink !== null) {
+                $seen = $this->ink($ink, $ground)->toHex();
+                if ($seen !== $ink->toHex()) {
+                    $element->style[$index][1] = $seen;
+                    ($this->told)($element, 'color', $value, $seen);
+                }
+            } elseif (preg_match(self::BORDERS, $property) === 1 && ($line = self::colour($value)) !== null) {
+                $seen = $this->ink($line, $ground)->toHex();
+                $element->style[$index][1] = (string) preg_replace(self::COLOUR, $seen, $value, 1);
+            }
+        }
+        if (isset($element->attributes['color']) && ($ink = self::colour($element->attributes['color'])) !== null) {
+            $element->attributes['color'] = $this->ink($ink, $ground)->toHex();
+        }
+
+        return $ground;
+    }
+
+    private function ground(Element $element, Colour $own): void
+    {
+        $seen = $this->dark->ground($own)->toHex();
+        $after = $this->dropsGrounds ? '' : $seen;
+        if ($after === $own->toHex()) {
+            return;
+        }
+        // White that vanishes into the page is what everybody wants of a dark page.
+        $matters = ! $this->dropsGrounds || Contrast::ratio($own, Colour::hex('#ffffff')) > 1.2;
+        if ($this->dropsGrounds) {
+            unset($element->attributes['bgcolor']);
+            $element->style = array_values(array_filter($element->style, fn (array $declaration) => $declaration[0] !== 'background-color' && $declaration[0] !== 'background'));
+        } else {
+            if (isset($element->attributes['bgcolor'])) {
+                $element->attributes['bgcolor'] = $seen;
+            }
+            foreach ($element->style as $index => [$property, $value]) {
+                if ($property === 'background-color' || $property === 'background') {
+                    $element->style[$index][1] = (string) preg_replace(self::COLOUR, $seen, $value, 1);
+                }
+            }
+        }
+        if ($matters) {
+            ($this->told)($element, 'background-color', $own->toHex(), $after);
+        }
+    }
+
+    private function ink(Colour $ink, Colour $ground): Colour
+    {
+        // Looking for an ink that reads takes a search; a message asks for the same few again and again.
+        static $seen = [];
+        if (count($seen) > 2000) {
+            $seen = [];
+        }
+
+        return $seen[$this->dark->value.$this->dropsGrounds.$ink->toHex().$ground->toHex()] ??= $this->lifted($ink, $ground);
+    }
+
+    private function lifted(Colour $ink, Colour $ground): Colour
+    {
+        if (! $this->dropsGrounds) {
+            return $this->dark->ink($ink, $ground);
+        }
+
+        return Contrast::ratio($ink, $this->page) >= Contrast::TEXT ? $ink : Contrast::nearest($ink, fn (Colour $lighter) => Contrast::ratio($lighter, $this->page) >= Contrast::TEXT) ?? $ink;
+    }
+
+    /** The colour in a value such as `#fff`, `1px solid red` or `url(…) no-repeat white`; null when it names none. */
+    private static function colour(string $value): ?Colour
+    {
+        /** @var array<string, Colour|false> $read */
+        static $read = [];
+        if (count($read) > 2000) {
+            $read = [];
+        }
+        $known = $read[$value] ?? null;
+        if ($known === null) {
+            $known = false;
+            foreach (preg_match_all(self::COLOUR, (string) preg_replace('/url\([^)]*\)/', '', $value), $found) > 0 ? $found[0] : [] as $candidate) {
+                try {
+                    $known = ColourText::parse($candidate);
+                    break;
+                } catch (Refusal) {
+                    // A word that is no colour.
+                }
+            }
+            $read[$value] = $known;
+        }
+
+        return $known ?: null;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+namespace InkyCard\MailClient;
+
+use InkyCard\Colour\Colour;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Refusal;
+
+/**
+ * A stand-in for a mail client, described by how it behaves. Its rules are
+ * data (`rules/`), each with where it comes from: the open data of 2026-05 on
+ * what mail clients support, or a cautious guess. No client runs here.
+ */
+final readonly class MailClient
+{
+    public const ALL = [
+        'strict-webmail', 'tolerant-webmail', 'dark-webmail', 'word-desktop', 'word-desktop-120', 'new-desktop', 'webkit-desktop', 'open-desktop', 'open-desktop-dark',
+        'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'pictures-blocked', 'plain-text', 'quoted-reply', 'campaign-frame',
+    ];
+
+    /**
+     * @param  string  $about  how it behaves, in a sentence
+     * @param  string  $nearest  the client its facts come from, in plain words; empty when they come from none
+     * @param  int  $width  of its window, CSS px
+     * @param  bool  $word  reads what is written for the Word engine
+     * @param  'none'|'dropped'|'kept'  $styles  what becomes of style elements
+     * @param  bool  $dropsGrounds  darkening takes background colours away instead of turning them
+     * @param  'shown'|'boxes'|'none'  $pictures
+     * @param  'html'|'text'  $form
+     * @param  list<array<string, mixed>>  $rules
+     */
+    private function __construct(
+        public string $key,
+        public string $label,
+        public string $about,
+        public string $nearest,
+        public int $width,
+        public bool $word,
+        public string $styles,
+        public DarkPage $dark,
+        public bool $dropsGrounds,
+        public string $pictures,
+        public string $form,
+        public bool $quoted,
+        public array $rules,
+    ) {
+    }
+
+    /** @return array<string, self> */
+    public static function all(): array
+    {
+        static $all = null;
+
+        return $all ??= array_combine(self::ALL, array_map(self::load(...), self::ALL));
+    }
+
+    /** @throws Refusal */
+    public static function of(mixed $key): self
+    {
+        return self::all()[is_string($key) ? $key : ''] ?? throw Refusal::because('A stand-in is one of: '.implode(', ', self::ALL).'.');
+    }
+
+    public function isDark(): bool
+    {
+        return $this->dark !== DarkPage::Unchanged || $this->dropsGrounds;
+    }
+
+    /** What the reader of this client sees of a message's HTML, whoever wrote it. */
+    public function read(string|Message $html): Reading
+    {
+        return Reader::read($this, is_string($html) ? new Message($html) : $html);
+    }
+
+    /** @param  Colour  $paper  of the message */
+    public function page(Colour $paper): Colour
+    {
+        return $this->dropsGrounds ? Colour::hex('#1c1b22') : $this->dark->ground($paper);
+    }
+
+    private static function load(string $key): self
+    {
+        /** @var array<string, mixed> $data */
+        $data = require __DIR__."/rules/$key.php";
+        $base = isset($data['like']) ? self::load($data['like']) : null;
+        $rules = [...($base->rules ?? []), ...($data['rules'] ?? [])];
+
+        return new self(
+            $key, $data['label'], $data['about'], $data['nearest'] ?? $base->nearest ?? '', $data['width'] ?? $base->width ?? 600, $data['word'] ?? $base->word ?? false,
+            $data['styles'] ?? $base->styles ?? 'kept', DarkPage::from($data['dark'] ?? 'unchanged'), $data['dropsGrounds'] ?? false,
+            $data['pictures'] ?? 'shown', $data['form'] ?? 'html', $data['quoted'] ?? false, $rules,
+        );
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+namespace InkyCard\MailClient;
+
+use InkyCard\Colour\Colour;
+
+/** A message as the reader of one mail client sees it. */
+final readonly class Reading
+{
+    /**
+     * @param  Element  $top  the body
+     * @param  list<Change>  $changes  what hit whom, in order of first sight
+     * @param  string  $styles  style sheets that still count
+     * @param  Colour  $page  colour of the page around it
+     * @param  Colour  $ink  colour of words without one of their own
+     */
+    public function __construct(
+        public MailClient $client,
+        private Element $top,
+        public array $changes,
+        private string $styles,
+        public Colour $page,
+        public Colour $ink,
+    ) {
+    }
+
+    /** @param  bool  $marked  elements name their piece and whether they changed, for screens */
+    public function html(bool $marked = false): string
+    {
+        return ($this->styles === '' ? '' : "<style>$this->styles</style>").MailDocument::html($this->top, $marked);
+    }
+
+    public function top(): Element
+    {
+        return $this->top;
+    }
+
+    public function words(): string
+    {
+        return $this->top->words();
+    }
+
+    /** What stands out most, in a few words; empty when nothing harms. */
+    public function verdict(): string
+    {
+        foreach ($this->changes as $change) {
+            if ($change->harms) {
+                return $change->says;
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<Change> those its readers miss something by */
+    public function harms(): array
+    {
+        return array_values(array_filter($this->changes, fn (Change $change) => $change->harms));
+    }
+}

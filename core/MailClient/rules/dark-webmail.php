@@ -1,0 +1,9 @@
+<?php
+
+return [
+    'like' => 'tolerant-webmail',
+    'label' => 'Webmail, page turned dark',
+    'about' => 'The same with its page turned dark: light grounds flip, text is lifted until it reads, strong colours stay.',
+    'dark' => 'soft',
+    'rules' => [],
+];

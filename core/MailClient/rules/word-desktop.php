@@ -1,0 +1,36 @@
+<?php
+
+// Lays mail out as a word processor does: cells and attributes count, most of CSS does not.
+return [
+    'label' => 'Word-engine desktop',
+    'about' => 'A desktop program that lays mail out like a word processor: square corners, padding in cells alone, sizes by attribute.',
+    'nearest' => 'Outlook for Windows',
+    'word' => true,
+    'rules' => [
+        ['property' => ['border-radius', 'border-top-left-radius', 'border-top-right-radius', 'border-bottom-left-radius', 'border-bottom-right-radius'], 'if' => '/[1-9]/', 'says' => 'corners squared', 'harms' => true, 'from' => ['border-radius', '2021-03-09']],
+        ['property' => ['border-radius'], 'says' => 'corners squared', 'from' => ['border-radius', '2021-03-09']],
+        ['property' => ['background-image', 'background-size', 'background-position'], 'says' => 'pictures behind words are gone', 'harms' => true, 'from' => ['background-image', '2023-07-24']],
+        ['value' => '/url\(|gradient\(/i', 'of' => ['background'], 'says' => 'pictures behind words are gone', 'harms' => true, 'from' => ['background shorthand', '2023-07-24']],
+        ['attribute' => 'background', 'except' => ['body'], 'says' => 'pictures behind words are gone', 'harms' => true, 'from' => ['background attribute', '2019-02-28']],
+        ['property' => ['padding', 'padding-top', 'padding-right', 'padding-bottom', 'padding-left'], 'except' => ['td', 'th'], 'if' => '/[1-9]/', 'says' => 'room inside is gone', 'harms' => true, 'from' => ['padding', '2019-07-25']],
+        ['property' => 'max-width', 'except' => ['table'], 'says' => 'widest width is ignored', 'from' => ['max-width', '2019-08-02']],
+        ['property' => ['min-width', 'min-height', 'max-height'], 'says' => 'least width is ignored', 'harms' => true, 'from' => ['min-width', '2021-11-29']],
+        ['property' => 'width', 'on' => ['body', 'span', 'div', 'p', 'a', 'img'], 'says' => 'width counts by attribute alone', 'from' => ['width (CSS)', '2019-09-27']],
+        ['property' => 'height', 'on' => ['body', 'span', 'div', 'p', 'a', 'img'], 'says' => 'height counts by attribute alone', 'from' => ['height (CSS)', '2019-09-27']],
+        ['property' => ['margin', 'margin-top', 'margin-right', 'margin-bottom', 'margin-left'], 'if' => '/-\d|auto/', 'says' => 'this margin is gone', 'harms' => true, 'from' => ['margin', '2019-10-01']],
+        ['property' => ['margin', 'margin-top', 'margin-right', 'margin-bottom', 'margin-left'], 'on' => ['span', 'body', 'a', 'img'], 'says' => 'this margin is gone', 'harms' => true, 'from' => ['margin', '2019-10-01']],
+        ['property' => 'display', 'if' => '/^(?!none)/', 'says' => 'nothing but hiding counts of display', 'from' => ['display (block, inline-block, …)', '2021-12-01']],
+        ['property' => ['float', 'clear'], 'says' => 'floating is ignored', 'harms' => true, 'from' => ['float', '2024-05-08']],
+        ['property' => ['position', 'top', 'right', 'bottom', 'left', 'z-index', 'object-fit', 'transform', 'opacity', 'box-shadow', 'text-shadow', 'overflow'], 'says' => 'placing and effects are ignored', 'harms' => true, 'from' => ['position', '2021-05-16']],
+        ['property' => ['flex', 'flex-direction', 'justify-content', 'align-items', 'gap', 'grid-template-columns'], 'says' => 'columns fall under each other', 'harms' => true, 'from' => ['display:flex', '2021-11-02']],
+        ['property' => 'white-space', 'says' => 'line ends fall where they may', 'from' => ['white-space', '2019-02-28']],
+        ['value' => '/\brgba\(|\b(?:ok)?l(?:ch|ab)\(|var\(|calc\(/i', 'says' => 'a value it cannot read is dropped', 'harms' => true, 'from' => ['rgba()', '2021-05-14']],
+        ['value' => '/\d(?:rem|vw|vh)\b/', 'says' => 'a size it cannot read is dropped', 'harms' => true, 'from' => ['font-size', '2024-02-28']],
+        ['value' => '/!\s*important/i', 'says' => 'marked important, ignored', 'harms' => true, 'from' => ['!important', '2021-11-30']],
+        ['attribute' => ['srcset', 'sizes'], 'says' => 'picture sets are ignored', 'from' => ['srcset / sizes', '2019-05-29']],
+        ['element' => ['button', 'form', 'details', 'summary', 'picture', 'main', 'nav', 'article', 'section', 'aside', 'header', 'footer', 'figure', 'figcaption', 'mark', 'time'], 'says' => 'an element it does not know is opened up', 'from' => ['<button type=submit>', '2019-09-10']],
+        ['picture' => 'data', 'says' => 'pictures inside the code are not shown', 'harms' => true, 'from' => ['data: URI (base64) images', '2020-02-06']],
+        ['picture' => ['svg', 'webp'], 'says' => 'this kind of picture is not shown', 'harms' => true, 'from' => ['WebP', '2021-02-06']],
+        ['picture' => 'gif', 'says' => 'a moving picture stands still', 'still' => true, 'from' => ['animated GIF', '2020-02-06']],
+    ],
+];
