@@ -60,6 +60,17 @@ final readonly class PhoneNumber
             : self::parse($display, 'ZZ');
     }
 
+    /** Whether a numbering plan has such a number: right digits, not right length alone. */
+    public static function rings(string $display): bool
+    {
+        $util = PhoneNumberUtil::getInstance();
+        try {
+            return $util->isValidNumber($util->parse($display, 'ZZ'));
+        } catch (NumberParseException) {
+            return false;
+        }
+    }
+
     public function href(): string
     {
         return $this->href;

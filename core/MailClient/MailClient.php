@@ -79,10 +79,10 @@ final readonly class MailClient
 
     private static function load(string $key): self
     {
-        /** @var array<string, mixed> $data */
+        /** @var array{label: string, about: string, rules: list<array<string, mixed>>, like?: string, nearest?: string, width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsGrounds?: bool, pictures?: 'shown'|'boxes'|'none', form?: 'html'|'text', quoted?: bool} $data */
         $data = require __DIR__."/rules/$key.php";
         $base = isset($data['like']) ? self::load($data['like']) : null;
-        $rules = [...($base->rules ?? []), ...($data['rules'] ?? [])];
+        $rules = array_merge($base->rules ?? [], $data['rules']);
 
         return new self(
             $key, $data['label'], $data['about'], $data['nearest'] ?? $base->nearest ?? '', $data['width'] ?? $base->width ?? 600, $data['word'] ?? $base->word ?? false,

@@ -129,6 +129,7 @@ final class MailDocument
             [$node, $raw] = array_pop($open);
             if (is_string($node)) {
                 $html .= $raw ? $node : self::escape($node);
+
                 continue;
             }
             $name = $node->name;
@@ -200,7 +201,7 @@ final class MailDocument
         return (string) preg_replace_callback('/\\\\(?:([0-9a-f]{1,6})\s?|(.))/is', function (array $match): string {
             $point = hexdec($match[1]);
 
-            return $match[1] === '' ? $match[2] ?? '' : (mb_chr(is_int($point) ? $point : 0, 'UTF-8') ?: '');
+            return $match[1] === '' ? $match[2] : (mb_chr(is_int($point) ? $point : 0, 'UTF-8') ?: '');
         }, $css);
     }
 
@@ -261,7 +262,7 @@ final class MailDocument
         if (! mb_check_encoding($html, 'UTF-8')) {
             $named = preg_match('/charset\s*=\s*["\']?\s*([\w-]{3,20})/i', substr($html, 0, 4000), $match) === 1 ? $match[1] : '';
             $known = in_array(strtolower($named), array_map(strtolower(...), mb_list_encodings()), true) && strtolower($named) !== 'utf-8' ? $named : 'Windows-1252';
-            $html = mb_scrub(mb_convert_encoding($html, 'UTF-8', $known), 'UTF-8');
+            $html = mb_scrub((string) mb_convert_encoding($html, 'UTF-8', $known), 'UTF-8');
         }
         // A name that is no longer true would be believed.
         $html = (string) preg_replace('/(<meta\b[^>]*charset\s*=\s*["\']?)[\w-]+/i', '$1utf-8', $html);
@@ -308,9 +309,9 @@ final class MailDocument
                 $not = str_starts_with($term, '!');
                 $true = preg_match('/^!?\s*(?:(gte|gt|lte|lt)\s+)?(mso|vml|true|ie)\s*(\d+)?$/', $term, $match) === 1 && match (true) {
                     $match[2] === 'ie' => false,
-                    ! isset($match[3]) || $match[3] === '' => true,
+                    ! isset($match[3]) => true,
                     default => match ($match[1]) {
-                        'gte' => 16 >= (int) $match[3], 'gt' => 16 > (int) $match[3], 'lte' => 16 <= (int) $match[3], 'lt' => 16 < (int) $match[3], default => 16 === (int) $match[3],
+                        'gte' => (int) $match[3] <= 16, 'gt' => (int) $match[3] < 16, 'lte' => (int) $match[3] >= 16, 'lt' => (int) $match[3] > 16, default => (int) $match[3] === 16,
                     },
                 };
                 $all = $all && ($true xor $not);

@@ -1,0 +1,37 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** The name of a file or the word picture tells a reader nothing. */
+final class AltUseless extends Base
+{
+    private const USELESS = '/^(?:image|picture|photo|banner|logo|img|icon|video|closing|headshot|untitled|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|screenshot)[_\s-]?\d+/i';
+
+    public function __construct()
+    {
+        parent::__construct('alt-useless', 'Words in place of a picture say nothing', Area::Pictures, Severity::Mend);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        $company = ($subject->pieces('company')[0] ?? null)?->summary() ?? '';
+        // A logo is said by the firm it stands for, a written name by who wrote it.
+        $whose = ['logo' => $company ?: $subject->card->holder(), 'closing' => $subject->card->holder()];
+        foreach ($subject->pictures() as [$piece, $picture]) {
+            if (preg_match(self::USELESS, $picture->alt) === 1) {
+                $alt = $whose[$piece->kind->key()] ?? '';
+                $found[] = $this->found("“{$picture->alt}” is all readers get where pictures are blocked. Say what it shows or offers.", [$piece->id], ['pictures-blocked'],
+                    $alt === '' ? null : new Mend('Say whose it is', new FillPiece($piece->id, ['alt' => $alt])));
+            }
+        }
+
+        return $found;
+    }
+}

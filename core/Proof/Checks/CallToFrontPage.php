@@ -1,0 +1,29 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Kind\Call;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** A page made for the offer brings most (need G06). */
+final class CallToFrontPage extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('call-front-page', 'The call opens a general page', Area::Links, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        foreach ($subject->links() as $link) {
+            if ($link->piece->kind instanceof Call && in_array($link->piece->kind->key(), ['button', 'offer'], true) && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1) {
+                $found[] = $this->found("“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows voices of clients and has a form.", [$link->piece->id]);
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Content\Button;
+use InkyCard\Card\Edit\Restyle;
+use InkyCard\MailClient\Change;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** The Word engine draws no rounded corners; a shape of its own stands in. */
+final class Corners extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('corners', 'Corners square off on Word-engine desktops', Area::Layout, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = $subject->changes(['word-desktop', 'word-desktop-120'], fn (Change $change) => $change->harms && str_starts_with($change->what, 'border-'));
+        if ($found === []) {
+            return [];
+        }
+        $buttons = array_filter($subject->blocks(), fn (array $block) => $block[1] instanceof Button);
+
+        return [$this->found('Readers there see it with square corners. Its shape can be written into the code for them.', array_keys($found), ['word-desktop', 'word-desktop-120'], $buttons === [] || $subject->card->style->wordButton ? null : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]])))];
+    }
+}

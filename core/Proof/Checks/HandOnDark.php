@@ -1,0 +1,36 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Colour\Colour;
+use InkyCard\Colour\Contrast;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Tone;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** Dark ink on a clear picture is not seen on a dark page (need C18). */
+final class HandOnDark extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('hand-dark', 'Handwriting vanishes on dark pages', Area::Pictures, Severity::Mend);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        $page = Colour::hex('#1b1b1b');
+        foreach ($subject->pictures() as [$piece, $picture]) {
+            $recipe = $picture->source;
+            if ($recipe instanceof Recipe && $recipe->tone === Tone::Ink && $recipe->ink !== null && ! $recipe->outline && Contrast::ratio($recipe->ink, $page) < 3) {
+                $found[] = $this->found(sprintf('Its ink has a contrast of %s to 1 with a dark page. A light edge keeps it visible.', self::one(Contrast::ratio($recipe->ink, $page))), [$piece->id], $subject->darkClients(), new Mend('Give it a light edge', new FillPiece($piece->id, ['outline' => 'light'])));
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Duties;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** A trade rule of the brand asks for it (complaint X42). */
+final class LicenceMissing extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('licence', 'Licence line is missing', Area::Facts, Severity::Blocks);
+    }
+
+    public function find(Subject $subject): array
+    {
+        return Duties::missing($subject->card, $subject->brand)?->licence === true ? [$this->found('By the brand\'s rules this role shows its licence number. Only its holder knows it: add it on the bench.')] : [];
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** Browsers warn before they open plain http. */
+final class LinkUnsafe extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('link-http', 'A link without encryption', Area::Links, Severity::Mend);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        foreach ($subject->links() as $link) {
+            if (str_starts_with($link->address, 'http://')) {
+                $found[] = $this->found("{$link->words}: it starts with http, and browsers warn before they open it.", [$link->piece->id], mend: $link->piece->text('address') === $link->address ? new Mend('Lead by https', new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)])) : null);
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\MailClient\Change;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** What the Word engine does not lay out, corners apart. */
+final class LostInWord extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('word-lost', 'Something is lost on Word-engine desktops', Area::Size, Severity::Mend);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $clients = ['word-desktop', 'word-desktop-120'];
+        $found = $subject->changes($clients, fn (Change $change) => $change->harms && ! str_starts_with($change->what, 'border-') && ! str_ends_with($change->what, ' picture'));
+
+        return $found === [] ? [] : [$this->found('Gone there: '.implode(', ', array_unique($found)).'.', self::ids(implode(' ', array_keys($found))), $clients)];
+    }
+}

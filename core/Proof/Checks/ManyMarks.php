@@ -1,0 +1,31 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Content\Marks;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** A row of marks says little; the three that are kept up say more. */
+final class ManyMarks extends Base
+{
+    private const MOST = 7;
+
+    public function __construct()
+    {
+        parent::__construct('marks-many', 'Too many profile marks', Area::Links, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        foreach ($subject->blocks() as [$piece, $block]) {
+            if ($block instanceof Marks && count($block->marks) > self::MOST) {
+                $found[] = $this->found(count($block->marks).' marks; '.self::MOST.' at most are looked at. Keep those that are kept up.', [$piece->id]);
+            }
+        }
+
+        return $found;
+    }
+}

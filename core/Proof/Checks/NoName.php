@@ -1,0 +1,21 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** A stranger does not know who writes (need B01). */
+final class NoName extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('no-name', 'Nobody is named', Area::Facts, Severity::Mend);
+    }
+
+    public function find(Subject $subject): array
+    {
+        return $subject->card->holder() !== '' || $subject->pieces('company', 'logo') !== [] ? [] : [$this->found('Neither a name nor a firm is shown. Add one: it is what the eye falls on first.')];
+    }
+}

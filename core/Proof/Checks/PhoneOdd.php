@@ -1,0 +1,25 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Piece;
+use InkyCard\Link\PhoneNumber;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** It fits no numbering plan, or was typed wrong. */
+final class PhoneOdd extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('phone', 'A number may not ring', Area::Facts, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $odd = array_values(array_filter($subject->pieces('phone'), fn (Piece $piece) => ! PhoneNumber::rings($piece->text('number'))));
+
+        return $odd === [] ? [] : [$this->found(implode(', ', array_map(fn (Piece $piece) => $piece->text('number'), $odd)).': no country has such numbers. Dial it once to be sure.', array_column($odd, 'id'))];
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Layout\PictureFit;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** A headshot as tall as the text beside it looks settled (need C11). */
+final class PictureFitText extends Base
+{
+    /** A difference of this many CSS px and more is seen. */
+    private const NEAR = 24;
+
+    public function __construct()
+    {
+        parent::__construct('picture-fit', 'Picture and text do not line up', Area::Pictures, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $fit = PictureFit::of($subject->card);
+
+        return $fit === null || abs($fit->picture - $fit->best) <= self::NEAR ? [] : [$this->found("Text is $fit->text px tall, the picture $fit->picture.", [$fit->piece], mend: new Mend($fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px", new FillPiece($fit->piece, ['size' => $fit->best])))];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** One file alone that takes more than all should. */
+final class PictureHeavy extends Base
+{
+    private const MOST = 70_000;
+
+    public function __construct()
+    {
+        parent::__construct('picture-heavy', 'One picture is heavy', Area::Pictures, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        foreach ($subject->pictures() as [$piece, $picture]) {
+            $bytes = $subject->fact($picture)->bytes ?? 0;
+            if ($bytes > self::MOST) {
+                $found[] = $this->found(sprintf('%s weighs %d KB; %d is enough for one.', $piece->kind->label(), $bytes / 1000, self::MOST / 1000), [$piece->id]);
+            }
+        }
+
+        return $found;
+    }
+}

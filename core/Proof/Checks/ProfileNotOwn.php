@@ -1,0 +1,30 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** Not a profile's own address, or longer than it need be (needs D09, D10). */
+final class ProfileNotOwn extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('profile-address', 'A profile address could be better', Area::Links, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        foreach ($subject->links() as $link) {
+            $advice = $link->piece->kind->key() === 'profiles' ? ProfileDirectory::advice($link->address) : '';
+            if ($advice !== '') {
+                $found[] = $this->found("{$link->words}: $advice", [$link->piece->id]);
+            }
+        }
+
+        return array_slice($found, 0, 1);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\HideSamples;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** Readers would take them for the holder's own (complaint X34). */
+final class SamplesLeft extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('sample', 'Sample values are still in it', Area::Facts, Severity::Blocks);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $samples = $subject->card->samples();
+
+        return $samples === [] ? [] : [$this->found(self::names($samples).': made up by the starter.', array_column($samples, 'id'), mend: new Mend('Leave them out', new HideSamples))];
+    }
+}

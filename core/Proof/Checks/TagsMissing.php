@@ -1,0 +1,36 @@
+<?php
+
+namespace InkyCard\Proof\Checks;
+
+use InkyCard\Card\Edit\TagLink;
+use InkyCard\Card\Edit\Together;
+use InkyCard\Card\Kind\Call;
+use InkyCard\Proof\Area;
+use InkyCard\Proof\Mend;
+use InkyCard\Proof\Severity;
+use InkyCard\Proof\Subject;
+
+/** Tags are on, and the one link that matters is left out. */
+final class TagsMissing extends Base
+{
+    public function __construct()
+    {
+        parent::__construct('tags-missing', 'The main call carries no campaign tags', Area::Links, Severity::Advice);
+    }
+
+    public function find(Subject $subject): array
+    {
+        $found = [];
+        $tags = $subject->card->tags;
+        if ($tags === null) {
+            return [];
+        }
+        foreach ($subject->links() as $link) {
+            if ($link->piece->kind instanceof Call && $link->tells && ! $tags->isOn($link->address, $link->piece)) {
+                $found[] = $this->found("{$link->words}: statistics will not tell it came from this card.", [$link->piece->id], mend: new Mend('Put tags on', new Together([new TagLink($link->key, true), new TagLink($link->piece->id, true), new TagLink($link->address, true)], 'Tags put on a link')));
+            }
+        }
+
+        return $found;
+    }
+}

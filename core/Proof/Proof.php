@@ -1,0 +1,98 @@
+<?php
+
+namespace InkyCard\Proof;
+
+use InkyCard\MailClient\MailClient;
+
+/** A card looked at by every check. */
+final readonly class Proof
+{
+    /**
+     * @param  list<Finding>  $findings  the gravest first
+     * @param  list<Check>  $passed  checks that found nothing
+     */
+    private function __construct(public Subject $subject, public array $findings, public array $passed)
+    {
+    }
+
+    public static function of(Subject $subject): self
+    {
+        $findings = $passed = [];
+        foreach (Checks::all() as $check) {
+            $found = $check->find($subject);
+            $found === [] ? $passed[] = $check : array_push($findings, ...$found);
+        }
+        usort($findings, fn (Finding $one, Finding $other) => $one->severity->rank() <=> $other->severity->rank());
+
+        return new self($subject, $findings, $passed);
+    }
+
+    /**
+     * Of a hundred: less the weight of every check that found something, at
+     * the weight of its gravest finding. Clearing a finding takes a weight
+     * away or leaves it, so mending never lowers the score.
+     */
+    public function score(): int
+    {
+        $weights = [];
+        foreach ($this->findings as $finding) {
+            $weights[$finding->check] = max($weights[$finding->check] ?? 0, $finding->severity->weight());
+        }
+
+        return max(0, 100 - array_sum($weights));
+    }
+
+    /** The finding of that id; null when it is not found any more. */
+    public function finding(string $id): ?Finding
+    {
+        foreach ($this->findings as $finding) {
+            if ($finding->id() === $id) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where the card holds: what is gravest in an area for the readers of a stand-in.
+     *
+     * @return array<string, array<string, ?Finding>> area => stand-in => the finding; null where it holds
+     */
+    public function matrix(): array
+    {
+        $matrix = [];
+        foreach (Area::cases() as $area) {
+            foreach (MailClient::ALL as $client) {
+                $matrix[$area->value][$client] = null;
+                foreach ($this->findings as $finding) {
+                    if ($finding->area === $area && ($finding->clients === [] || in_array($client, $finding->clients, true))) {
+                        $matrix[$area->value][$client] = $finding;
+                        break;
+                    }
+                }
+            }
+        }
+
+        return $matrix;
+    }
+
+    /** @return array<string, Finding> piece => its gravest finding */
+    public function byPiece(): array
+    {
+        $pieces = [];
+        foreach ($this->findings as $finding) {
+            foreach ($finding->pieces as $piece) {
+                $pieces[$piece] ??= $finding;
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return ['score' => $this->score(), 'findings' => array_map(fn (Finding $finding) => $finding->toArray(), $this->findings), 'passed' => array_map(fn (Check $check) => $check->key(), $this->passed)];
+    }
+}

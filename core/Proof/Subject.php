@@ -1,0 +1,218 @@
+<?php
+
+namespace InkyCard\Proof;
+
+use InkyCard\Brand\Brand;
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\CardLink;
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Run;
+use InkyCard\Card\Piece;
+use InkyCard\Colour\Colour;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\Pictures;
+use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Measure;
+use InkyCard\Layout\Measured;
+use InkyCard\Layout\Sheet;
+use InkyCard\Link\Verdict;
+use InkyCard\MailClient\Change;
+use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Message;
+use InkyCard\MailClient\Reading;
+
+/** A card under proof: what its checks look at, each worked out when first asked for and once. */
+final class Subject
+{
+    /** Widths a card is looked at in, CSS px. */
+    public const WIDTHS = [320, 600];
+
+    public readonly Sheet $sheet;
+
+    private ?string $named = null;
+
+    private ?string $text = null;
+
+    private ?Message $message = null;
+
+    /** @var array<int, Measured>|null */
+    private ?array $measured = null;
+
+    /** @var array<string, Reading> */
+    private array $readings = [];
+
+    /** @var list<CardLink>|null */
+    private ?array $links = null;
+
+    /** @var list<array{Piece, Block}>|null */
+    private ?array $blocks = null;
+
+    /**
+     * @param  string  $today  YYYY-MM-DD
+     * @param  array<string, PictureFact>  $facts  by what a picture is baked from (its key), or its address
+     * @param  array<string, Verdict>  $verdicts  by address: what checks of links found lately
+     * @param  array<string, string>  $moved  address => where it passes on to
+     */
+    public function __construct(
+        public readonly Card $card,
+        public readonly Brand $brand,
+        public readonly string $today,
+        private readonly Pictures $pictures,
+        private readonly array $facts = [],
+        public readonly array $verdicts = [],
+        public readonly array $moved = [],
+    ) {
+        $this->sheet = Sheet::of($card);
+    }
+
+    /** The export with its elements named by piece. */
+    public function named(): string
+    {
+        return $this->named ??= (new HtmlComposer($this->pictures, named: true))->compose($this->sheet);
+    }
+
+    public function html(): string
+    {
+        return HtmlComposer::unnamed($this->named());
+    }
+
+    public function text(): string
+    {
+        return $this->text ??= PlainTextComposer::compose($this->sheet);
+    }
+
+    public function measured(int $width): Measured
+    {
+        $this->measured ??= Measure::at($this->sheet, self::WIDTHS);
+
+        return $this->measured[$width];
+    }
+
+    public function reading(string $client): Reading
+    {
+        $this->message ??= new Message($this->named(), $this->text());
+
+        return $this->readings[$client] ??= MailClient::of($client)->read($this->message);
+    }
+
+    /** @return list<CardLink> */
+    public function links(): array
+    {
+        return $this->links ??= CardLink::all($this->card);
+    }
+
+    /** @return list<Piece> shown, with something in them */
+    public function pieces(string ...$kinds): array
+    {
+        return array_values(array_filter($this->card->pieces, fn (Piece $piece) => $piece->shown && ($kinds === [] || in_array($piece->kind->key(), $kinds, true)) && ! $piece->isBlank()));
+    }
+
+    /** @return list<array{Piece, Block}> what stands on the card, by piece */
+    public function blocks(): array
+    {
+        if ($this->blocks === null) {
+            $this->blocks = [];
+            foreach ($this->pieces() as $piece) {
+                foreach ($piece->content($this->card) as $block) {
+                    $this->blocks[] = [$piece, $block];
+                }
+            }
+        }
+
+        return $this->blocks;
+    }
+
+    /** @return list<array{Piece, Run, Colour}> every stretch of text with the ground it stands on */
+    public function runs(): array
+    {
+        $paper = $this->card->style->ink(InkRole::Paper);
+        $runs = [];
+        foreach ($this->blocks() as [$piece, $block]) {
+            foreach ($block instanceof Button ? [$block->words] : ($block instanceof Line ? $block->runs : []) as $run) {
+                $runs[] = [$piece, $run, $block instanceof Button ? $block->ground : $paper];
+            }
+        }
+
+        return $runs;
+    }
+
+    /** @return list<array{Piece, Picture}> pictures that are a piece's own, no marks and symbols */
+    public function pictures(): array
+    {
+        $pictures = [];
+        foreach ($this->blocks() as [$piece, $block]) {
+            if ($block instanceof Picture) {
+                $pictures[] = [$piece, $block];
+            }
+        }
+
+        return $pictures;
+    }
+
+    /**
+     * What stand-ins do to the card.
+     *
+     * @param  list<string>  $clients
+     * @param  \Closure(Change): bool  $which
+     * @return array<string, string> piece => what was there as sent, or the name of the property
+     */
+    public function changes(array $clients, \Closure $which): array
+    {
+        $found = [];
+        foreach ($clients as $client) {
+            foreach ($this->reading($client)->changes as $change) {
+                if ($which($change)) {
+                    $found[$change->piece] ??= $change->what === 'style' ? $change->before : $change->what;
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<string> stand-ins that turn a page dark */
+    public function darkClients(): array
+    {
+        return array_keys(array_filter(MailClient::all(), fn (MailClient $client) => $client->isDark()));
+    }
+
+    /** Days from one day to another, both YYYY-MM-DD. */
+    public static function days(string $from, string $to): int
+    {
+        $number = function (string $day): int {
+            [$year, $month, $date] = array_map(intval(...), explode('-', $day.'-1-1'));
+            // Days since 1 March of year 0 (Fliegel and Van Flandern 1968, rearranged).
+            $year -= $month <= 2 ? 1 : 0;
+
+            return 365 * $year + intdiv($year, 4) - intdiv($year, 100) + intdiv($year, 400) + intdiv(153 * ($month + ($month > 2 ? -3 : 9)) + 2, 5) + $date - 1;
+        };
+
+        return $number($to) - $number($from);
+    }
+
+    /** An address without its protocol. */
+    public static function short(string $address): string
+    {
+        return (string) preg_replace('~^https?://(?:www\.)?~', '', $address);
+    }
+
+    public function fact(Picture $picture): ?PictureFact
+    {
+        return $this->facts[is_string($picture->source) ? $picture->source : $picture->source->key()] ?? null;
+    }
+
+    /** Bytes of all picture files that are known. */
+    public function weight(): int
+    {
+        $bytes = [];
+        foreach ($this->sheet->pictures() as $picture) {
+            $bytes[is_string($picture->source) ? $picture->source : $picture->source->key()] = $this->fact($picture)->bytes ?? 0;
+        }
+
+        return array_sum($bytes);
+    }
+}
