@@ -131,7 +131,8 @@ final readonly class Darkening
             $known = false;
             foreach (preg_match_all(self::COLOUR, (string) preg_replace('/url\([^)]*\)/', '', $value), $found) > 0 ? $found[0] : [] as $candidate) {
                 try {
-                    $known = ColourText::parse($candidate);
+                    // A see-through colour is turned as if it covered.
+                    $known = ColourText::parse((string) preg_replace('/^rgba\(([^,]+,[^,]+,[^,]+),.*$/i', 'rgb($1)', $candidate));
                     break;
                 } catch (Refusal) {
                     // A word that is no colour.

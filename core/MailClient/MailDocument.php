@@ -16,7 +16,7 @@ final class MailDocument
 
     private const ATTRIBUTES = ['align', 'alt', 'background', 'bgcolor', 'border', 'cellpadding', 'cellspacing', 'class', 'clear', 'color', 'colspan', 'data-piece', 'dir', 'face', 'height', 'href', 'hspace', 'id', 'lang', 'name', 'nowrap', 'role', 'rowspan', 'size', 'src', 'start', 'style', 'target', 'title', 'type', 'valign', 'vspace', 'width', 'aria-label', 'aria-hidden', 'fillcolor', 'arcsize', 'stroke', 'hidden', 'srcset', 'sizes', 'summary', 'color'];
 
-    private const ELEMENTS = ['a', 'abbr', 'acronym', 'address', 'article', 'aside', 'b', 'big', 'blockquote', 'body', 'br', 'button', 'caption', 'center', 'cite', 'code', 'col', 'colgroup', 'dd', 'del', 'details', 'dfn', 'div', 'dl', 'dt', 'em', 'figcaption', 'figure', 'font', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'i', 'img', 'ins', 'kbd', 'li', 'main', 'mark', 'nav', 'ol', 'p', 'picture', 'pre', 'q', 's', 'samp', 'section', 'small', 'span', 'strike', 'strong', 'sub', 'summary', 'sup', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead', 'time', 'tr', 'tt', 'u', 'ul', 'var', 'wbr', 'v:roundrect', 'v:rect', 'v:textbox', 'v:fill'];
+    private const ELEMENTS = ['a', 'abbr', 'acronym', 'address', 'article', 'aside', 'b', 'big', 'blockquote', 'body', 'br', 'button', 'caption', 'center', 'cite', 'code', 'col', 'colgroup', 'dd', 'del', 'details', 'dfn', 'div', 'dl', 'dt', 'em', 'figcaption', 'figure', 'font', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'i', 'img', 'ins', 'kbd', 'li', 'main', 'mark', 'nav', 'ol', 'p', 'picture', 'pre', 'q', 's', 'samp', 'section', 'small', 'span', 'strike', 'strong', 'sub', 'summary', 'sup', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead', 'time', 'tr', 'tt', 'u', 'ul', 'var', 'wbr', 'v:roundrect', 'v:rect', 'v:oval', 'v:textbox', 'v:fill'];
 
     private const VOID = ['br' => 1, 'col' => 1, 'hr' => 1, 'img' => 1, 'wbr' => 1];
 
@@ -64,6 +64,8 @@ final class MailDocument
                     $into->children[] = $child->data;
                 } elseif ($child instanceof \DOMElement) {
                     $name = strtolower($child->nodeName);
+                    // The parser drops prefixes: these are shapes of VML, no elements of HTML.
+                    $name = in_array($name, ['roundrect', 'rect', 'oval', 'textbox', 'fill'], true) ? "v:$name" : $name;
                     if ($name === 'style') {
                         $styles .= $child->textContent."\n";
                     } elseif (in_array($name, self::GONE, true) || $name === 'head' && ! self::holdsStyle($child, $styles)) {

@@ -144,7 +144,7 @@ final class Reader
             return [$this->picture($element)];
         }
         if (str_starts_with($element->name, 'v:')) {
-            return $this->client->word ? [$this->shape($element)] : $element->children;
+            return $this->client->word && in_array($element->name, ['v:roundrect', 'v:rect', 'v:oval'], true) ? [$this->shape($element)] : $element->children;
         }
         $rule = $this->elements[$element->name] ?? null;
         if ($rule === null) {

@@ -13,7 +13,7 @@ return [
             'rule' => ['ink' => 'accent', 'width' => 2],
             'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 26],
             'symbols' => ['shape' => 'bare', 'ink' => 'accent'],
-            'button' => ['radius' => 16],
+            'button' => ['radius' => 16, 'word' => true],
         ],
         'pieces' => [
             ['id' => 'p1', 'kind' => 'headshot', 'fields' => ['picture' => 'sample:portrait-clinic', 'shape' => 'round', 'size' => 112]],

@@ -13,7 +13,7 @@ use InkyCard\Proof\Subject;
 final class FaintOnDark extends Base
 {
     /** What large text needs (WCAG 2.2, 1.4.3) less what eyes used to the dark make up for. */
-    private const LEAST = 2.2;
+    private const LEAST = 2.5;
 
     public function __construct()
     {
