@@ -13,6 +13,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
 use Illuminate\Support\Facades\Route;
@@ -94,6 +95,15 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
         Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
 
+        Route::get('/findings', [ProofController::class, 'findings'])->name('findings');
+        Route::prefix('/proof')->group(function () {
+            Route::get('/', [ProofController::class, 'show'])->name('proof');
+            Route::post('/mend', [ProofController::class, 'mend'])->name('proof.mend');
+            Route::post('/walk', [ProofController::class, 'walk'])->name('proof.walk');
+            Route::get('/sheet', [ProofController::class, 'print'])->name('proof.print');
+            Route::get('/{client}', [ProofController::class, 'compare'])->where('client', '[a-z0-9-]{3,30}')->name('proof.compare');
+            Route::get('/{client}/reading', [ProofController::class, 'reading'])->where('client', '[a-z0-9-]{3,30}')->name('proof.reading');
+        });
         Route::get('/links', [LinksController::class, 'show'])->name('links');
         Route::post('/links/check', [LinksController::class, 'check'])->name('links.check');
         Route::post('/tags', [EditController::class, 'tags'])->name('edit.tags');

@@ -81,6 +81,12 @@ final class HostedPictures implements Pictures
         };
     }
 
+    /** The file of a picture prepared last; null where it could not be had. */
+    public function variant(Bake $bake): ?Variant
+    {
+        return $this->variants[$this->settled($bake)->key()] ?? null;
+    }
+
     /** Bytes of the pictures prepared last, each counted once. */
     public function bytes(): int
     {

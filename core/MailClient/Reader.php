@@ -79,7 +79,7 @@ final class Reader
         if ($client->isDark()) {
             $ink = $client->dropsGrounds ? Colour::hex('#fbfbfe') : $client->dark->ink($ink, $white);
             (new Darkening($client->dark, $client->dropsGrounds, $page, function (Element $element, string $property, string $before, string $after): void {
-                $element->changed = true;
+                $element->changed = $element->changed || $after === '';
                 $this->note(['says' => $after === '' ? 'grounds vanish on the dark page' : 'colours turned for a dark page', 'from' => 'guess', 'harms' => $after === ''], $property, $element->piece, $before, $after);
             }))->turn($top);
         }
@@ -247,7 +247,7 @@ final class Reader
             ['font', '11px/13px Arial,sans-serif'], ['padding', '1px'], ['vertical-align', 'top'],
         ], [$image->attributes['alt'] ?? '']);
         $box->piece = $image->piece;
-        $box->changed = true;
+        $box->changed = $rule['harms'] ?? false;
 
         return $box;
     }

@@ -5,6 +5,7 @@ import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchKeys } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
+import { findingsFollow } from './findings.js';
 import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
@@ -129,6 +130,7 @@ function settle() {
   document.getElementById('redo').disabled = redo === '0';
   localTimes();
   linksFollow(revision());
+  findingsFollow(revision());
   showSheet();
   selectOnSheet(selected());
 }

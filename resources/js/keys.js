@@ -22,6 +22,7 @@ export function watchKeys(selected) {
     a: () => { const add = document.querySelector('.add'); add.open = true; add.querySelector('.add-find').focus(); },
     z: () => press('#undo:not(:disabled)'),
     Z: () => press('#redo:not(:disabled)'),
+    p: () => press('#proof-open'),
     g: () => press('.stage-head a.btn-stamp'),
     y: () => press('.history a'),
     '?': () => document.getElementById('keys').showModal(),

@@ -28,7 +28,7 @@ final class ReachTest extends BrowserTestCase
     {
         foreach ([360, 768, 1280, 1920] as $width) {
             self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links'] as $path) {
+            foreach (['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet'] as $path) {
                 self::$desk->browser->get(self::$desk->base.$path);
                 usleep(250_000);
                 $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");

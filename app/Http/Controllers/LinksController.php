@@ -53,7 +53,7 @@ final class LinksController extends Controller
             $checks->check($address);
         }
 
-        return redirect()->route('links', $card);
+        return redirect()->route(self::word($request, 'back') === 'proof' ? 'proof' : 'links', $card);
     }
 
     public static function canBeFollowed(CardLink $link): bool

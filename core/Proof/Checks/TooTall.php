@@ -10,8 +10,8 @@ use InkyCard\Proof\Subject;
 /** A signature longer than the letter above it is what people complain of. */
 final class TooTall extends Base
 {
-    /** A third of a phone screen of 844 CSS px and what its bars leave, with a banner's room on top. */
-    private const MOST = 360;
+    /** A third of a phone screen of 390 by 844 CSS px. */
+    private const MOST = 281;
 
     public function __construct()
     {

@@ -40,6 +40,7 @@
       <h1 id="stage-title"><span data-page>As sent, light page</span>, <strong data-width>600 px</strong> wide</h1>
       <button type="button" class="btn btn-plain zoom" id="zoom" aria-pressed="true">Fit</button>
       @include('bench.history')
+      <a class="btn btn-line proof-open" id="proof-open" href="{{ route('proof', $card->id) }}" data-findings="{{ route('findings', $card->id) }}" title="Proof (P)">Proof <b></b></a>
       <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
     </div>
     <div class="stage-body">

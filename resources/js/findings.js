@@ -1,0 +1,45 @@
+// The proof's findings on the bench: its score on the button, a mark on every row concerned. Asked for
+// when edits rest, so that typing never waits for it.
+const REST = 500;
+let shown = '';
+let timer;
+let last = { pieces: {} };
+
+/** @param revision the one on screen now */
+export function findingsFollow(revision) {
+  mark();
+  if (shown === revision) return;
+  clearTimeout(timer);
+  timer = setTimeout(() => ask(revision), shown === '' ? 0 : REST);
+}
+
+async function ask(revision) {
+  const open = document.getElementById('proof-open');
+  const answer = await fetch(open.dataset.findings, { headers: { Accept: 'application/json' } }).catch(() => null);
+  // What failed is asked for again with the next edit; the rows keep what they had.
+  if (!answer?.ok) return;
+  last = await answer.json();
+  shown = revision;
+  open.querySelector('b').textContent = last.score;
+  open.dataset.state = last.count === 0 ? 'good' : 'look';
+  open.title = last.count === 0 ? 'Proof: nothing to mend (P)' : `Proof: ${last.count} to look at, first: ${last.first} (P)`;
+  mark();
+}
+
+function mark() {
+  document.querySelectorAll('#order .piece').forEach((row) => {
+    const finding = last.pieces[row.id.replace('piece-', '')];
+    const summary = row.querySelector('summary');
+    let place = summary.querySelector('.row-mark');
+    if (!finding) { place?.remove(); return; }
+    if (!place) {
+      place = document.createElement('span');
+      place.className = 'row-mark';
+      place.setAttribute('role', 'img');
+      summary.append(place);
+    }
+    place.dataset.severity = finding.severity;
+    place.title = `${finding.title}. ${finding.says}`;
+    place.setAttribute('aria-label', finding.title);
+  });
+}
