@@ -55,7 +55,8 @@ final readonly class Proof
     }
 
     /**
-     * Where the card holds: what is gravest in an area for the readers of a stand-in.
+     * Where the card holds: what is gravest in an area for the readers of a
+     * stand-in. Advice that concerns all alike says nothing of where.
      *
      * @return array<string, array<string, ?Finding>> area => stand-in => the finding; null where it holds
      */
@@ -66,7 +67,7 @@ final readonly class Proof
             foreach (MailClient::ALL as $client) {
                 $matrix[$area->value][$client] = null;
                 foreach ($this->findings as $finding) {
-                    if ($finding->area === $area && ($finding->clients === [] || in_array($client, $finding->clients, true))) {
+                    if ($finding->area === $area && ($finding->clients === [] ? $finding->severity !== Severity::Advice : in_array($client, $finding->clients, true))) {
                         $matrix[$area->value][$client] = $finding;
                         break;
                     }

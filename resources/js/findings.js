@@ -27,6 +27,11 @@ async function ask(revision) {
 }
 
 function mark() {
+  const gauge = document.querySelector('.gauge-last');
+  if (shown === document.getElementById('kept').dataset.revision && gauge) {
+    gauge.querySelector('.gauge-figure').innerHTML = `<b>${Number(last.count)}</b> to look at`;
+    gauge.querySelector('.gauge-label').textContent = last.count === 0 ? 'the proof found nothing' : last.first.toLowerCase();
+  }
   document.querySelectorAll('#order .piece').forEach((row) => {
     const finding = last.pieces[row.id.replace('piece-', '')];
     const summary = row.querySelector('summary');

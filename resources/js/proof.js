@@ -5,12 +5,19 @@ import './renderings.js';
 const tiles = document.querySelectorAll('.reading');
 const scale = (tile) => {
   const frame = tile.querySelector('iframe');
+  const page = frame.contentDocument?.body;
   const width = Number(frame.dataset.width);
-  const by = tile.clientWidth / width;
-  Object.assign(frame.style, { width: `${width}px`, height: `${tile.clientHeight / by}px`, transform: `scale(${by})` });
+  const height = page?.firstElementChild ? page.scrollHeight : 0;
+  // The whole of it, down to half its width: what is taller than that is cut.
+  const by = Math.max(tile.clientWidth / width / 2, Math.min(tile.clientWidth / width, tile.clientHeight / Math.max(1, height)));
+  tile.style.setProperty('background-color', page ? getComputedStyle(page).backgroundColor : '');
+  Object.assign(frame.style, { width: `${width}px`, height: `${tile.clientHeight / by}px`, left: `${(tile.clientWidth - width * by) / 2}px`, transform: `scale(${by})` });
 };
 const watcher = new ResizeObserver((entries) => entries.forEach((entry) => scale(entry.target)));
-tiles.forEach((tile) => watcher.observe(tile));
+tiles.forEach((tile) => {
+  tile.querySelector('iframe').addEventListener('load', () => scale(tile));
+  watcher.observe(tile);
+});
 
 const outlined = document.getElementById('outlined');
 outlined?.addEventListener('change', () => {

@@ -13,7 +13,7 @@
   <h2>As readers see it</h2>
   <ul class="wall-print">
     @foreach($clients as $client)
-    <li class="stand-in"><div class="stand-in-head"><span>{{ $client->label }}</span></div><div class="reading"><iframe data-width="{{ $client->width }}" src="{{ route('proof.reading', [$card->id, $client->key]) }}" title="As {{ Str::lower($client->label) }} shows it" tabindex="-1" sandbox="allow-same-origin"></iframe></div></li>
+    <li class="stand-in"><div class="stand-in-head"><span>{{ $client->label }}</span></div><div class="reading"><iframe scrolling="no" data-width="{{ $client->width }}" src="{{ route('proof.reading', [$card->id, $client->key]) }}" title="As {{ Str::lower($client->label) }} shows it" tabindex="-1" sandbox="allow-same-origin"></iframe></div></li>
     @endforeach
   </ul>
   <h2>Before it goes out</h2>

@@ -7,7 +7,7 @@
 
     return match (true) {
         // In a few words: what comes after says where, and the tile says that.
-        $finding !== null => [$finding->severity->value, $verdict ?: Str::lower(preg_replace('/ (?:on|in|for|than|where|of) .*$/', '', $finding->title))],
+        $finding !== null => [$finding->severity->value, $verdict ?: Str::lower(preg_replace('/ (?:on|in|for|where|of) .*$/', '', $finding->title))],
         $verdict !== '' => ['advice', $verdict],
         $client->form === 'text' => ['good', substr_count($proof->subject->text(), "\n").' lines'],
         default => ['good', $client->isDark() ? 'reads well' : 'as designed'],
@@ -75,7 +75,7 @@
       @php($marked = implode('.', array_unique(array_merge(...array_column($specific($client), 'pieces') ?: [[]]))))
       <li class="stand-in">
         <div class="stand-in-head"><a href="{{ route('proof.compare', [$card->id, $client->key]) }}">{{ $client->label }}</a><span class="chip chip-{{ $state }}">{{ $words }}</span></div>
-        <div class="reading"><iframe data-width="{{ $client->width }}" data-plain="{{ route('proof.reading', [$card->id, $client->key]) }}" data-outlined="{{ $outlined = route('proof.reading', ['card' => $card->id, 'client' => $client->key, 'outlined' => 1, 'mark' => $marked]) }}" src="{{ $outlined }}" title="As {{ Str::lower($client->label) }} shows it" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></div>
+        <div class="reading"><iframe scrolling="no" data-width="{{ $client->width }}" data-plain="{{ route('proof.reading', [$card->id, $client->key]) }}" data-outlined="{{ $outlined = route('proof.reading', ['card' => $card->id, 'client' => $client->key, 'outlined' => 1, 'mark' => $marked]) }}" src="{{ $outlined }}" title="As {{ Str::lower($client->label) }} shows it" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></div>
       </li>
       @endforeach
     </ul>
