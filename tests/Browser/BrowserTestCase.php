@@ -39,7 +39,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** @param  \Closure(): bool  $true */
-    protected function until(\Closure $true, string $what, float $seconds = 8): void
+    protected function until(\Closure $true, string $what, float $seconds = 15): void
     {
         $end = microtime(true) + $seconds;
         do {
