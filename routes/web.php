@@ -121,6 +121,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/history/{number}', [HistoryController::class, 'back'])->where('number', '[0-9]{1,9}')->name('history.back');
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
+        Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.directions');
         Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');
     });
 });

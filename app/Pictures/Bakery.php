@@ -56,6 +56,16 @@ final class Bakery
         return $found;
     }
 
+    /**
+     * A picture to travel with a card, which stays what it is: a mark dressed for a season is plain outside it.
+     *
+     * @throws Refusal
+     */
+    public function today(Bake $bake): Baked
+    {
+        return $this->bake($bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false ? $bake->plain() : $bake);
+    }
+
     /** @throws Refusal */
     public function bake(Bake $bake): Baked
     {

@@ -26,6 +26,12 @@ final readonly class Baked
         return hash('sha256', $this->bytes);
     }
 
+    /** Its media type. */
+    public function type(): string
+    {
+        return self::mime($this->extension);
+    }
+
     public static function mime(string $extension): string
     {
         return ['jpg' => 'image/jpeg', 'gif' => 'image/gif'][$extension] ?? 'image/png';
@@ -33,6 +39,6 @@ final readonly class Baked
 
     public function dataUri(): string
     {
-        return 'data:'.self::mime($this->extension).';base64,'.base64_encode($this->bytes);
+        return 'data:'.$this->type().';base64,'.base64_encode($this->bytes);
     }
 }

@@ -52,3 +52,18 @@ const sheet = document.getElementById('sheet');
 const fit = () => { sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`; };
 sheet.addEventListener('load', fit);
 fit();
+
+// Destinations are found by typing; one is chosen by its link.
+const find = document.getElementById('find-destination');
+const chooser = find?.closest('details');
+chooser?.addEventListener('toggle', () => { if (chooser.open) find.focus(); });
+find?.addEventListener('input', () => {
+  const words = find.value.toLowerCase().split(/\s+/).filter(Boolean);
+  const rows = [...document.querySelectorAll('.destinations [data-words]')];
+  rows.forEach((row) => { row.hidden = !words.every((word) => row.dataset.words.includes(word)); });
+  document.querySelectorAll('.destination-group').forEach((group) => { group.hidden = [...group.querySelectorAll('li')].every((row) => row.hidden); });
+  document.querySelector('.destinations-none').hidden = rows.some((row) => !row.hidden);
+});
+find?.addEventListener('keydown', (event) => {
+  if (event.key === 'Enter') { event.preventDefault(); document.querySelector('.destinations li:not([hidden]) a')?.click(); }
+});

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\Artisan;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kinds;
 use InkyCard\Card\Starters;
+use InkyCard\Handover\Destination;
 use InkyCard\Link\ProfileDirectory;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
@@ -82,11 +83,45 @@ final class PagesTest extends WebTestCase
         $page = $this->get("/cards/{$this->card->id}/hand-over")->assertOk()->assertSee('Copy the card');
         $this->assertStringNotContainsString('data-piece', (string) $page->getContent());
         $file = $this->get("/cards/{$this->card->id}/hand-over/file")->assertOk();
-        $this->assertSame('attachment; filename="test.html"', $file->headers->get('Content-Disposition'));
+        $this->assertStringStartsWith('attachment; filename="test.html"', (string) $file->headers->get('Content-Disposition'));
         $html = (string) $file->getContent();
         $this->assertStringStartsWith('<!DOCTYPE html><html lang="en"', $html);
         $this->assertSame(3, preg_match_all('#<img src="data:image/png;base64,#', $html));
         $this->assertSame(0, preg_match_all('#src="(?!data:)#', $html));
+    }
+
+    public function test_every_destination_is_chosen_and_its_artifact_is_taken(): void
+    {
+        foreach (Destination::all() as $key => $to) {
+            $this->get("/cards/{$this->card->id}/hand-over?to=$key")->assertOk()->assertSee($to->label)->assertSee($to->steps[0]);
+            $this->get("/cards/{$this->card->id}/hand-over/directions/$key")->assertOk()->assertSee($to->steps[0]);
+            $file = $this->get("/cards/{$this->card->id}/hand-over/file?as=$to->takes");
+            $to->takes === 'ics' ? $file->assertStatus(422)->assertSee('no event with a day') : $file->assertOk();
+            if ($to->takes === 'folder' || $to->takes === 'fragment') {
+                $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+                file_put_contents($path, (string) $file->getContent());
+                $zip = new \ZipArchive;
+                $this->assertTrue($zip->open($path));
+                $this->assertGreaterThanOrEqual(2, $zip->numFiles);
+                $this->assertSame(0, preg_match('~(?:^/|\.\.)~', (string) $zip->getNameIndex(0)));
+                unlink($path);
+            }
+        }
+        $this->get("/cards/{$this->card->id}/hand-over?to=the-moon")->assertOk()->assertSee('Any mail program');
+        $this->get("/cards/{$this->card->id}/hand-over/directions/the-moon")->assertNotFound();
+    }
+
+    public function test_a_card_is_handed_over_from_the_console(): void
+    {
+        $this->withoutMockingConsoleOutput();
+        $out = sys_get_temp_dir().'/inky-out-'.bin2hex(random_bytes(6));
+        mkdir($out);
+        file_put_contents("$out/card.json", CardJson::encode(Samples::card()));
+        $this->assertSame(0, $this->artisan("inky:hand-over $out/card.json --to=outlook-windows --out=$out"));
+        $this->assertFileExists("$out/Test/Test.htm");
+        $this->assertSame(2, $this->artisan("inky:hand-over $out/card.json --to=outlook-windows --out=$out"), 'nothing is overwritten');
+        $this->assertSame(2, $this->artisan("inky:hand-over $out/card.json --to=pigeon --out=$out"));
+        exec('rm -rf '.escapeshellarg($out));
     }
 
     public function test_every_pictogram_and_mark_ships(): void

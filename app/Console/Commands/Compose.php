@@ -2,10 +2,11 @@
 
 namespace App\Console\Commands;
 
+use App\Pictures\Bakery;
 use App\Pictures\HostedPictures;
-use App\Pictures\InlinePictures;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Handover\InsidePictures;
 use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
 
@@ -34,7 +35,7 @@ final class Compose extends ReadsCard
         if ($as === 'text') {
             return PlainTextComposer::compose($sheet);
         }
-        $composer = new HtmlComposer($hosted ? HostedPictures::forExport() : app(InlinePictures::class));
+        $composer = new HtmlComposer($hosted ? HostedPictures::forExport() : new InsidePictures(app(Bakery::class)->today(...)));
 
         return $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);
     }

@@ -2,54 +2,59 @@
 
 namespace App\Http\Controllers;
 
-use App\Clicks\CountedLinks;
+use App\HandOver;
 use App\Pictures\HostedPictures;
-use App\Pictures\InlinePictures;
+use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
-use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Pictures;
-use InkyCard\Compose\PlainTextComposer;
-use InkyCard\Layout\Sheet;
+use InkyCard\Handover\Destination;
+use InkyCard\Handover\Formats;
+use InkyCard\MailClient\MailClient;
 
-/** Handing a card over: copied as seen, copied as source, or as a file. */
+/** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
 final class HandOverController extends Controller
 {
-    public function show(Request $request, int $card): View
+    public function show(Request $request, HandOver $handOver, Prover $prover, int $card): View
     {
         $card = $this->card($card);
         $document = $card->document();
+        $parcel = $handOver->parcel($document, $card);
         $inside = $request->boolean('inside');
+        $destination = Destination::all()[self::word($request, 'to')] ?? Destination::of('any');
+        $proof = $prover->of($card);
 
         return view('hand-over.show', [
             'card' => $card,
             'document' => $document,
             'inside' => $inside,
-            'html' => (new HtmlComposer(self::pictures($inside)))->compose(CountedLinks::sheet($card, $document)),
-            'text' => PlainTextComposer::compose(Sheet::of($document)),
+            'html' => $inside ? $parcel->inside() : $parcel->html(),
+            'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
+            'to' => $destination,
+            'destinations' => Destination::all(),
+            'client' => MailClient::of($destination->client),
+            'reading' => $proof->subject->reading($destination->client),
+            'proof' => $proof,
         ]);
     }
 
-    /** A self-contained HTML file, its pictures inside. */
-    public function file(int $card): Response
+    /** Directions alone, to print. */
+    public function directions(HandOver $handOver, int $card, string $to): View
     {
         $card = $this->card($card);
-        $document = $card->document();
-        $name = Str::slug($document->name) ?: 'card';
 
-        return response((new HtmlComposer(self::pictures(inside: true)))->page(CountedLinks::sheet($card, $document)), 200, [
-            'Content-Type' => 'text/html; charset=utf-8',
-            'Content-Disposition' => "attachment; filename=\"$name.html\"",
-        ]);
+        return view('hand-over.directions', ['card' => $card, 'to' => Destination::all()[$to] ?? abort(404), 'html' => $handOver->parcel($card->document(), $card)->html()]);
     }
 
-    private static function pictures(bool $inside): Pictures
+    /** What a destination takes, as one file. */
+    public function file(Request $request, HandOver $handOver, int $card): Response
     {
-        return $inside
-            ? app(InlinePictures::class)
-            : HostedPictures::forExport();
+        $card = $this->card($card);
+        $format = Formats::all()[self::word($request, 'as')] ?? Formats::of('page');
+        [$name, $type, $bytes] = HandOver::packed($format->build($handOver->parcel($card->document(), $card)));
+
+        return response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => sprintf("attachment; filename=\"%s\"; filename*=UTF-8''%s", Str::ascii($name), rawurlencode($name))]);
     }
 }

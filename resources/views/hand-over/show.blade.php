@@ -30,12 +30,22 @@
       </form>
     </div>
     @endif
+    <details class="destinations">
+      <summary><span class="quiet">Where does it go?</span> <b>{{ $to->label }}</b> <span class="choose">choose</span></summary>
+      <input class="form-control" type="search" id="find-destination" aria-label="Find a destination" placeholder="Find: Outlook, phone, newsletter, file" autocomplete="off">
+      <nav aria-label="Destinations">
+        @foreach(collect($destinations)->groupBy('group') as $group => $rows)
+        <div class="destination-group"><h3>{{ $group }}</h3><ul>@foreach($rows as $row)<li data-words="{{ Str::lower($row->label.' '.$row->words.' '.$group) }}"><a href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'inside' => $inside ? 1 : null])) }}" @if($row->key === $to->key) aria-current="true" @endif>{{ $row->label }}</a></li>@endforeach</ul></div>
+        @endforeach
+      </nav>
+      <p class="help destinations-none" hidden>None of that name. Any mail program takes the card as copied.</p>
+    </details>
+    @if($to->picturesGo() === null)
     <div class="travel" role="group" aria-label="How pictures travel">
       <span class="quiet">Pictures</span>
-      <a href="{{ route('hand-over', $card->id) }}" @if(! $inside) aria-current="true" @endif>fetched from here</a>
-      <a href="{{ route('hand-over', ['card' => $card->id, 'inside' => 1]) }}" @if($inside) aria-current="true" @endif>inside the code</a>
+      <a href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}" @if(! $inside) aria-current="true" @endif>fetched from here</a>
+      <a href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key, 'inside' => 1]) }}" @if($inside) aria-current="true" @endif>inside the code</a>
     </div>
-    @if($document->counted)<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
     @if($inside)
     <p class="help">Needs no server, but several mail clients do not show pictures carried inside the code, and the code grows to {{ number_format(mb_strlen($html) / 1000, 0) }} k characters.</p>
     @elseif($local)
@@ -43,22 +53,39 @@
     @else
     <p class="help">Readers fetch pictures from {{ $base }}. They load in every mail client that shows pictures.</p>
     @endif
-    <div class="way">
-      <h2>Copy it as seen</h2>
-      <p class="quiet">For the signature box of a mail client: paste it there. Looks, links and pictures stay.</p>
+    @else
+    <p class="help">{{ $to->picturesGo() }}</p>
+    @endif
+    @if($document->counted)<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
+    @if($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')<p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a href="{{ route('proof', $card->id) }}">Look at it first</a></span></p>@endif
+    <div class="way" id="way">
+      <h2>{{ $to->label }}</h2>
+      @if($to->takes === 'rich')
+      <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>
-      <ol><li>Open your mail client's settings and find its signature box.</li><li>Press in the box and paste.</li><li>Save the settings, reload, and write yourself a message to see it.</li></ol>
+      @elseif($to->takes === 'source')
+      <p class="quiet">One table, {{ number_format(mb_strlen($html)) }} characters.</p>
+      <div class="way-buttons"><button class="btn btn-stamp" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span></div>
+      @elseif($to->takes === 'ics' && collect($document->pieces)->every(fn ($piece) => ! $piece->shown || $piece->kind->key() !== 'event' || $piece->text('starts') === ''))
+      <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on the bench</a></p>
+      @else
+      <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes]) }}" download>Take the file</a>
+      @endif
+      <ol>@foreach($to->steps as $step)<li>{{ $step }}</li>@endforeach</ol>
+      @if($to->replies !== '')<p class="help"><b>Replies and several addresses:</b> {{ $to->replies }}</p>@endif
+      @if($to->once !== '')<p class="help"><b>For one message without it:</b> {{ $to->once }}</p>@endif
+      @if($to->client !== 'plain-text')
+      <p class="help"><b>What changes there:</b> {{ $reading->verdict() === '' ? 'nothing readers would miss' : $reading->verdict() }}. <a href="{{ route('proof.compare', [$card->id, $to->client]) }}">See it as {{ Str::lower($client->label) }}</a></p>
+      @endif
+      @if($to->takes === 'rich' || $to->takes === 'source' || in_array($to->takes, ['folder', 'mailsignature', 'html-file']))
+      <details><summary>Did it work?</summary><ol>@foreach(\InkyCard\Handover\Destination::CHECK as $step)<li>{{ $step }}</li>@endforeach</ol></details>
+      @endif
+      <p class="help">Directions written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }}; menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
     </div>
     <div class="way">
-      <h2>Copy its source</h2>
-      <p class="quiet">For systems that take HTML code. One table, {{ number_format(mb_strlen($html)) }} characters.</p>
+      <h2>Its source</h2>
       <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html }}</textarea>
-      <div class="way-buttons"><button class="btn btn-line" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span></div>
-    </div>
-    <div class="way">
-      <h2>Take it as a file</h2>
-      <p class="quiet">A self-contained HTML file, its pictures inside: opens in any browser, needs nothing else.</p>
-      <a class="btn btn-line" href="{{ route('hand-over.file', $card->id) }}" download>Download the file</a>
+      <div class="way-buttons">@if($to->takes !== 'source')<button class="btn btn-line" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span>@endif @if($to->takes !== 'rich')<button class="btn btn-line" id="copy-rich" data-copied="Copied, as HTML and as plain text.">Copy the card as seen</button><span class="copied" role="status"></span>@endif <a class="btn btn-plain" href="{{ route('hand-over.file', $card->id) }}" download>Download the file</a></div>
     </div>
     @endif
   </section>

@@ -1,19 +1,20 @@
 <?php
 
-namespace App\Pictures;
+namespace InkyCard\Handover;
 
 use InkyCard\Card\Content\Picture;
 use InkyCard\Compose\Pictures;
 use InkyCard\Picture\Bake;
-use InkyCard\Picture\Mark;
+use InkyCard\Picture\Baked;
 
 /** Pictures carried inside the HTML as data: URIs. A picture given by its web address stays an address. */
-final class InlinePictures implements Pictures
+final class InsidePictures implements Pictures
 {
     /** @var array<string, string> key => data: URI */
     private array $baked = [];
 
-    public function __construct(private readonly Bakery $bakery)
+    /** @param  \Closure(Bake): Baked  $bake */
+    public function __construct(private readonly \Closure $bake)
     {
     }
 
@@ -21,10 +22,7 @@ final class InlinePictures implements Pictures
     {
         foreach ($pictures as $picture) {
             if ($picture->source instanceof Bake) {
-                $bake = $picture->source;
-                // A picture inside stays what it is: out of season it is the plain one.
-                $shown = $bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false ? $bake->plain() : $bake;
-                $this->baked[$bake->key()] ??= $this->bakery->bake($shown)->dataUri();
+                $this->baked[$picture->source->key()] ??= ($this->bake)($picture->source)->dataUri();
             }
         }
     }

@@ -1,0 +1,114 @@
+<?php
+
+namespace InkyCard\Handover;
+
+use InkyCard\Card\Card;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\Pictures;
+use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Sheet;
+use InkyCard\Picture\Bake;
+use InkyCard\Picture\Baked;
+
+/** A card with all a format may need to hand it over. */
+final readonly class Parcel
+{
+    /** Characters that mean something in a path or a shell on some machine. */
+    private const UNSAFE = '/[\\\\\/:*?"<>|\x00-\x1f\x7f$`%&;\'!^~#]+/u';
+
+    private Sheet $sheet;
+
+    /**
+     * @param  Pictures  $hosted  pictures readers fetch
+     * @param  \Closure(Bake): Baked  $bake  for pictures that travel with it
+     * @param  \DateTimeInterface  $made  when, UTC
+     * @param  string  $token  random, hexadecimal: part of message and content ids
+     * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
+     */
+    public function __construct(public Card $card, private Pictures $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, ?Sheet $sheet = null)
+    {
+        $this->sheet = $sheet ?? Sheet::of($card);
+    }
+
+    /** The card alone, its pictures fetched by readers. */
+    public function html(): string
+    {
+        return (new HtmlComposer($this->hosted))->compose($this->sheet);
+    }
+
+    public function text(): string
+    {
+        return PlainTextComposer::compose(Sheet::of($this->card));
+    }
+
+    /** The card alone, its pictures inside. */
+    public function inside(): string
+    {
+        return (new HtmlComposer(new InsidePictures($this->bake)))->compose($this->sheet);
+    }
+
+    /** A whole HTML document with its pictures inside. */
+    public function page(): string
+    {
+        return (new HtmlComposer(new InsidePictures($this->bake)))->page($this->sheet);
+    }
+
+    /**
+     * The card with pictures as files.
+     *
+     * @return array{string, array<string, Baked>} HTML, files by name
+     */
+    public function withFiles(string $before, string $after = '', bool $page = false): array
+    {
+        $pictures = new PictureFiles($this->bake, $before, $after);
+        $composer = new HtmlComposer($pictures);
+
+        return [$page ? $composer->page($this->sheet) : $composer->compose($this->sheet), $pictures->files()];
+    }
+
+    /** The card's name as a file may be called anywhere. */
+    public function fileName(): string
+    {
+        $name = trim((string) preg_replace(['/[\s—–]+/u', self::UNSAFE, '/\s+/'], [' ', ' ', ' '], $this->card->name), ' .-');
+
+        return mb_strimwidth($name === '' || preg_match('/^(?:con|prn|aux|nul|com\d|lpt\d)$/i', $name) === 1 ? 'Card' : $name, 0, 60);
+    }
+
+    /** The same without spaces, in ASCII. */
+    public function slug(): string
+    {
+        return \InkyCard\Link\CampaignTags::plain($this->card->name) ?: 'card';
+    }
+
+    /** A value of the card's first shown piece of a kind; empty when there is none. */
+    public function fact(string $kind, string $field = 'text'): string
+    {
+        foreach ($this->card->pieces as $piece) {
+            if ($piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind) {
+                return $piece->text($field);
+            }
+        }
+
+        return '';
+    }
+
+    /** @return list<\InkyCard\Card\Piece> shown, with something in them */
+    public function pieces(string $kind): array
+    {
+        return array_values(array_filter($this->card->pieces, fn ($piece) => $piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind));
+    }
+
+    /** The first picture of a piece, baked; null when it has none. */
+    public function portrait(): ?Baked
+    {
+        foreach ($this->pieces('headshot') as $piece) {
+            foreach ($piece->content($this->card) as $block) {
+                if ($block instanceof \InkyCard\Card\Content\Picture && $block->source instanceof Bake) {
+                    return ($this->bake)($block->source);
+                }
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\RenameCard;
+use InkyCard\Handover\Artifact;
+use InkyCard\Handover\Destination;
+use InkyCard\Handover\File;
+use InkyCard\Handover\Formats;
+use InkyCard\Handover\Parcel;
+use InkyCard\MailClient\MailClient;
+use InkyCard\Picture\Baked;
+use InkyCard\Refusal;
+use PHPUnit\Framework\TestCase;
+use Sabre\VObject\Component\VCalendar;
+use Sabre\VObject\Component\VCard;
+use Sabre\VObject\Reader;
+use ZBateson\MailMimeParser\Message;
+
+/** Every artifact opens in a reader that is not ours. */
+final class HandoverTest extends TestCase
+{
+    private const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
+    public function test_html_forms_are_the_card_and_open_as_html(): void
+    {
+        $parcel = self::parcel();
+        foreach (['source', 'pretty', 'page', 'html-file'] as $key) {
+            [$file] = Formats::of($key)->build($parcel)->files;
+            $dom = new \DOMDocument;
+            $this->assertTrue(@$dom->loadHTML('<?xml encoding="utf-8"?>'.$file->bytes), $key);
+            $this->assertStringContainsString('Maren Oakhollow', (string) $dom->textContent);
+            $this->assertSame(3, $dom->getElementsByTagName('img')->length, $key);
+        }
+        $words = fn (string $html) => preg_replace('/\s+/', '', strip_tags($html));
+        $this->assertSame($parcel->html(), self::bytes('source'));
+        $this->assertSame(preg_replace('/>\s+</', '><', $parcel->html()), preg_replace('/>\s+</', '><', trim(self::bytes('pretty'))));
+        $this->assertGreaterThan(20, substr_count(self::bytes('pretty'), "\n"));
+        $this->assertStringNotContainsString('https://cards.quillfern.example/p/', self::bytes('page'));
+        $this->assertSame($words($parcel->html()), $words(self::bytes('source')));
+    }
+
+    public function test_messages_are_well_formed_with_their_pictures_attached(): void
+    {
+        foreach (['eml' => null, 'template' => '1'] as $key => $unsent) {
+            $mime = self::bytes($key);
+            foreach (explode("\r\n", $mime) as $line) {
+                $this->assertLessThanOrEqual(998, strlen($line));
+            }
+            $this->assertSame(0, preg_match('/(?<!\r)\n/', $mime), 'every line ends with CRLF');
+            $message = Message::from($mime, false);
+            $this->assertSame('maren@quillfern.example', $message->getHeaderValue('From'));
+            $this->assertSame($unsent, $message->getHeaderValue('X-Unsent'));
+            $this->assertSame('Wed, 25 Nov 2026 10:00:00 +0000', $message->getHeaderValue('Date'));
+            $html = (string) $message->getHtmlContent();
+            $this->assertStringContainsString('Quillfern &amp; Co', $html);
+            $this->assertStringContainsString('Quillfern & Co', (string) $message->getTextContent());
+            preg_match_all('/src="cid:([^"]+)"/', $html, $used);
+            // The same bytes are attached once, however often they are shown.
+            $attached = [];
+            foreach ($message->getAllAttachmentParts() as $part) {
+                $attached[] = $part->getContentId();
+                $this->assertSame(base64_decode(self::PNG), $part->getContent());
+                $this->assertSame('inline', $part->getContentDisposition());
+            }
+            $this->assertEqualsCanonicalizing(array_values(array_unique($used[1])), $attached);
+            $this->assertSame(1, preg_match('~^Content-Type: multipart/related~mi', $mime));
+        }
+    }
+
+    public function test_the_folder_has_its_three_parts_and_scripts_that_overwrite_nothing(): void
+    {
+        $artifact = Formats::of('folder')->build(self::parcel((new RenameCard("Maren's \"card\" / new; $(rm -rf ~)"))->apply(Samples::card())));
+        $this->assertSame('Maren s card new (rm -rf )', $artifact->name);
+        $files = array_column($artifact->files, null, 'path');
+        $html = $files["$artifact->name.htm"]->bytes;
+        preg_match_all('/src="([^"]+)"/', $html, $used);
+        foreach ($used[1] as $source) {
+            $this->assertArrayHasKey(rawurldecode($source), $files);
+        }
+        $this->assertStringStartsWith("\u{FEFF}Maren Oakhollow\r\n", $files["$artifact->name.txt"]->bytes);
+        $this->assertArrayHasKey('install.ps1', $files);
+        // The shell script is run for real, twice.
+        $folder = sys_get_temp_dir().'/inky-folder-'.bin2hex(random_bytes(6));
+        foreach ($artifact->files as $file) {
+            @mkdir(dirname("$folder/from/$file->path"), recursive: true);
+            file_put_contents("$folder/from/$file->path", $file->bytes);
+        }
+        foreach ([$artifact->name, "$artifact->name 2"] as $name) {
+            exec('sh '.escapeshellarg("$folder/from/install.sh").' '.escapeshellarg("$folder/to").' 2>&1', $out, $code);
+            $this->assertSame(0, $code, implode("\n", $out));
+            $placed = (string) file_get_contents("$folder/to/$name.htm");
+            preg_match('/src="([^"]+)"/', $placed, $first);
+            $this->assertFileExists("$folder/to/".rawurldecode($first[1] ?? ''));
+        }
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function test_contacts_and_dates_open_in_their_readers(): void
+    {
+        foreach (['vcard' => '4.0', 'vcard3' => '3.0'] as $key => $version) {
+            $card = Reader::read(self::bytes($key));
+            $this->assertInstanceOf(VCard::class, $card);
+            $this->assertSame([], array_filter($card->validate(), fn (array $fault) => $fault['level'] > 1), $key);
+            $this->assertSame([$version, 'Maren Oakhollow', 'Principal designer', 'maren@quillfern.example'], array_map(fn (string $name) => (string) current($card->select($name)), ['VERSION', 'FN', 'TITLE', 'EMAIL']));
+            $this->assertStringContainsString('+441632960147', (string) current($card->select('TEL')));
+        }
+        $parcel = self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Day', 'pieces' => [['id' => 'x', 'kind' => 'event', 'fields' => ['words' => 'Open garden; day, two', 'address' => 'quillfern.example/day', 'starts' => '2027-05-22']]]]));
+        $calendar = Reader::read(Formats::of('ics')->build($parcel)->files[0]->bytes);
+        $this->assertInstanceOf(VCalendar::class, $calendar);
+        $this->assertSame([], $calendar->validate());
+        $this->assertSame(['Open garden; day, two', '20270522'], array_map(fn (string $name) => (string) current(current($calendar->select('VEVENT'))->select($name)), ['SUMMARY', 'DTSTART']));
+        foreach (['ics' => 'no event', 'vcard' => 'has a name'] as $key => $sentence) {
+            try {
+                Formats::of($key)->build(self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])));
+                $this->fail("built $key");
+            } catch (Refusal $refusal) {
+                $this->assertStringContainsString($sentence, $refusal->getMessage());
+            }
+        }
+    }
+
+    public function test_the_signature_file_and_the_fragment_say_what_the_card_says(): void
+    {
+        [$head, $body] = explode("\n\n", self::bytes('mailsignature'), 2);
+        $this->assertStringContainsString('Content-Transfer-Encoding: quoted-printable', $head);
+        $this->assertStringContainsString(self::parcel()->html(), quoted_printable_decode($body));
+        foreach (explode("\n", $body) as $line) {
+            $this->assertLessThanOrEqual(76, strlen($line));
+        }
+        $this->assertSame(['test.html', 'test.txt'], array_map(fn (File $file) => $file->path, Formats::of('fragment')->build(self::parcel())->files));
+        $this->assertEquals(Samples::card(), CardJson::decode(self::bytes('json')));
+    }
+
+    public function test_every_destination_takes_something_and_has_directions(): void
+    {
+        foreach (Destination::all() as $key => $destination) {
+            MailClient::of($destination->client);
+            $this->assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d$/', $destination->written);
+            foreach ($destination->steps as $step) {
+                $this->assertMatchesRegularExpression('/[.:]$/', $step, $key);
+            }
+            if ($destination->format() !== null && $destination->takes !== 'ics') {
+                $this->assertInstanceOf(Artifact::class, $destination->format()->build(self::parcel()));
+            }
+        }
+        $this->assertGreaterThanOrEqual(20, count(Destination::all()));
+        $this->expectException(Refusal::class);
+        Destination::of('the moon');
+    }
+
+    private static function bytes(string $format): string
+    {
+        return Formats::of($format)->build(self::parcel())->files[0]->bytes;
+    }
+
+    private static function parcel(?Card $card = null): Parcel
+    {
+        return new Parcel($card ?? Samples::card(), Samples::pictures(), fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16));
+    }
+}
