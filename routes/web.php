@@ -16,6 +16,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
+use App\Http\Controllers\TrayController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/cards');
@@ -32,6 +33,15 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');
     Route::get('/clicks', [ClicksController::class, 'show'])->name('clicks');
     Route::get('/clicks/file', [ClicksController::class, 'file'])->name('clicks.file');
+    Route::prefix('/tray')->group(function () {
+        Route::get('/', [TrayController::class, 'index'])->name('tray');
+        Route::post('/', [TrayController::class, 'drop'])->name('tray.drop');
+        Route::get('/write', [TrayController::class, 'write'])->name('tray.write');
+        Route::post('/write', [TrayController::class, 'send'])->name('tray.send');
+        Route::get('/{message}', [TrayController::class, 'show'])->where('message', '[0-9]{1,15}')->name('tray.message');
+        Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])->name('tray.reading');
+        Route::get('/{message}/file', [TrayController::class, 'file'])->where('message', '[0-9]{1,15}')->name('tray.file');
+    });
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
     Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');

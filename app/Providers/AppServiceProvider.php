@@ -6,11 +6,13 @@ use App\Auth\Members;
 use App\Database\ImmediateSqliteConnection;
 use App\Outside\Outside;
 use App\Pictures\Rasterizer;
+use App\StandIns\TrayTransport;
 use App\StandIns\Web;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpClient\HttpClient;
 use Symfony\Component\HttpClient\NoPrivateNetworkHttpClient;
@@ -30,6 +32,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Mail::extend('tray', fn () => new TrayTransport);
         Auth::provider('members', fn (Application $app, array $config) => new Members($app->make('hash'), $config['model']));
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());

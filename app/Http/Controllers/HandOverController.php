@@ -32,6 +32,7 @@ final class HandOverController extends Controller
             'html' => $inside ? $parcel->inside() : $parcel->html(),
             'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
+            'address' => $parcel->fact('email', 'address') ?: self::member($request)->email,
             'to' => $destination,
             'destinations' => Destination::all(),
             'client' => MailClient::of($destination->client),

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Pictures\HostedPictures;
+use App\Tray\Received;
+use App\Tray\Tray;
+use InkyCard\Card\CardJson;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Sheet;
+use InkyCard\Refusal;
+use InkyCard\Rollout\Expected;
+use InkyCard\Rollout\Verifier;
+
+/** A received message in, whether it carries a card as it was handed over out. */
+final class VerifyMessage extends Answers
+{
+    protected $signature = 'inky:verify
+        {message : a message, .eml; - reads standard input}
+        {--card= : the card document it should carry}
+        {--older=* : documents of earlier revisions}';
+
+    protected $description = 'Look whether a received message carries a card, as JSON';
+
+    protected function result(): string
+    {
+        $raw = $this->input((string) $this->argument('message'), Tray::MOST);
+        if (strlen($raw) > Tray::MOST) {
+            throw Refusal::because('This message is over 20 MB.');
+        }
+        if (! is_string($this->option('card'))) {
+            throw Refusal::because('Name the card it should carry: --card=card.json.');
+        }
+        $received = new Received($raw);
+        $older = [];
+        foreach (array_values(array_filter((array) $this->option('older'), is_string(...))) as $number => $file) {
+            $older[] = $this->expected(-1 - $number, $file);
+        }
+
+        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, $received->html(), $received->text(), $received->from())->toArray());
+    }
+
+    private function expected(int $revision, string $file): Expected
+    {
+        $sheet = Sheet::of(CardJson::decode($this->input($file, CardJson::MAX_BYTES)));
+        $address = '';
+        foreach ($sheet->card->pieces as $piece) {
+            $address = $address === '' && $piece->shown && $piece->kind->key() === 'email' ? $piece->text('address') : $address;
+        }
+
+        return Expected::of($revision, (new HtmlComposer(HostedPictures::forExport()))->compose($sheet), PlainTextComposer::compose($sheet), $address);
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Middleware\ContentPolicy;
+use App\Tray\Received;
+use App\Tray\Tray;
+use App\Tray\Verification;
+use App\Tray\Writing;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Message;
+use InkyCard\Refusal;
+
+/** The mail tray: what the stand-in mailbox received, as each mail client would show it, with the verifier's verdict. */
+final class TrayController extends Controller
+{
+    private const PER_PAGE = 30;
+
+    public function index(): View
+    {
+        return view('tray.index', ['messages' => Tray::all($this->workspace, self::PER_PAGE)]);
+    }
+
+    public function show(Request $request, int $message): View
+    {
+        $received = $this->message($message);
+
+        return view('tray.show', [
+            'id' => $message,
+            'received' => $received,
+            'verification' => Verification::of($this->workspace, $received),
+            'clients' => MailClient::all(),
+            'client' => MailClient::all()[self::word($request, 'as')] ?? MailClient::of('tolerant-webmail'),
+        ]);
+    }
+
+    /** The message as the readers of a stand-in see it, alone in a frame. */
+    public function reading(int $message, string $client): Response
+    {
+        $client = MailClient::all()[$client] ?? abort(404);
+        $received = $this->message($message);
+        $html = $received->shown();
+        $reading = $client->read(new Message($html === '' ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text()).'</pre>' : $html, $received->text() === '' ? null : $received->text()));
+
+        return response()->view('proof.reading', ['html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(), 'client' => $client, 'outlined' => false, 'marked' => []])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    public function file(int $message): Response
+    {
+        return response($this->message($message)->raw, 200, ['Content-Type' => 'message/rfc822', 'Content-Disposition' => "attachment; filename=\"message-$message.eml\""]);
+    }
+
+    public function drop(Request $request): RedirectResponse
+    {
+        $file = $request->file('message');
+        try {
+            if (! $file instanceof UploadedFile || ! $file->isValid()) {
+                throw Refusal::because('Choose a message saved as .eml, or an archive as .mbox.');
+            }
+            $kept = Tray::drop($this->workspace, (string) $file->get());
+        } catch (Refusal $refusal) {
+            return redirect()->route('tray')->with('refused', $refusal->getMessage());
+        }
+
+        return count($kept) === 1 ? redirect()->route('tray.message', $kept[0]) : redirect()->route('tray')->with('told', count($kept).' messages taken in.');
+    }
+
+    public function write(Request $request): View
+    {
+        return $this->form($request, []);
+    }
+
+    public function send(Request $request, Writing $writing): RedirectResponse|Response
+    {
+        try {
+            $writing->send($this->workspace, $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card']), $this->earlier($request));
+        } catch (Refusal $refusal) {
+            return response($this->form($request, [$refusal->field() => $refusal->getMessage()]), 422);
+        }
+        $newest = DB::table('tray_messages')->where('workspace_id', $this->workspace->id)->max('id');
+
+        return config('mail.default') === 'tray' && $newest !== null ? redirect()->route('tray.message', $newest)
+            : back()->with('told', 'Sent to '.self::word($request, 'to').'.');
+    }
+
+    /** @param  array<string, string>  $refused */
+    private function form(Request $request, array $refused): View
+    {
+        $earlier = $this->earlier($request);
+        $way = $earlier === null ? 'new' : (self::word($request, 'way') === 'forward' ? 'forward' : 'reply');
+
+        return view('tray.write', [
+            'refused' => $refused, 'earlier' => $earlier, 'of' => self::word($request, 'of'), 'way' => $way,
+            'placements' => DB::table('placements')->where('placements.workspace_id', $this->workspace->id)->join('cards', 'cards.id', 'card_id')->orderBy('address')->get(['address', 'situation', 'cards.name']),
+            'cards' => DB::table('cards')->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
+            'member' => self::member($request)->email,
+        ]);
+    }
+
+    private function earlier(Request $request): ?Received
+    {
+        $of = self::seen($request, 'of');
+
+        return $of === 0 ? null : Tray::find($this->workspace, $of);
+    }
+
+    private function message(int $id): Received
+    {
+        return Tray::find($this->workspace, $id) ?? abort(404);
+    }
+}

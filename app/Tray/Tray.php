@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Tray;
+
+use App\Models\Workspace;
+use Illuminate\Contracts\Pagination\LengthAwarePaginator;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Refusal;
+
+/** Messages kept as they came: what the application sent, and what somebody dropped in. */
+final class Tray
+{
+    /** Bytes of one message. */
+    public const MOST = 20_000_000;
+
+    /** Messages of one archive. */
+    private const EACH = 200;
+
+    public static function keep(int $workspace, string $raw, string $origin): int
+    {
+        $received = new Received($raw);
+
+        return DB::table('tray_messages')->insertGetId([
+            'workspace_id' => $workspace, 'from' => $received->from(), 'to' => $received->to(), 'subject' => $received->subject(), 'origin' => $origin, 'raw' => $raw, 'received_at' => (string) now(),
+        ]);
+    }
+
+    /**
+     * A message, or an archive of several (mbox, RFC 4155).
+     *
+     * @return list<int> numbers of those kept
+     *
+     * @throws Refusal
+     */
+    public static function drop(Workspace $workspace, string $bytes): array
+    {
+        if (strlen($bytes) > self::MOST) {
+            throw Refusal::because('This file is over 20 MB: save the one message alone.');
+        }
+        $messages = preg_match('/^From \S+/', $bytes) === 1 ? (preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY) ?: []) : [$bytes];
+        if (count($messages) > self::EACH) {
+            throw Refusal::because('This archive holds more than '.self::EACH.' messages: save those you want to see.');
+        }
+        $kept = [];
+        foreach ($messages as $message) {
+            // A message starts with headers; what does not is something else.
+            $head = (string) preg_replace('/\r?\n\r?\n.*/s', '', substr($message, 0, 100_000));
+            if (preg_match('/^[!-9;-~]+:/', $head) !== 1 || preg_match('/^(?:from|subject|date|message-id|received|mime-version|content-type):/mi', $head) !== 1) {
+                throw Refusal::because('This is no saved message: save it from your mail program as .eml, and drop that in.');
+            }
+            $kept[] = self::keep($workspace->id, (string) preg_replace('/^>(>*From )/m', '$1', $message), 'dropped');
+        }
+
+        return $kept;
+    }
+
+    /** @return LengthAwarePaginator<int, \stdClass> the newest first, without their bytes */
+    public static function all(Workspace $workspace, int $each): LengthAwarePaginator
+    {
+        return DB::table('tray_messages')->where('workspace_id', $workspace->id)->select(['id', 'from', 'to', 'subject', 'origin', 'received_at'])->orderByDesc('id')->paginate($each);
+    }
+
+    public static function find(Workspace $workspace, int $id): ?Received
+    {
+        $raw = DB::table('tray_messages')->where(['workspace_id' => $workspace->id, 'id' => $id])->value('raw');
+
+        return is_string($raw) ? new Received($raw) : null;
+    }
+}

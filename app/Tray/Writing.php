@@ -1,0 +1,93 @@
+<?php
+
+namespace App\Tray;
+
+use App\HandOver;
+use App\Models\Card;
+use App\Models\Workspace;
+use App\StandIns\TrayTransport;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use InkyCard\Card\Situation;
+use InkyCard\Link\MailAddress;
+use InkyCard\Refusal;
+use InkyCard\Type\Line;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+
+/** Writes messages as a mail program would: the card placed for the address and the situation, above what is quoted. */
+final readonly class Writing
+{
+    /** Longest message, characters. */
+    private const MOST = 20_000;
+
+    public function __construct(private HandOver $handOver)
+    {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given  `from`, `to`, `subject`, `body`, `way` (new, reply, forward), `format` (html, plain), `card` (its number, `none`, or empty for the one placed)
+     * @param  ?Received  $earlier  the message answered or passed on
+     *
+     * @throws Refusal with the path of the field
+     */
+    public function send(Workspace $workspace, array $given, ?Received $earlier): void
+    {
+        $from = Refusal::at('/from', fn () => MailAddress::parse($given['from'] ?? '', 'sender'));
+        $to = Refusal::at('/to', fn () => MailAddress::parse($given['to'] ?? '', 'recipient'));
+        $subject = Refusal::at('/subject', fn () => Line::of($given['subject'] ?? '', 200, 'subject'));
+        $body = Refusal::at('/body', fn () => Line::utf8($given['body'] ?? '', 'message'));
+        if (mb_strlen($body) > self::MOST) {
+            throw Refusal::because('The message is too long: '.self::MOST.' characters at most.', '/body');
+        }
+        $way = $earlier !== null && in_array($given['way'] ?? '', ['reply', 'forward'], true) ? (string) $given['way'] : 'new';
+        $card = $this->card($workspace, $given['card'] ?? '', $from->address, $way === 'new' ? Situation::NewMail : Situation::Reply);
+        $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
+        $email = (new Email)->from(new Address($from->address))->to(new Address($to->address))->subject($subject === '' ? '(no subject)' : $subject);
+        $intro = $earlier === null ? '' : ($way === 'forward' ? '---------- Forwarded message ---------' : $earlier->from().' wrote:');
+        $text = $body."\n\n".($parcel === null ? '' : "-- \n".$parcel->text())
+            .($way === 'new' ? '' : "\n$intro\n".($way === 'reply' ? '> ' : '').str_replace("\n", $way === 'reply' ? "\n> " : "\n", $earlier->text()));
+        $email->text(str_replace("\n", "\r\n", str_replace("\r\n", "\n", $text)));
+        if (($given['format'] ?? '') !== 'plain') {
+            $email->html(self::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier));
+        }
+        $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
+        Mail::getSymfonyTransport()->send($email);
+    }
+
+    /** @throws Refusal for a card that is not there */
+    private function card(Workspace $workspace, mixed $choice, string $address, Situation $situation): ?Card
+    {
+        if ($choice === 'none') {
+            return null;
+        }
+        if ($choice !== '') {
+            return Card::in($workspace, is_numeric($choice) ? (int) $choice : 0) ?? throw Refusal::because('This card is no longer here.', '/card');
+        }
+        $placed = DB::table('placements')->where(['workspace_id' => $workspace->id, 'address' => $address])->pluck('card_id', 'situation');
+        $id = $placed[$situation->value] ?? null;
+
+        return $id === null ? null : Card::in($workspace, (int) $id);
+    }
+
+    private static function paragraphs(string $body): string
+    {
+        $html = '';
+        foreach (preg_split('/\R{2,}/u', trim($body)) ?: [] as $paragraph) {
+            $html .= '<p style="margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222">'.str_replace("\n", '<br>', e($paragraph)).'</p>';
+        }
+
+        return $html;
+    }
+
+    private static function earlier(string $way, string $intro, ?Received $earlier): string
+    {
+        if ($way === 'new' || $earlier === null) {
+            return '';
+        }
+        $html = $earlier->html() === '' ? '<pre>'.e($earlier->text()).'</pre>' : \InkyCard\MailClient\MailDocument::html(\InkyCard\MailClient\MailDocument::parse($earlier->html())->body);
+
+        return '<p style="margin:16px 0 8px;font:13px/18px Arial,Helvetica,sans-serif;color:#444444">'.e($intro).'</p>'
+            .($way === 'reply' ? '<blockquote style="margin:0 0 0 12px;padding:0 0 0 12px;border-left:2px solid #b9b2a3">'.$html.'</blockquote>' : $html);
+    }
+}

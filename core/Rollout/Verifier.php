@@ -1,0 +1,189 @@
+<?php
+
+namespace InkyCard\Rollout;
+
+/**
+ * Finds a card in a received message, whatever mail clients made of it: by
+ * its lines of words, its links and its pictures, above what is quoted and
+ * within it.
+ */
+final class Verifier
+{
+    /** Share of a card's lines from which on it is there. */
+    private const THERE = 0.5;
+
+    /** Likeness from which on a line is another one changed. */
+    private const ALIKE = 0.6;
+
+    /** Lines longer than this are compared by their beginnings, bytes. */
+    private const COMPARED = 250;
+
+    /**
+     * @param  Expected  $current  what should be there
+     * @param  list<Expected>  $older  revisions handed over before
+     * @param  string  $html  of the message; empty when it has none
+     * @param  string  $text  its plain text; empty when it has none
+     * @param  string  $from  the sender's address
+     */
+    public static function verify(Expected $current, array $older, string $html, string $text, string $from): Verified
+    {
+        if (trim($html) === '') {
+            return self::plain($current, $older, $text, $from);
+        }
+        [$written, $quoted] = Seen::html($html);
+        $best = self::best([$current, ...$older], $written->lines);
+        if ($best === null) {
+            $inQuote = self::best([$current, ...$older], $quoted->lines);
+
+            return $inQuote === null ? new Verified('absent', null, wrongAddress: self::wrong($current, $from)) : new Verified('quoted', $inQuote->revision, wrongAddress: self::wrong($current, $from));
+        }
+        [$missing, $altered] = self::lines($best->seen->lines, $written->lines);
+        $links = array_values(array_diff(array_unique($best->seen->links), $written->links));
+        // Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words.
+        $pictures = max(0, count($best->seen->pictures) - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')));
+        $older = self::alsoOlder($best, array_values(array_filter([$current, ...$older], fn (Expected $other) => $other->revision !== $best->revision)), $written->lines);
+        $twice = self::isTwice($best->seen->lines, $written->lines);
+        $wrong = self::wrong($current, $from);
+        $clean = $missing === [] && $altered === [] && $links === [] && $pictures === 0 && ! $older && ! $twice && $wrong === '';
+
+        return new Verified($best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision, $missing, $altered, $links, $pictures, $older, $twice, $wrong);
+    }
+
+    /** @param  list<Expected>  $older */
+    private static function plain(Expected $current, array $older, string $text, string $from): Verified
+    {
+        [$written, $quoted] = Seen::text($text);
+        $wrong = self::wrong($current, $from);
+        foreach (['plain' => $written, 'quoted' => $quoted] as $verdict => $seen) {
+            $best = self::best([$current, ...$older], $seen->lines, text: true);
+            if ($best !== null) {
+                [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen->lines) : [[], []];
+
+                return new Verified($verdict, $best->revision, $missing, $altered, pictures: $verdict === 'plain' ? count($best->seen->pictures) : 0, wrongAddress: $wrong);
+            }
+        }
+
+        return new Verified('absent', null, wrongAddress: $wrong);
+    }
+
+    /**
+     * The revision most of whose lines are there; the current one where others are as good. Null when none is there.
+     *
+     * @param  list<Expected>  $revisions  the current one first
+     * @param  list<string>  $lines
+     */
+    private static function best(array $revisions, array $lines, bool $text = false): ?Expected
+    {
+        $best = null;
+        $most = 0.0;
+        $all = implode("\n", $lines);
+        foreach ($revisions as $revision) {
+            $wanted = $text ? $revision->text->lines : $revision->seen->lines;
+            $there = array_filter($wanted, fn (string $line) => self::isIn($line, $lines, $all));
+            $share = count($wanted) === 0 ? 0.0 : count($there) / count($wanted);
+            if ($share < self::THERE && $share > 0) {
+                // Changed lines speak for it as well, if less.
+                $rest = array_filter(array_diff($wanted, $there), fn (string $line) => self::nearest($line, $lines) !== null);
+                $share = (count($there) + 0.8 * count($rest)) / count($wanted);
+            }
+            if ($share >= self::THERE && $share > $most + 0.001) {
+                [$best, $most] = [$revision, $share];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @param  list<string>  $lines
+     * @return array{list<string>, list<array{string, string}>} missing; changed, as they should be and as they are
+     */
+    private static function lines(array $wanted, array $lines): array
+    {
+        $all = implode("\n", $lines);
+        $missing = $altered = [];
+        // A line that is one of the card's own is no other one changed.
+        $others = array_values(array_diff($lines, $wanted));
+        foreach ($wanted as $line) {
+            if (self::isIn($line, $lines, $all)) {
+                continue;
+            }
+            $near = self::nearest($line, $others);
+            $near === null ? $missing[] = $line : $altered[] = [$line, $near];
+        }
+
+        return [$missing, $altered];
+    }
+
+    /**
+     * As a line of its own, or within one that clients made of several; short lines only whole.
+     *
+     * @param  list<string>  $lines
+     */
+    private static function isIn(string $line, array $lines, string $all): bool
+    {
+        if (in_array($line, $lines, true)) {
+            return true;
+        }
+
+        return mb_strlen($line) >= 6 && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $all) === 1;
+    }
+
+    /** @param  list<string>  $lines */
+    private static function nearest(string $line, array $lines): ?string
+    {
+        $most = self::ALIKE;
+        $near = null;
+        $one = substr($line, 0, self::COMPARED);
+        foreach ($lines as $other) {
+            $two = substr($other, 0, self::COMPARED);
+            // Two lines of very different length cannot be alike enough.
+            if (min(strlen($one), strlen($two)) < $most * max(strlen($one), strlen($two))) {
+                continue;
+            }
+            $alike = 1 - levenshtein($one, $two) / max(1, strlen($one), strlen($two));
+            if ($alike > $most) {
+                [$most, $near] = [$alike, $other];
+            }
+        }
+
+        return $near;
+    }
+
+    /**
+     * Whether lines of another revision stand there that this one has not.
+     *
+     * @param  list<Expected>  $others
+     * @param  list<string>  $lines
+     */
+    private static function alsoOlder(Expected $best, array $others, array $lines): bool
+    {
+        foreach ($others as $other) {
+            $own = array_diff($other->seen->lines, $best->seen->lines);
+            if ($own !== [] && count(array_intersect($own, $lines)) >= max(1, count($own) / 2)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @param  list<string>  $lines
+     */
+    private static function isTwice(array $wanted, array $lines): bool
+    {
+        $counts = array_count_values($lines);
+        $once = array_count_values($wanted);
+        $twice = array_filter(array_keys($once), fn (int|string $line) => ($counts[$line] ?? 0) >= 2 * $once[$line]);
+
+        return count($once) > 1 && count($twice) > 0.6 * count($once);
+    }
+
+    private static function wrong(Expected $current, string $from): string
+    {
+        return $current->address !== '' && $from !== '' && strcasecmp($current->address, $from) !== 0 ? $from : '';
+    }
+}

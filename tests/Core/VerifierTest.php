@@ -1,0 +1,132 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\ShowPiece;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Sheet;
+use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Message;
+use InkyCard\Rollout\Expected;
+use InkyCard\Rollout\Seen;
+use InkyCard\Rollout\Verified;
+use InkyCard\Rollout\Verifier;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Messages as every stand-in leaves them, new, answered and passed on, with the card as it should be and otherwise. */
+final class VerifierTest extends TestCase
+{
+    public function test_no_card_is_verified_that_is_not_there_and_few_are_missed(): void
+    {
+        $cards = [Samples::card(), (new FillPiece('p8', ['form' => 'words']))->apply((new FillPiece('p2', ['text' => 'Zoë Ängström-O\'Brien']))->apply(Samples::card()))];
+        $messages = $falsely = $missed = 0;
+        $wrong = [];
+        foreach ($cards as $number => $card) {
+            $old = (new FillPiece('p5', ['number' => '+44 1632 960199']))->apply((new FillPiece('p3', ['text' => 'Head gardener']))->apply($card));
+            [$current, $before] = [self::expected(2, $card), self::expected(1, $old)];
+            foreach (MailClient::all() as $key => $client) {
+                foreach (['new', 'reply', 'forward'] as $way) {
+                    foreach (['clean', 'altered', 'old', 'absent'] as $state) {
+                        $shown = ['clean' => $card, 'altered' => (new FillPiece('p6', ['address' => 'maren@quilfern.example']))->apply($card), 'old' => $old, 'absent' => null][$state];
+                        [$html, $text] = self::message($client, $shown, $way);
+                        $verified = Verifier::verify($current, [$before], $html, $text, 'maren@quillfern.example');
+                        $messages++;
+                        $case = "$number $key $way $state: $verified->verdict ".implode(' ', $verified->says());
+                        if ($verified->verdict === 'verified' && $state !== 'clean') {
+                            $falsely++;
+                            $wrong[] = $case;
+                        }
+                        if ($state === 'absent' ? $verified->verdict !== 'absent' : $verified->verdict === 'absent') {
+                            $missed++;
+                            $wrong[] = $case;
+                        }
+                        if ($client->form === 'html' && ! $client->quoted && $client->pictures === 'shown' && ! in_array($key, ['word-desktop-120'], true)) {
+                            $this->assertSame(['clean' => 'verified', 'altered' => 'altered', 'old' => 'old', 'absent' => 'absent'][$state], $verified->verdict, $case);
+                        }
+                        if ($state === 'old' && $verified->verdict !== 'absent') {
+                            $this->assertSame(1, $verified->revision, $case);
+                        }
+                    }
+                }
+            }
+        }
+        $this->assertGreaterThanOrEqual(250, $messages);
+        $this->assertSame(0, $falsely, implode("\n", $wrong));
+        $this->assertLessThanOrEqual(0.02 * $messages, $missed, implode("\n", $wrong));
+    }
+
+    /** @return iterable<string, array{\Closure(string): string, string, string}> what happened to the HTML, verdict, part of what is said */
+    public static function mishaps(): iterable
+    {
+        yield 'links wrapped by a gateway' => [fn (string $html) => (string) preg_replace_callback('/href="(https[^"]+)"/', fn (array $m) => 'href="https://gate.example/?url='.rawurlencode(html_entity_decode($m[1])).'&amp;data=1"', $html), 'verified', 'as it was handed over'];
+        yield 'pictures through a proxy' => [fn (string $html) => (string) preg_replace('/src="(https[^"]+)"/', 'src="https://proxy.example/a=s0-d#$1"', $html), 'verified', 'as it was handed over'];
+        yield 'pictures attached' => [fn (string $html) => (string) preg_replace('/src="[^"]+"/', 'src="cid:part1@x"', $html), 'verified', 'as it was handed over'];
+        yield 'a line gone' => [fn (string $html) => str_replace('Principal designer', '', $html), 'altered', 'missing: Principal designer'];
+        yield 'a digit changed' => [fn (string $html) => str_replace('960147', '960148', $html), 'altered', '+44 1632 960147 became'];
+        yield 'a link changed' => [fn (string $html) => str_replace('quillfern.example/book', 'quillfern.example/shop', $html), 'altered', 'gone or changed: https://quillfern.example/book'];
+        yield 'pictures stripped' => [fn (string $html) => (string) preg_replace('/<img[^>]*>/', '', $html), 'altered', 'pictures were lost'];
+        yield 'twice' => [fn (string $html) => $html.$html, 'altered', 'stands there twice'];
+        yield 'the older one as well' => [fn (string $html) => $html.'<p>Head gardener · Quillfern &amp; Co</p>', 'altered', 'older signature'];
+        yield 'in what is quoted alone' => [fn (string $html) => "<p>Thanks</p><blockquote>$html</blockquote>", 'quoted', 'above the quoted text'];
+        yield 'passed on alone' => [fn (string $html) => "<p>See below</p><p>---------- Forwarded message ---------</p><div>$html</div>", 'quoted', 'quoted'];
+    }
+
+    /** @param  \Closure(string): string  $mishap */
+    #[DataProvider('mishaps')]
+    public function test_what_happened_on_the_way_is_told(\Closure $mishap, string $verdict, string $says): void
+    {
+        $card = Samples::card();
+        $old = (new FillPiece('p3', ['text' => 'Head gardener']))->apply($card);
+        $verified = Verifier::verify(self::expected(2, $card), [self::expected(1, $old)], $mishap('<p>Hello</p>'.self::html($card)), '', 'maren@quillfern.example');
+        $this->assertSame($verdict, $verified->verdict, implode(' ', $verified->says()));
+        $this->assertStringContainsString($says, implode(' ', $verified->says()));
+    }
+
+    public function test_another_sender_and_plain_text_are_told_and_nothing_throws(): void
+    {
+        $card = Samples::card();
+        $text = PlainTextComposer::compose(Sheet::of($card));
+        $current = self::expected(1, $card);
+        $this->assertSame('someone@else.example', Verifier::verify($current, [], self::html($card), '', 'someone@else.example')->wrongAddress);
+        $this->assertSame(['plain', []], [($plain = Verifier::verify($current, [], '', "Hello\n-- \n$text", 'maren@quillfern.example'))->verdict, $plain->missing]);
+        $this->assertSame('quoted', Verifier::verify($current, [], '', "Hello\n\n> ".str_replace("\n", "\n> ", $text), '')->verdict);
+        $empty = self::expected(1, (new ShowPiece('p2', false))->apply(Samples::card(['pieces' => [['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'M']]]])));
+        foreach (['', '<<<>>>', str_repeat('<table>', 5000), "\xff\x00", str_repeat('Maren Oakhollow ', 20_000)] as $html) {
+            $this->assertInstanceOf(Verified::class, Verifier::verify($current, [$empty], $html, $html, ''));
+            $this->assertNotSame('verified', Verifier::verify($empty, [], $html, $html, '')->verdict);
+        }
+        foreach (['https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1', 'https://q.example/a?b=1' => 'https://q.example/a?b=1', 'mailto:a@b.example' => 'mailto:a@b.example'] as $wrapped => $plain) {
+            $this->assertSame($plain, Seen::unwrapped($wrapped));
+        }
+    }
+
+    private static function expected(int $revision, Card $card): Expected
+    {
+        return Expected::of($revision, self::html($card), PlainTextComposer::compose(Sheet::of($card)), 'maren@quillfern.example');
+    }
+
+    /** @return array{string, string} HTML and text as the stand-in leaves them */
+    private static function message(MailClient $client, ?Card $card, string $way): array
+    {
+        $html = '<p>Dear Perrin, the plants are ordered.</p>'.($card === null ? '' : self::html($card));
+        $text = "Dear Perrin, the plants are ordered.\n\n".($card === null ? '' : PlainTextComposer::compose(Sheet::of($card)));
+        $earlier = '<p>Are the plants ordered?</p><p>Perrin Dovecote<br>Accounts<br>+44 1632 960150</p>';
+        $html .= match ($way) {
+            'reply' => "<p>On Tuesday, 24 November 2026, Perrin Dovecote wrote:</p><blockquote>$earlier</blockquote>",
+            'forward' => "<p>---------- Forwarded message ---------<br>From: Perrin Dovecote &lt;perrin@quillfern.example&gt;</p>$earlier",
+            default => '',
+        };
+        $text .= $way === 'new' ? '' : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin Dovecote\n";
+
+        return $client->form === 'text' ? ['', $client->read(new Message($html, $text))->words()] : [$client->read($html)->html(), ''];
+    }
+
+    private static function html(Card $card): string
+    {
+        return (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+    }
+}

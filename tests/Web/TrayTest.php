@@ -1,0 +1,151 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Models\User;
+use App\Models\Workspace;
+use App\Tray\Received;
+use App\Tray\Tray;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\MailClient\MailClient;
+use Tests\Core\Samples;
+
+/** The mail tray: writing, receiving, dropping in, and whether a card arrived. */
+final class TrayTest extends WebTestCase
+{
+    public function test_a_test_of_a_card_is_sent_to_the_tray_and_verified_there(): void
+    {
+        foreach ([false, true] as $counted) {
+            $this->card->refresh()->edit($this->card->head, new CountPresses($counted), null);
+            $this->write(['card' => (string) $this->card->id])->assertRedirect();
+            $page = $this->get('/tray/'.$this->newest())->assertOk()->assertSee('Verified')->assertSee('as it was handed over');
+            foreach (['text/html', 'text/plain', 'Message-ID', 'Take it as .eml'] as $shown) {
+                $page->assertSee($shown);
+            }
+            $page->assertDontSee('X-Inky-Workspace');
+        }
+        $raw = (string) $this->get('/tray/'.$this->newest().'/file')->assertOk()->content();
+        $this->assertSame(0, preg_match('/(?<!\r)\n/', $raw));
+        $this->assertSame('maren@quillfern.example', (new Received($raw))->from());
+    }
+
+    public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
+    {
+        foreach (['new' => 'Principal designer', 'reply' => 'Short and sweet'] as $situation => $role) {
+            $card = \App\Models\Card::start($this->workspace, (new FillPiece('p3', ['text' => $role]))->apply(Samples::card()), $this->maren, 'Started');
+            DB::table('placements')->insert(['workspace_id' => $this->workspace->id, 'card_id' => $card->id, 'address' => 'maren@quillfern.example', 'situation' => $situation]);
+        }
+        $this->write([]);
+        $first = $this->newest();
+        $this->assertStringContainsString('Principal designer', $this->html());
+        $this->write(['of' => $first, 'way' => 'reply', 'body' => 'Thank you.']);
+        $this->assertMatchesRegularExpression('/Thank you\..*Short and sweet.*wrote:.*<blockquote.*Principal designer/s', $this->html());
+        $this->get('/tray/'.$this->newest())->assertSee('Verified');
+        $this->write(['of' => $first, 'way' => 'forward', 'card' => 'none']);
+        $this->assertStringNotContainsString('Short and sweet', $this->html());
+        $this->get('/tray/'.$this->newest())->assertSee('In the quoted part alone');
+        $this->write(['format' => 'plain']);
+        $this->assertSame('', $this->html());
+        $this->get('/tray/'.$this->newest())->assertSee('Words alone')->assertSee('Set the mail program to HTML');
+        $this->write(['from' => 'nobody@else.example']);
+        $this->get('/tray/'.$this->newest())->assertSee('No card of yours in it');
+        $this->get("/tray/write?of=$first&way=reply")->assertSee('Re: A letter')->assertSee('replies');
+    }
+
+    public function test_an_older_revision_and_changed_lines_are_told(): void
+    {
+        $this->write(['card' => (string) $this->card->id]);
+        $sent = $this->newest();
+        $this->card->edit(1, new FillPiece('p3', ['text' => 'Head of planting']), null);
+        $this->get("/tray/$sent")->assertSee('An older revision')->assertSee('revision 1 of 2');
+        $raw = (string) DB::table('tray_messages')->where('id', $sent)->value('raw');
+        $this->drop(str_replace('960147', '960148', $raw))->assertRedirect();
+        $this->get('/tray/'.$this->newest())->assertSee('960147 became');
+    }
+
+    public function test_every_stand_in_shows_a_message_without_script(): void
+    {
+        $this->drop("From: a@b.example\nSubject: =?utf-8?q?Caf=C3=A9_=3Cb=3E?=\nContent-Type: text/html; charset=utf-8\n\n<p>Hello</p><script>alert(1)</script><img src=x onerror=alert(1)>")->assertRedirect();
+        $id = $this->newest();
+        $this->get("/tray/$id")->assertSee('Café &lt;b&gt;', false);
+        foreach (MailClient::ALL as $client) {
+            $this->get("/tray/$id/reading/$client")->assertOk()->assertSee('Hello')->assertDontSee('<script', false)->assertDontSee('onerror', false);
+        }
+        $this->get("/tray/$id/reading/pigeon")->assertNotFound();
+    }
+
+    public function test_messages_and_archives_are_dropped_in_and_what_is_none_gets_a_sentence(): void
+    {
+        $this->drop("From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n>From here\r\n\r\nFrom x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: Two\r\n\r\nBody\r\n")->assertSessionHas('told', '2 messages taken in.');
+        $this->get('/tray')->assertSeeInOrder(['Two', 'One']);
+        foreach (['', 'just words', "\x89PNG\r\n\x1a\n", '<html><body>Hello</body></html>', str_repeat("a\n", 50_000)] as $none) {
+            $this->drop($none)->assertSessionHas('refused');
+        }
+        $this->post('/tray', [])->assertSessionHas('refused');
+        $this->assertSame(2, DB::table('tray_messages')->count());
+    }
+
+    public function test_bad_fields_get_their_sentence_and_nothing_is_sent_or_lost(): void
+    {
+        foreach (['from' => 'maren', 'to' => "maren@quillfern.example\r\nBcc: x@y.example", 'subject' => str_repeat('long ', 60), 'body' => str_repeat('long ', 5000), 'card' => '999'] as $field => $bad) {
+            $this->write([$field => $bad])->assertStatus(422)->assertSee("id=\"error-write-$field\"", false)->assertSee($field === 'body' ? 'A letter' : 'the plants are ordered');
+        }
+        $this->write(['subject' => "A\r\nBcc: x@y.example"])->assertRedirect();
+        $this->assertSame(0, preg_match('/^Bcc:/mi', (string) DB::table('tray_messages')->value('raw')));
+        $this->assertSame(1, DB::table('tray_messages')->count());
+    }
+
+    public function test_another_workspaces_messages_are_not_there(): void
+    {
+        $id = Tray::keep($this->workspace->id, "From: maren@quillfern.example\r\nSubject: Ours\r\n\r\nHello\r\n", 'dropped');
+        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
+        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])->members()->attach($other);
+        $this->actingAs($other)->get("/tray/$id")->assertNotFound();
+        $this->get('/tray')->assertSee('Nothing has arrived yet');
+    }
+
+    public function test_a_message_is_verified_from_the_console(): void
+    {
+        $this->withoutMockingConsoleOutput();
+        $this->write(['card' => (string) $this->card->id]);
+        $folder = sys_get_temp_dir().'/inky-verify-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("$folder/m.eml", (string) DB::table('tray_messages')->value('raw'));
+        file_put_contents("$folder/card.json", CardJson::encode($this->card->document()));
+        foreach (["$folder/m.eml --card=$folder/card.json" => [0, '"verdict": "verified"'], "$folder/m.eml" => [2, 'Name the card'], "$folder/none.eml --card=$folder/card.json" => [2, 'There is no file']] as $arguments => [$code, $says]) {
+            $this->assertSame($code, $this->artisan("inky:verify $arguments"));
+            $this->assertStringContainsString($says, Artisan::output());
+        }
+        exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function write(array $form): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/tray/write', $form + ['from' => 'maren@quillfern.example', 'to' => 'maren@quillfern.example', 'subject' => 'A letter', 'body' => "Dear Perrin,\n\nthe plants are ordered.", 'card' => '']);
+    }
+
+    /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function drop(string $bytes): \Illuminate\Testing\TestResponse
+    {
+        return $this->post('/tray', ['message' => UploadedFile::fake()->createWithContent('m.eml', $bytes)]);
+    }
+
+    private function newest(): int
+    {
+        return (int) DB::table('tray_messages')->max('id');
+    }
+
+    private function html(): string
+    {
+        return (new Received((string) DB::table('tray_messages')->where('id', $this->newest())->value('raw')))->html();
+    }
+}
