@@ -40,6 +40,7 @@ final class Checks
         Checks\ManyLinks::class,
         Checks\ManyMarks::class,
         Checks\LinkBroken::class,
+        Checks\LinkSilent::class,
         Checks\LinkClosed::class,
         Checks\LinkEditing::class,
         Checks\LinkMoved::class,

@@ -7,7 +7,7 @@ final readonly class Walk
 {
     /** Item => what to look at, and the checks that know about it. What no check knows is for the eye alone. */
     private const ITEMS = [
-        'K1' => ['Every link pressed or hovered: the right page, document, mail window', ['link-broken', 'link-sign-in', 'link-editing', 'link-moved', 'link-http']],
+        'K1' => ['Every link pressed or hovered: the right page, document, mail window', ['link-broken', 'link-silent', 'link-sign-in', 'link-editing', 'link-moved', 'link-http']],
         'K2' => ['Name, mail address and all facts right', ['no-name', 'no-contact', 'phone']],
         'K3' => ['Pictures show, at the right size, level with the text', ['picture-fit', 'picture-host', 'picture-http', 'picture-soft', 'pictures-unseen']],
         'K4' => ['No sample value, no unused network, no placeholder left', ['sample', 'blank', 'token-left', 'profile-address']],

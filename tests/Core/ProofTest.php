@@ -65,7 +65,7 @@ final class ProofTest extends TestCase
         yield 'calls' => ['calls', ['pieces' => [['id' => 'x', 'kind' => 'button', 'fields' => $call], ['id' => 'y', 'kind' => 'booking', 'fields' => ['words' => 'Book', 'address' => 'quillfern.example/book', 'form' => 'button']]]]];
         yield 'many links' => ['links-many', ['pieces' => array_map(fn (int $n) => ['id' => "x$n", 'kind' => 'web', 'fields' => ['address' => "q$n.example"]], range(1, 14))]];
         yield 'many marks' => ['marks-many', $piece('profiles', ['links' => array_map(fn (int $n) => "Page $n: quillfern.example/p$n", range(1, 9))])];
-        foreach (['link-broken' => Verdict::Missing, 'link-sign-in' => Verdict::SignIn, 'link-editing' => Verdict::Editing, 'link-moved' => Verdict::Moved] as $check => $verdict) {
+        foreach (['link-broken' => Verdict::Missing, 'link-silent' => Verdict::Silent, 'link-sign-in' => Verdict::SignIn, 'link-editing' => Verdict::Editing, 'link-moved' => Verdict::Moved] as $check => $verdict) {
             yield $check => [$check, $piece('textlink', ['words' => 'See it', 'address' => 'quillfern.example/see']), ['verdicts' => ['https://quillfern.example/see' => $verdict], 'moved' => ['https://quillfern.example/see' => 'https://quillfern.example/seen']]];
         }
         yield 'http' => ['link-http', $piece('textlink', ['words' => 'See it', 'address' => 'http://quillfern.example/see'])];

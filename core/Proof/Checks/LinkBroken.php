@@ -18,6 +18,6 @@ final class LinkBroken extends Base
 
     public function find(Subject $subject): array
     {
-        return $this->withVerdict($subject, [Verdict::Missing, Verdict::Broken, Verdict::Silent], fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says().' Copy the address again from the browser.');
+        return $this->withVerdict($subject, [Verdict::Missing, Verdict::Broken], fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says().' Copy the address again from the browser.');
     }
 }

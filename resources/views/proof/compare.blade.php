@@ -22,7 +22,7 @@
   <div class="table-scroll"><table class="differences">
     <thead><tr><th scope="col">What</th><th scope="col">Piece</th><th scope="col">As sent</th><th scope="col">As read</th><th scope="col">Where this is known from</th></tr></thead>
     <tbody>
-    @foreach($reading->changes as $change)
+    @foreach(collect($reading->changes)->sortByDesc(fn ($change) => $change->harms) as $change)
     @php($pieces = array_filter(array_map(fn ($id) => collect($proof->subject->card->pieces)->first(fn ($piece) => $piece->id === $id), array_filter(explode(' ', $change->piece)))))
     <tr @class(['change-harms' => $change->harms])><th scope="row">{{ ucfirst($change->says) }}@if($change->harms) <span class="visually-hidden">(readers miss something)</span>@endif</th><td>@forelse($pieces as $piece)<a href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">{{ Str::lower($piece->kind->label()) }}</a>@if(! $loop->last), @endif @empty the whole @endforelse</td><td class="measure">{{ $change->what }} {{ $change->before }}@if($change->times > 1) ×{{ $change->times }}@endif</td><td class="measure">{{ $change->after === '' ? 'gone' : $change->after }}</td><td class="help">{{ $change->source->says() }}</td></tr>
     @endforeach
