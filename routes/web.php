@@ -3,6 +3,7 @@
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
+use App\Http\Controllers\BringController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\EditController;
@@ -45,6 +46,11 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
     Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');
+    Route::prefix('/cards/bring/{brought}')->where(['brought' => '[0-9a-f]{24}'])->group(function () {
+        Route::get('/', [BringController::class, 'show'])->name('cards.read');
+        Route::get('/original', [BringController::class, 'brought'])->name('cards.brought');
+        Route::post('/', [BringController::class, 'confirm'])->name('cards.confirm');
+    });
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
 

@@ -77,7 +77,7 @@ final class HomeTest extends WebTestCase
         $file(CardJson::encode(Samples::card()))->assertRedirect();
         $this->assertEquals(Samples::card(), Card::query()->latest('id')->firstOrFail()->document());
         $file('{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"rocket"}]}')->assertStatus(422)->assertSee('/pieces/0/kind');
-        $file('not json')->assertStatus(422)->assertSee('not a JSON document');
+        $file('{not json')->assertStatus(422)->assertSee('not a JSON document');
     }
 
     /** @return iterable<string, array{string, array<string, string>}> pasted => kind => what a piece of it holds */
@@ -89,7 +89,6 @@ final class HomeTest extends WebTestCase
         ]];
         yield 'one line with bars' => ['Tobiah Reedmace | Planting lead | tobiah@quillfern.example | +44 1632 960148', ['name' => 'Tobiah Reedmace', 'role' => 'Planting lead', 'email' => 'tobiah@quillfern.example', 'phone' => '+44 1632 960148']];
         yield 'what is nothing else' => ["Name\nRole\nFirm\nOne more thing\n".str_repeat('Small print. ', 20), ['line' => 'One more thing', 'notice' => trim(str_repeat('Small print. ', 20))]];
-        yield 'code' => ['<table><tr><td><b>Mine</b><script>x</script></td></tr></table>', ['html' => '<table><tr><td><b>Mine</b></td></tr></table>']];
     }
 
     /** @param  array<string, string>  $expected */
@@ -104,6 +103,23 @@ final class HomeTest extends WebTestCase
         foreach ($expected as $kind => $holds) {
             $this->assertSame($holds, str_replace(["\n"], '', $pieces[$kind] ?? 'not there'), $kind);
         }
+    }
+
+    public function test_what_is_brought_as_html_mail_or_contact_is_confirmed_line_by_line(): void
+    {
+        $html = '<table><tr><td><b style="font-size:18px">Tobiah Reedmace</b><br>Planting lead | Quillfern Garden Studio<br><a href="mailto:tobiah@quillfern.example">tobiah@quillfern.example</a><br>01632 960148<br>Mine alone<script>alert(1)</script></td></tr></table>';
+        foreach (['text' => $html, 'html' => $html, 'mail' => "From: a@b.example\r\nSubject: x\r\nContent-Type: text/html; charset=utf-8\r\n\r\n$html", 'contact' => "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Tobiah Reedmace\r\nN:Reedmace;Tobiah;;;\r\nTITLE:Planting lead\r\nORG:Quillfern Garden Studio\r\nTEL:01632 960148\r\nEMAIL:tobiah@quillfern.example\r\nNOTE:Mine alone\r\nEND:VCARD\r\n"] as $way => $bytes) {
+            $to = (string) $this->post('/cards/bring', $way === 'text' ? ['text' => $bytes] : ['file' => UploadedFile::fake()->createWithContent('x.bin', $bytes)])->assertRedirect()->headers->get('Location');
+            $this->get($to)->assertOk()->assertSee('Tobiah Reedmace')->assertSee('Planting lead')->assertSee('+44 1632 960148')->assertSee('sure');
+            $this->get("$to/original")->assertOk()->assertSee('Tobiah Reedmace')->assertDontSee('<script', false);
+            $this->post($to, ['keep' => []])->assertStatus(422)->assertSee('Keep at least one line');
+            $last = (int) preg_match_all('/name="keep\[\]"/', (string) $this->get($to)->content()) - 1;
+            $this->post($to, ['keep' => array_map(strval(...), range(0, $last)), 'kind' => [$last => 'tagline']])->assertRedirect();
+            $card = Card::query()->latest('id')->firstOrFail()->document();
+            $this->assertSame(['Tobiah Reedmace', true], [$card->holder(), str_contains(CardJson::encode($card), 'Mine alone')], $way);
+        }
+        $this->post('/cards/bring', ['text' => '<p> </p>'])->assertStatus(422)->assertSee('nothing in it');
+        $this->get('/cards/bring/'.str_repeat('0', 24))->assertNotFound();
     }
 
     public function test_nothing_to_sort_gets_a_sentence(): void

@@ -90,6 +90,16 @@ final class PagesTest extends WebTestCase
         $this->assertSame(0, preg_match_all('#src="(?!data:)#', $html));
     }
 
+    public function test_what_a_form_had_to_say_is_not_lost_to_frames_asked_for_meanwhile(): void
+    {
+        $this->post('/tray', []);
+        foreach (['sheet', 'findings', 'tuning', 'proof/word-desktop/reading'] as $aside) {
+            $this->get("/cards/{$this->card->id}/$aside")->assertOk();
+        }
+        $this->get('/tray')->assertSee('Choose a message saved as .eml');
+        $this->get('/tray')->assertDontSee('Choose a message saved as .eml');
+    }
+
     public function test_every_destination_is_chosen_and_its_artifact_is_taken(): void
     {
         foreach (Destination::all() as $key => $to) {

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Brought;
 use App\Models\Brand;
 use App\Models\Card;
 use Illuminate\Http\RedirectResponse;
@@ -38,11 +39,17 @@ final class StartController extends Controller
     {
         try {
             if ($request->hasFile('file')) {
-                $document = Refusal::at('/file', fn () => CardJson::decode(self::uploaded($request->file('file'))[0]));
+                $bytes = Refusal::at('/file', fn () => self::uploaded($request->file('file'))[0]);
+                if (str_starts_with(ltrim($bytes), '{')) {
+                    return $this->begun($request, Refusal::at('/file', fn () => CardJson::decode($bytes)), 'Started from a file');
+                }
 
-                return $this->begun($request, $document, 'Started from a file');
+                return $this->toConfirm($request, $bytes, '/file');
             }
             $text = self::word($request, 'text');
+            if (preg_match('/<(table|div|p|a|span|img|br)\b/i', $text) === 1) {
+                return $this->toConfirm($request, $text, '/text');
+            }
 
             return $this->begun($request, Refusal::at('/text', fn () => $this->pasted($request, $text)), 'Started from a pasted signature');
         } catch (Refusal $refusal) {
@@ -78,14 +85,21 @@ final class StartController extends Controller
     private function pasted(Request $request, string $text): Document
     {
         $blank = $this->blank($request)->with(['name' => self::member($request)->name.' — pasted']);
-        // Somebody's own code stays as it is, as one piece.
-        $pieces = preg_match('/<(table|div|p|a|span|img|br)\b/i', $text) ? [['kind' => 'html', 'fields' => ['html' => $text]]] : Scraps::sort($text, $blank->country);
+        $pieces = Scraps::sort($text, $blank->country);
         $document = json_decode(CardJson::encode($blank), true);
         foreach ($pieces as $index => ['kind' => $kind, 'fields' => $fields]) {
             $document['pieces'][] = ['id' => 'p'.($index + 1), 'kind' => $kind, 'fields' => Kinds::of($kind)->accept($fields, $blank->country)];
         }
 
         return CardJson::read($document);
+    }
+
+    /** Something brought in another form is read, and looked over line by line before it is a card. */
+    private function toConfirm(Request $request, string $bytes, string $path): RedirectResponse
+    {
+        Refusal::at($path, fn () => Brought::facts($bytes, Brand::in($this->workspace)->document()->country));
+
+        return redirect()->route('cards.read', Brought::keep($bytes, (int) self::member($request)->id));
     }
 
     private function begun(Request $request, Document $document, string $words): RedirectResponse

@@ -1,0 +1,104 @@
+<?php
+
+namespace App;
+
+use App\Tray\Received;
+use Illuminate\Support\Facades\Cache;
+use InkyCard\Card\CardJson;
+use InkyCard\Handover\Fact;
+use InkyCard\Handover\ReadIn;
+use InkyCard\MailClient\MailDocument;
+use InkyCard\Refusal;
+
+/** What somebody brought to start a card from: kept for a while, until its lines are confirmed. */
+final readonly class Brought
+{
+    /** Bytes. */
+    public const MOST = 5_000_000;
+
+    private const KEPT = 7200;
+
+    /**
+     * By what it is, whatever its name says: a contact, a message, HTML or text.
+     *
+     * @return list<Fact>
+     *
+     * @throws Refusal
+     */
+    public static function facts(string $bytes, string $country): array
+    {
+        [$kind, $content] = self::told($bytes);
+
+        return match ($kind) {
+            'contact' => ReadIn::contact($content, $country),
+            'html' => ReadIn::html($content, $country),
+            default => ReadIn::text($content, $country),
+        };
+    }
+
+    /**
+     * A card document of these facts.
+     *
+     * @param  list<Fact>  $facts
+     * @param  array<string, mixed>  $more  keys of the document
+     * @return array<string, mixed>
+     */
+    public static function document(array $facts, string $country, array $more = []): array
+    {
+        $name = '';
+        $pieces = [];
+        foreach ($facts as $index => $fact) {
+            $name = $name === '' && $fact->kind === 'name' ? (string) $fact->fields['text'] : $name;
+            $pieces[] = ['id' => 'p'.($index + 1), 'kind' => $fact->kind, 'fields' => $fact->fields];
+        }
+
+        return $more + ['format' => CardJson::FORMAT, 'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country, 'pieces' => $pieces];
+    }
+
+    /** Keeps it for the member who brought it; gives back its number. */
+    public static function keep(string $bytes, int $user): string
+    {
+        $id = bin2hex(random_bytes(12));
+        Cache::put("brought.$user.$id", base64_encode($bytes), self::KEPT);
+
+        return $id;
+    }
+
+    public static function find(string $id, int $user): ?string
+    {
+        $kept = Cache::get("brought.$user.$id");
+
+        return is_string($kept) ? (string) base64_decode($kept) : null;
+    }
+
+    /** As it looked, without what runs. */
+    public static function shown(string $bytes): string
+    {
+        [$kind, $content] = self::told($bytes);
+
+        return $kind === 'html' ? MailDocument::html(MailDocument::parse($content)->body) : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…')).'</pre>';
+    }
+
+    /**
+     * @return array{'contact'|'html'|'text', string} what it is, and its content
+     *
+     * @throws Refusal
+     */
+    private static function told(string $bytes): array
+    {
+        if (strlen($bytes) >= self::MOST) {
+            throw Refusal::because('This file is over 5 MB: bring the signature alone.');
+        }
+        $start = ltrim(substr($bytes, 0, 2000), "\u{FEFF} \t\r\n");
+        if (stripos($start, 'BEGIN:VCARD') === 0) {
+            return ['contact', $bytes];
+        }
+        if (preg_match('/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id|received):/i', $start) === 1 && preg_match('/\r?\n\r?\n/', $bytes) === 1) {
+            $received = new Received($bytes);
+
+            return $received->html() !== '' ? ['html', $received->html()] : ['text', $received->text()];
+        }
+
+        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : ['text', $bytes];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Brought;
+use App\Http\Middleware\ContentPolicy;
+use App\Models\Brand;
+use App\Models\Card;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Kinds;
+use InkyCard\Handover\Fact;
+use InkyCard\MailClient\MailClient;
+use InkyCard\Refusal;
+
+/** What somebody brought, read into facts and confirmed line by line before a card is made of it. */
+final class BringController extends Controller
+{
+    /** What words can be taken for. */
+    private const WORDS = ['name' => 'name', 'role' => 'role', 'company' => 'company', 'department' => 'department', 'tagline' => 'tagline', 'credentials' => 'credentials', 'pronouns' => 'pronouns', 'licence' => 'licence', 'address' => 'address', 'notice' => 'small print', 'closing' => 'closing', 'line' => 'a line of its own'];
+
+    public function show(Request $request, string $id): Response
+    {
+        return $this->page($request, $id);
+    }
+
+    /** As it was brought, alone in a frame. */
+    public function brought(Request $request, string $id): Response
+    {
+        return response()->view('proof.reading', ['html' => Brought::shown($this->bytes($request, $id)), 'page' => '#ffffff', 'ink' => '#000000', 'client' => MailClient::of('tolerant-webmail'), 'outlined' => false, 'marked' => []])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** Makes a card of the lines kept. */
+    public function confirm(Request $request, string $id): Response|RedirectResponse
+    {
+        $brand = Brand::in($this->workspace)->document();
+        $keep = array_filter($request->array('keep'), is_string(...));
+        $kinds = $request->array('kind');
+        $facts = [];
+        try {
+            foreach (Brought::facts($this->bytes($request, $id), $brand->country) as $index => $fact) {
+                if (in_array((string) $index, $keep, true)) {
+                    $facts[] = self::as($fact, $kinds[$index] ?? $fact->kind, $brand->country);
+                }
+            }
+            if ($facts === []) {
+                throw Refusal::because('Keep at least one line.');
+            }
+            $document = CardJson::read(Brought::document($facts, $brand->country, ['style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes]]));
+        } catch (Refusal $refusal) {
+            return $this->page($request, $id, $refusal->getMessage(), 422);
+        }
+
+        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id);
+    }
+
+    /** @throws Refusal */
+    private static function as(Fact $fact, mixed $kind, string $country): Fact
+    {
+        if (! is_string($kind) || $kind === $fact->kind || ! isset(self::WORDS[$kind])) {
+            return $fact;
+        }
+        $text = $fact->fields['text'] ?? $fact->fields['value'] ?? $fact->fields['phrase'] ?? '';
+
+        return new Fact($kind, Kinds::of($kind)->accept(['text' => $text, 'value' => $text, 'phrase' => $text], $country), 1, $fact->source);
+    }
+
+    private function page(Request $request, string $id, string $refused = '', int $status = 200): Response
+    {
+        $country = Brand::in($this->workspace)->document()->country;
+        $facts = Brought::facts($this->bytes($request, $id), $country);
+        $card = CardJson::read(Brought::document($facts, $country));
+
+        return response()->view('cards.confirm', [
+            'id' => $id, 'facts' => $facts, 'summaries' => array_map(fn ($piece) => $piece->summary(), $card->pieces), 'words' => self::WORDS, 'refused' => $refused,
+            'keep' => $request->isMethod('POST') ? array_values(array_filter($request->array('keep'), is_string(...))) : null,
+        ], $status);
+    }
+
+    private function bytes(Request $request, string $id): string
+    {
+        return Brought::find($id, (int) self::member($request)->id) ?? abort(404);
+    }
+}

@@ -1,0 +1,440 @@
+<?php
+
+namespace InkyCard\Handover;
+
+use InkyCard\Card\Kinds;
+use InkyCard\Link\Opens;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\MailClient\Element;
+use InkyCard\MailClient\MailDocument;
+use InkyCard\Refusal;
+use Sabre\VObject\Component\VCard;
+use Sabre\VObject\ParseException;
+use Sabre\VObject\Reader;
+
+/**
+ * Reads a signature somebody has already, as HTML of any making, as text or
+ * as a contact, into facts with a confidence each. Nothing is dropped
+ * silently: what is nothing else is a line of its own, with little confidence.
+ */
+final class ReadIn
+{
+    private const MOST = 2_000_000;
+
+    private const BLOCKS = ['br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'blockquote', 'pre', 'img', 'dd', 'dt', 'address', 'center'];
+
+    private const PHONE = '/(?<![\w.+-])(\+?\(?\d[\d ().\/\x{2013}-]{6,18}\d(?:\s*(?:ext|x|durchwahl|dw)\.?\s*\d{1,6})?)(?![\w@])/iu';
+
+    private const MAIL = '/[\w.+\'-]+@[\p{L}\w-]+(?:\.[\p{L}\w-]+)+/u';
+
+    private const SITE = '~(?<![@\w.-])(?:https?://)?(?:www\.)?[\p{L}\w-]+(?:\.[\p{L}\w-]+)*\.(?:com|org|net|example|co\.uk|de|fr|eu|io|studio|design|shop|info|biz|uk|ch|at|nl|se|no|dk|es|it|pt|pl|ie|us|ca|au|nz)(?:/[^\s|,;<>]*)?(?![\w@])~iu';
+
+    private const LABELS = ['mobile' => '/\b(?:m|mob|mobile|cell|handy|mobil)\s*[.:]?\s*$/iu', 'fax' => '/\b(?:f|fax)\s*[.:]?\s*$/iu', 'direct' => '/\b(?:d|dd|ddi|direct|durchwahl)\s*[.:]?\s*$/iu', 'office' => '/\b(?:o|office|büro|switchboard|main)\s*[.:]?\s*$/iu'];
+
+    private const LABEL = '/^(?:[\p{So}\p{Sm}•·|]|(?:e-?mail|mail|web(?:site|seite)?|url|site|tel(?:efon|ephone)?|phone|call|mob(?:ile|il)?|cell|handy|fax|find us|follow (?:me|us))(?![\p{L}\p{N}])|(?:direct|office|büro|address)(?=\s*[:.|]|\s*$)|[aemtpwfdo](?=\s*[:.|]|\s*$))[\s.:|]*/iu';
+
+    private const CLOSING = '/^(?:best|thanks|thank you|gruß|lg)$|^(?:kind(?:est)?|best|warm(?:est)?|many)? ?(?:regards|wishes|thanks)\b|^(?:yours|sincerely|cheers|warmly|cordially|mit freundlichen|viele grüße|cordialement)\b/iu';
+
+    private const ROLE = '/\b(?:director|manager|designer|lead|head|chief|officer|ceo|cto|cfo|coo|founder|co-?founder|owner|partner|principal|senior|junior|consultant|engineer|developer|architect|lawyer|solicitor|attorney|paralegal|associate|assistant|executive|president|chair|coordinator|specialist|analyst|adviser|advisor|agent|broker|realtor|teacher|professor|lecturer|doctor|nurse|therapist|physio\w*|surveyor|accountant|bookkeeper|editor|writer|producer|photographer|artist|chef|gardener|planner|buyer|clerk|administrator|marketing|sales|support|care|accounts|research\w*|scientist|geschäftsführer\w*|leiter\w*|trainee|apprentice|intern|volunteer|secretary|receptionist|guide|baker|joiner|plumber|electrician|carpenter|mason|potter|florist)\b/iu';
+
+    private const COMPANY = '/\b(?:ltd|limited|llc|llp|inc|gmbh|ag|kg|plc|co|company|group|studio|studios|partners|agency|associates|consulting|solutions|services|university|college|school|institute|council|trust|foundation|clinic|practice|bakery|works|workshop|garage|gallery|hotel|kitchen|nursery|press|books|bank|collective|society|association|& sons?|& co)\b\.?/iu';
+
+    private const LICENCE = '/\b(?:licen[cs]ed?|registered|registration|reg\.? ?no|member no|authorised|vat|ust-?id|company no|charity no)\b/iu';
+
+    private const SMALL = '/\b(?:confidential|intended (?:solely|only|for)|addressee|privileged|unauthori[sz]ed|disclaimer|virus|think before|environment|printing this|vertraulich)\b/iu';
+
+    /**
+     * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
+     * @return list<Fact> in the order they stood, profiles as one
+     *
+     * @throws Refusal when there is nothing in it
+     */
+    public static function html(string $html, string $country): array
+    {
+        if (strlen($html) > self::MOST) {
+            throw Refusal::because('That is too much: bring the signature alone.');
+        }
+
+        return self::facts(self::rows($html), $country);
+    }
+
+    /** @return list<Fact> @throws Refusal */
+    public static function text(string $text, string $country): array
+    {
+        $rows = [];
+        foreach (preg_split('/\R/u', mb_scrub(substr($text, 0, self::MOST))) ?: [] as $line) {
+            $rows[] = ['text' => self::plain($line), 'links' => [], 'images' => [], 'size' => 13.0, 'bold' => false, 'button' => false];
+        }
+
+        return self::facts($rows, $country);
+    }
+
+    /** @return list<Fact> @throws Refusal when it is no contact */
+    public static function contact(string $vcard, string $country): array
+    {
+        try {
+            $card = Reader::read($vcard, Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES);
+        } catch (ParseException) {
+            throw Refusal::because('This is no contact: export it from your address book as .vcf.');
+        }
+        if (! $card instanceof VCard) {
+            throw Refusal::because('This is no contact: export it from your address book as .vcf.');
+        }
+        $all = fn (string $name): array => array_map(fn ($property) => trim(str_replace('\\,', ',', (string) $property)), $card->select($name));
+        $facts = [];
+        $take = function (string $kind, array $fields, string $source) use (&$facts, $country): void {
+            $fact = self::accepted($kind, $fields, $country, 0.98, $source);
+            $facts = $fact === null ? $facts : [...$facts, $fact];
+        };
+        foreach (['FN' => 'name', 'TITLE' => 'role', 'NOTE' => 'tagline'] as $property => $kind) {
+            foreach (array_slice($all($property), 0, 1) as $value) {
+                $take($kind, ['text' => $value], $value);
+            }
+        }
+        foreach ($card->select('ORG') as $property) {
+            $parts = array_values(array_filter(array_map(trim(...), $property->getParts())));
+            foreach (array_slice($parts, 0, 2) as $index => $part) {
+                $take($index === 0 ? 'company' : 'department', ['text' => $part], $part);
+            }
+        }
+        foreach ($card->select('TEL') as $property) {
+            $types = strtolower((string) ($property['TYPE'] ?? ''));
+            $take('phone', ['number' => (string) preg_replace(['/^tel:/i', '/;ext=/i'], ['', ' ext '], (string) $property), 'sort' => str_contains($types, 'cell') ? 'mobile' : (str_contains($types, 'fax') ? 'fax' : '')], (string) $property);
+        }
+        foreach ($all('EMAIL') as $value) {
+            $take('email', ['address' => $value], $value);
+        }
+        $links = [];
+        foreach ([...$all('URL'), ...$all('X-SOCIALPROFILE')] as $value) {
+            try {
+                self::isProfile($value) ? $links[] = ProfileDirectory::read($value)->line() : $take('web', ['address' => $value], $value);
+            } catch (Refusal) {
+                $take('line', ['value' => $value], $value);
+            }
+        }
+        foreach ($card->select('ADR') as $property) {
+            $text = implode(', ', array_filter(array_map(trim(...), $property->getParts())));
+            $take('address', ['text' => $text], $text);
+        }
+        if ($links !== []) {
+            $take('profiles', ['links' => $links], implode(' ', $links));
+        }
+
+        return $facts === [] ? throw Refusal::because('This contact says nothing a card could show.') : $facts;
+    }
+
+    /**
+     * Lines of words with what stands on each.
+     *
+     * @return list<array{text: string, links: list<array{string, string}>, images: list<array{string, string, int, int, string}>, size: float, bold: bool, button: bool}>
+     */
+    private static function rows(string $html): array
+    {
+        $rows = [];
+        /** @var array{text: string, links: list<array{string, string}>, images: list<array{string, string, int, int, string}>, size: float, bold: bool, button: bool} $empty */
+        $empty = ['text' => '', 'links' => [], 'images' => [], 'size' => 0.0, 'bold' => false, 'button' => false];
+        $row = $empty;
+        $close = function () use (&$rows, &$row, $empty): void {
+            $row['text'] = self::plain($row['text']);
+            if ($row['text'] !== '' || $row['links'] !== [] || $row['images'] !== []) {
+                $rows[] = $row;
+            }
+            $row = $empty;
+        };
+        /** @var list<array{Element|string|null, float, bool, bool, string}> $open node or a mark, size, bold, on a ground, address it leads to */
+        $open = [[MailDocument::parse($html)->body, 13.0, false, false, '']];
+        while (($entry = array_pop($open)) !== null) {
+            [$node, $size, $bold, $ground, $href] = $entry;
+            if ($node === null) {
+                $close();
+            } elseif (is_string($node)) {
+                if (self::plain($node) !== '') {
+                    $row['size'] = max($row['size'], $size);
+                    $row['bold'] = $row['bold'] || $bold;
+                    if ($href !== '') {
+                        $row['links'][] = [$href, self::plain($node)];
+                        $row['button'] = $row['button'] || $ground;
+                    }
+                }
+                $row['text'] .= $node;
+            } else {
+                $block = in_array($node->name, self::BLOCKS, true);
+                if ($block) {
+                    $close();
+                }
+                if ($node->name === 'a') {
+                    $href = trim($node->attributes['href'] ?? '');
+                }
+                if ($node->name === 'img') {
+                    $side = fn (string $name): int => (int) (preg_match('/\d+/', $node->attributes[$name] ?? (string) $node->property($name), $match) === 1 ? $match[0] : 0);
+                    $row['images'][] = [$node->attributes['src'] ?? '', self::plain($node->attributes['alt'] ?? ''), $side('width'), $side('height'), $href];
+                }
+                $size = self::size($node) ?? $size;
+                $bold = $bold || in_array($node->name, ['b', 'strong', 'h1', 'h2', 'h3', 'th'], true) || preg_match('/bold|[6-9]00/', (string) ($node->property('font-weight') ?? $node->property('font'))) === 1;
+                $colour = $node->attributes['bgcolor'] ?? $node->property('background-color') ?? $node->property('background') ?? '';
+                $ground = $ground || ($colour !== '' && preg_match('/^(?:#f{3}|#f{6}|white|transparent|none)\b/i', $colour) !== 1);
+                $open[] = [$block ? null : '', $size, $bold, $ground, ''];
+                for ($index = count($node->children) - 1; $index >= 0; $index--) {
+                    $open[] = [$node->children[$index], $size, $bold, $ground, $href];
+                }
+            }
+        }
+        $close();
+
+        return $rows;
+    }
+
+    private static function size(Element $node): ?float
+    {
+        $value = $node->property('font-size') ?? (preg_match('~(\d*\.?\d+(?:px|pt|em))~', (string) $node->property('font'), $match) === 1 ? $match[1] : null);
+        if ($value !== null && preg_match('/^(\d*\.?\d+)(px|pt|em|rem)/', $value, $match) === 1) {
+            return (float) $match[1] * ['px' => 1, 'pt' => 4 / 3, 'em' => 13, 'rem' => 16][$match[2]];
+        }
+
+        return ['h1' => 24.0, 'h2' => 20.0, 'h3' => 17.0, 'big' => 16.0][$node->name] ?? (isset($node->attributes['size']) ? ['1' => 10.0, '2' => 13.0, '3' => 16.0, '4' => 18.0, '5' => 24.0][$node->attributes['size']] ?? null : null);
+    }
+
+    /**
+     * @param  list<array{text: string, links: list<array{string, string}>, images: list<array{string, string, int, int, string}>, size: float, bold: bool, button: bool}>  $rows
+     * @return list<Fact>
+     */
+    private static function facts(array $rows, string $country): array
+    {
+        $facts = $seen = $profiles = $words = [];
+        $add = function (string $kind, array $fields, float $confidence, string $source) use (&$facts, &$seen, $country): bool {
+            $fact = self::accepted($kind, $fields, $country, $confidence, $source);
+            $key = $fact === null ? '' : $kind.json_encode(array_intersect_key($fact->fields, ['address' => 0, 'number' => 0, 'text' => 0, 'picture' => 0, 'value' => 0]));
+            if ($fact === null || isset($seen[$key])) {
+                return $fact !== null;
+            }
+            $seen[$key] = true;
+            $facts[] = $fact;
+
+            return true;
+        };
+        foreach ($rows as $row) {
+            foreach ($row['images'] as [$source, $alt, $width, $height, $href]) {
+                if ($href !== '' && self::isProfile($href)) {
+                    $profiles[] = $href;
+                } elseif (str_starts_with($source, 'http') && max($width, $height) > 40) {
+                    $square = $height > 0 && $width / max(1, $height) > 0.7 && $width / max(1, $height) < 1.4;
+                    $kind = $width >= 300 ? 'banner' : (preg_match('/logo/i', "$alt $source") === 1 || ! $square ? 'logo' : 'headshot');
+                    $ratio = $width > 0 && $height > 0 ? $height / $width : 1;
+                    $add($kind, ['picture' => $source, 'alt' => $alt, 'address' => str_starts_with($href, 'http') ? $href : ''] + ($kind === 'headshot' ? ['size' => max(48, min(160, $width ?: 96))] : ['width' => max($kind === 'banner' ? 120 : 40, min($kind === 'banner' ? 600 : 240, $width ?: 120)), 'ratio' => $ratio]), 0.7, $source);
+                } elseif ($href !== '' && str_starts_with($href, 'http')) {
+                    $profiles[] = ($alt !== '' && mb_strlen($alt) <= 40 ? "$alt: " : '').$href;
+                }
+            }
+            $rest = $row['text'];
+            foreach ($row['links'] as [$href, $label]) {
+                $opens = Opens::of($href);
+                $taken = match (true) {
+                    $opens === Opens::Message => $add('email', ['address' => strtok(rawurldecode(substr($href, 7)), '?') ?: ''], 0.97, $label),
+                    $opens === Opens::Call => $add('phone', ['number' => rawurldecode(substr($href, 4)), 'sort' => self::sort($row['text'], $label)], 0.97, $label),
+                    $opens === Opens::Map => $add('address', ['text' => $label, 'map' => $href], 0.9, $label),
+                    ! str_starts_with($href, 'http') => false,
+                    self::isProfile($href) => (bool) ($profiles[] = $href),
+                    preg_match(self::SITE, $label) === 1 && ! str_contains(trim($label), ' ') => $add('web', ['address' => $href], 0.95, $label),
+                    default => $add($row['button'] ? 'button' : 'textlink', ['words' => $label, 'address' => $href, 'form' => $row['button'] ? 'button' : 'link'], 0.8, $label),
+                };
+                $rest = $taken ? self::without($rest, $label) : $rest;
+            }
+            foreach (preg_split('/\s[|•·–—]\s|\s{3,}/u', $rest) ?: [] as $part) {
+                $part = self::out($part, $country, $add, $profiles);
+                if ($part !== '') {
+                    $words[] = [$part, $row['size'], $row['bold']];
+                }
+            }
+        }
+        self::words($words, $facts, $add);
+        if ($profiles !== []) {
+            $add('profiles', ['links' => array_values(array_unique($profiles)), 'form' => 'marks'], 0.9, implode(' ', $profiles));
+        }
+
+        return $facts === [] ? throw Refusal::because('There is nothing in it that a card could show.') : self::ordered($facts);
+    }
+
+    /**
+     * Takes mail addresses, sites and numbers out of a stretch of words; gives back what is left.
+     *
+     * @param  \Closure(string, array<string, mixed>, float, string): bool  $add
+     * @param  list<string>  $profiles  added to
+     */
+    private static function out(string $part, string $country, \Closure $add, array &$profiles): string
+    {
+        if (mb_strlen($part) > 200) {
+            return trim($part);
+        }
+        $part = (string) preg_replace_callback(self::MAIL, fn (array $match) => $add('email', ['address' => rtrim($match[0], '.')], 0.93, $match[0]) ? ' ' : $match[0], $part);
+        $part = (string) preg_replace_callback(self::SITE, function (array $match) use ($add, &$profiles): string {
+            $site = rtrim($match[0], '.,');
+            if (self::isProfile($site)) {
+                $profiles[] = $site;
+
+                return ' ';
+            }
+
+            return $add('web', ['address' => $site], 0.9, $site) ? ' ' : $match[0];
+        }, $part);
+        if (preg_match(self::LICENCE, $part) !== 1) {
+            // A number of a register is none to dial.
+            $before = $part;
+            $part = (string) preg_replace_callback(self::PHONE, fn (array $match) => $add('phone', ['number' => $match[1][0], 'sort' => self::sort(substr($before, 0, $match[1][1]), '')], str_starts_with($match[1][0], '+') ? 0.95 : 0.85, $match[1][0]) ? ' ' : $match[0][0], $part, -1, $count, PREG_OFFSET_CAPTURE);
+        }
+        do {
+            $before = $part;
+            $part = trim((string) preg_replace([self::LABEL, '/[\s|•·,;:–—-]+$/u', '/^[\s|•·,;:–—-]+/u'], '', $part));
+        } while ($part !== $before && $part !== '');
+
+        return preg_match('/^(?:tel|phone|mobile|mob|cell|fax|email|e-mail|mail|web|website|office|direct|and|or|call|[a-z])$/iu', $part) === 1 || preg_match('/[\p{L}\p{N}]/u', $part) !== 1 ? '' : $part;
+    }
+
+    /**
+     * Lines that are words alone: who, what, where, and the small print.
+     *
+     * @param  list<array{string, float, bool}>  $words  text, type size, bold
+     * @param  list<Fact>  $facts
+     * @param  \Closure(string, array<string, mixed>, float, string): bool  $add
+     */
+    private static function words(array $words, array $facts, \Closure $add): void
+    {
+        $domain = '';
+        foreach ($facts as $fact) {
+            $domain = $domain !== '' ? $domain : match ($fact->kind) {
+                'email' => (string) substr((string) strrchr((string) $fact->fields['address'], '@'), 1),
+                'web' => (string) parse_url((string) $fact->fields['address'], PHP_URL_HOST),
+                default => '',
+            };
+        }
+        $firm = (string) preg_replace('/^www\.|\..*$/', '', $domain);
+        $local = '';
+        foreach ($facts as $fact) {
+            $local = $fact->kind === 'email' && $local === '' ? (string) strstr((string) $fact->fields['address'], '@', true) : $local;
+        }
+        $best = null;
+        $most = 0.0;
+        foreach ($words as $index => [$text, $size, $bold]) {
+            $score = self::nameScore($text, $index, $size, $bold, $local);
+            if ($score > $most) {
+                [$best, $most] = [$index, $score];
+            }
+        }
+        $taken = [];
+        foreach ($words as $index => [$text, $size]) {
+            if ($index === $best && $most >= 2) {
+                // Title and firm often follow the name behind a comma.
+                [$name, $more] = explode(',', $text, 2) + [1 => ''];
+                $add('name', ['text' => trim($name)], min(0.97, 0.5 + $most / 12), $text);
+                if (trim($more) !== '') {
+                    preg_match(self::ROLE, $more) === 1 ? $add('role', ['text' => trim($more)], 0.85, $text) : $add('credentials', ['text' => trim($more)], 0.7, $text);
+                    $taken['role'] = preg_match(self::ROLE, $more) === 1 ? true : ($taken['role'] ?? null);
+                }
+
+                continue;
+            }
+            // "Role, Firm" and "Role at Firm" are two facts.
+            if (! isset($taken['company'], $taken['role']) && preg_match('/^(.{3,60}?)(?:,\s+|\s+(?:at|@|bei)\s+)(\p{Lu}.{2,60})$/u', $text, $pair) === 1 && preg_match(self::ROLE, $pair[1]) === 1 && preg_match(self::ROLE, $pair[2]) !== 1 && preg_match('/\d/', $text) !== 1) {
+                $add('role', ['text' => $pair[1]], 0.8, $text);
+                $add('company', ['text' => $pair[2]], 0.75, $text);
+                $taken = ['role' => true, 'company' => true] + $taken;
+
+                continue;
+            }
+            $plain = (string) preg_replace('/[^a-z0-9]/', '', mb_strtolower($text));
+            $isFirm = $firm !== '' && $plain !== '' && mb_strlen($plain) >= 3 && (str_contains($plain, (string) preg_replace('/[^a-z0-9]/', '', $firm)) || (mb_strlen($plain) >= 4 && str_starts_with($firm, $plain)));
+            [$kind, $confidence] = match (true) {
+                preg_match(self::CLOSING, $text) === 1 => ['closing', 0.9],
+                mb_strlen($text) > 110 || preg_match(self::SMALL, $text) === 1 => ['notice', 0.9],
+                preg_match(self::LICENCE, $text) === 1 => ['licence', 0.8],
+                preg_match('/^\(?(?:she|he|they)\s*\/\s*(?:her|him|them)/i', $text) === 1 => ['pronouns', 0.95],
+                preg_match('/\d/', $text) === 1 && preg_match('/,|\b[A-Z]{1,2}\d{1,2}[A-Z]? ?\d[A-Z]{2}\b|\b\d{4,5}\b|\b(?:street|st|road|rd|lane|ln|avenue|ave|square|way|drive|floor|suite|straße|str|platz|weg|rue|p\.?o\.? box)\b/iu', $text) === 1 => ['address', 0.85],
+                ! isset($taken['company']) && ($isFirm || preg_match(self::COMPANY, $text) === 1) && ! (preg_match(self::ROLE, $text) === 1 && ! $isFirm && ! isset($taken['role'])) => ['company', $isFirm ? 0.92 : 0.8],
+                ! isset($taken['role']) && preg_match(self::ROLE, $text) === 1 => ['role', 0.85],
+                ! isset($taken['role']) && $best !== null && $index === $best + 1 && mb_strlen($text) < 60 => ['role', 0.55],
+                ! isset($taken['company']) && $best !== null && $index <= $best + 2 && mb_strlen($text) < 50 => ['company', 0.5],
+                default => ['line', 0.35],
+            };
+            $taken[$kind] = true;
+            $add($kind, match ($kind) {
+                'closing' => ['phrase' => $text], 'line' => ['value' => mb_strimwidth($text, 0, 150, '…')], default => ['text' => $text],
+            }, $confidence, $text);
+        }
+    }
+
+    private static function nameScore(string $text, int $index, float $size, bool $bold, string $local): float
+    {
+        $name = trim(explode(',', $text)[0]);
+        $count = count(preg_split('/\s+/u', $name) ?: []);
+        if (mb_strlen($name) > 50 || $count > 5 || preg_match('/\d|[@:\/]/', $name) === 1 || preg_match(self::CLOSING, $name) === 1 || preg_match('/\p{L}/u', $name) !== 1) {
+            return 0;
+        }
+        $parts = array_filter(preg_split('/[^\p{L}]+/u', mb_strtolower($name)) ?: [], fn (string $part) => mb_strlen($part) > 2);
+        $spoken = array_filter($parts, fn (string $part) => str_contains($local, (string) preg_replace('/[^a-z]/', '', (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $part)) ?: '-'));
+
+        return max(0, 4 - $index) * 0.7
+            + ($count >= 2 && $count <= 4 ? 1.5 : 0)
+            + ($size > 15 ? 1.5 : 0) + ($bold ? 1 : 0)
+            + 2 * count($spoken)
+            + (preg_match('/^(?:(?:dr|prof|mr|mrs|ms|mx)\.? )?(?:\p{Lu}[\p{L}\'’.-]*\s*){2,4}$/u', $name) === 1 ? 1 : 0)
+            - (preg_match(self::COMPANY, $name) === 1 ? 3 : 0) - (preg_match(self::ROLE, $name) === 1 ? 2.5 : 0) - ($count === 1 ? 1 : 0);
+    }
+
+    private static function sort(string $around, string $label): string
+    {
+        $before = $label === '' ? $around : (string) strstr($around, $label, true);
+        foreach (self::LABELS as $sort => $pattern) {
+            if (preg_match($pattern, $before) === 1) {
+                return $sort;
+            }
+        }
+
+        return '';
+    }
+
+    private static function isProfile(string $address): bool
+    {
+        try {
+            $link = ProfileDirectory::read($address);
+
+            return $link->handle !== '' && $link->kind !== 'other' && ! str_starts_with($link->kind, 'purpose-');
+        } catch (Refusal) {
+            return false;
+        }
+    }
+
+    private static function without(string $text, string $part): string
+    {
+        $at = $part === '' ? false : strpos($text, $part);
+
+        return $at === false ? $text : substr_replace($text, ' ', $at, strlen($part));
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace(['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}\x00-\x08\x0e-\x1f]/u', '/[^\S\n]*\n\s*|[ \t\x{A0}]+/u'], ['', ' '], mb_scrub($text, 'UTF-8')));
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private static function accepted(string $kind, array $fields, string $country, float $confidence, string $source): ?Fact
+    {
+        try {
+            $piece = Kinds::of($kind);
+
+            return new Fact($kind, $piece->accept($fields, $country), $confidence, mb_strimwidth($source, 0, 200, '…'));
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
+    /**
+     * @param  list<Fact>  $facts
+     * @return list<Fact> as they usually stand on a card
+     */
+    private static function ordered(array $facts): array
+    {
+        $order = array_flip(['closing', 'headshot', 'logo', 'name', 'pronouns', 'credentials', 'role', 'department', 'company', 'tagline', 'phone', 'email', 'web', 'address', 'licence', 'line', 'profiles', 'button', 'textlink', 'banner', 'notice']);
+        usort($facts, fn (Fact $one, Fact $other) => ($order[$one->kind] ?? 99) <=> ($order[$other->kind] ?? 99));
+
+        return $facts;
+    }
+}
