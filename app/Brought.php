@@ -2,10 +2,12 @@
 
 namespace App;
 
+use App\Outside\Outside;
 use App\Tray\Received;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\CardJson;
 use InkyCard\Handover\Fact;
+use InkyCard\Handover\PublicPage;
 use InkyCard\Handover\ReadIn;
 use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
@@ -19,7 +21,7 @@ final readonly class Brought
     private const KEPT = 7200;
 
     /**
-     * By what it is, whatever its name says: a contact, a message, HTML or text.
+     * By what it is, whatever its name says: a contact, a message, a public page, HTML or text.
      *
      * @return list<Fact>
      *
@@ -31,6 +33,7 @@ final readonly class Brought
 
         return match ($kind) {
             'contact' => ReadIn::contact($content, $country),
+            'page' => ReadIn::page($content, $country),
             'html' => ReadIn::html($content, $country),
             default => ReadIn::text($content, $country),
         };
@@ -55,6 +58,24 @@ final readonly class Brought
         return $more + ['format' => CardJson::FORMAT, 'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country, 'pieces' => $pieces];
     }
 
+    /**
+     * A person's public page, with where it stood as HTML says that.
+     *
+     * @throws Refusal
+     */
+    public static function page(Outside $outside, string $address): string
+    {
+        $fetched = $outside->fetch($address, self::MOST - 3000);
+        if ($fetched->status !== 200) {
+            throw Refusal::because("This address answered with error $fetched->status: open it in a private window to see what others see.");
+        }
+        if (! PublicPage::speaks($fetched->bytes)) {
+            throw Refusal::because('This page states nothing of a person for machines to read: copy its lines and paste them.');
+        }
+
+        return preg_match('/<base\b[^>]*href/i', $fetched->bytes) === 1 ? $fetched->bytes : '<base href="'.e($fetched->address).'">'.$fetched->bytes;
+    }
+
     /** Keeps it for the member who brought it; gives back its number. */
     public static function keep(string $bytes, int $user): string
     {
@@ -76,11 +97,11 @@ final readonly class Brought
     {
         [$kind, $content] = self::told($bytes);
 
-        return $kind === 'html' ? MailDocument::html(MailDocument::parse($content)->body) : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…')).'</pre>';
+        return $kind === 'html' || $kind === 'page' ? MailDocument::html(MailDocument::parse($content)->body) : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…')).'</pre>';
     }
 
     /**
-     * @return array{'contact'|'html'|'text', string} what it is, and its content
+     * @return array{'contact'|'page'|'html'|'text', string} what it is, and its content
      *
      * @throws Refusal
      */
@@ -97,6 +118,10 @@ final readonly class Brought
             $received = new Received($bytes);
 
             return $received->html() !== '' ? ['html', $received->html()] : ['text', $received->text()];
+        }
+
+        if (PublicPage::speaks($bytes)) {
+            return ['page', $bytes];
         }
 
         return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : ['text', $bytes];

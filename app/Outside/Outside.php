@@ -4,6 +4,7 @@ namespace App\Outside;
 
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
+use League\Uri\Uri;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
 
@@ -89,6 +90,6 @@ final class Outside
     /** @throws Refusal when a redirect leads to anything but http(s) */
     private static function absolute(string $to, string $from): string
     {
-        return (string) \League\Uri\Uri::fromBaseUri($to, $from);
+        return (string) Uri::fromBaseUri($to, $from);
     }
 }

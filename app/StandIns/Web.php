@@ -53,6 +53,7 @@ final class Web implements HttpClientInterface
 
         return match (true) {
             $host === 'pictures.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file($drawing) => new MockResponse($this->rasterizer->png((string) file_get_contents($drawing), 960), ['response_headers' => ['content-type: image/png']]),
+            $host === 'people.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file(database_path("demo/pages/$path.html")) => new MockResponse((string) file_get_contents(database_path("demo/pages/$path.html")), ['response_headers' => ['content-type: text/html; charset=utf-8']]),
             $path === 'inward' => new MockResponse('', ['http_code' => 302, 'response_headers' => ['location: http://127.0.0.1/secret']]),
             $path === 'circle' => new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $url"]]),
             $path === 'endless' => new MockResponse(str_repeat('x', 12_000_000)),

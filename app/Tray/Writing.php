@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
 use InkyCard\Link\MailAddress;
+use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
 use InkyCard\Type\Line;
 use Symfony\Component\Mime\Address;
@@ -85,7 +86,7 @@ final readonly class Writing
         if ($way === 'new' || $earlier === null) {
             return '';
         }
-        $html = $earlier->html() === '' ? '<pre>'.e($earlier->text()).'</pre>' : \InkyCard\MailClient\MailDocument::html(\InkyCard\MailClient\MailDocument::parse($earlier->html())->body);
+        $html = $earlier->html() === '' ? '<pre>'.e($earlier->text()).'</pre>' : MailDocument::html(MailDocument::parse($earlier->html())->body);
 
         return '<p style="margin:16px 0 8px;font:13px/18px Arial,Helvetica,sans-serif;color:#444444">'.e($intro).'</p>'
             .($way === 'reply' ? '<blockquote style="margin:0 0 0 12px;padding:0 0 0 12px;border-left:2px solid #b9b2a3">'.$html.'</blockquote>' : $html);

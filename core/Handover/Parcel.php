@@ -3,10 +3,13 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Card\Card;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Piece;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Pictures;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
+use InkyCard\Link\CampaignTags;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 
@@ -77,7 +80,7 @@ final readonly class Parcel
     /** The same without spaces, in ASCII. */
     public function slug(): string
     {
-        return \InkyCard\Link\CampaignTags::plain($this->card->name) ?: 'card';
+        return CampaignTags::plain($this->card->name) ?: 'card';
     }
 
     /** A value of the card's first shown piece of a kind; empty when there is none. */
@@ -92,7 +95,7 @@ final readonly class Parcel
         return '';
     }
 
-    /** @return list<\InkyCard\Card\Piece> shown, with something in them */
+    /** @return list<Piece> shown, with something in them */
     public function pieces(string $kind): array
     {
         return array_values(array_filter($this->card->pieces, fn ($piece) => $piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind));
@@ -103,7 +106,7 @@ final readonly class Parcel
     {
         foreach ($this->pieces('headshot') as $piece) {
             foreach ($piece->content($this->card) as $block) {
-                if ($block instanceof \InkyCard\Card\Content\Picture && $block->source instanceof Bake) {
+                if ($block instanceof Picture && $block->source instanceof Bake) {
                     return ($this->bake)($block->source);
                 }
             }

@@ -19,7 +19,13 @@ use Sabre\VObject\Reader;
  */
 final class ReadIn
 {
+    /** Bytes. */
     private const MOST = 2_000_000;
+
+    private const MOST_TEXT = 20_000;
+
+    /** What a contact says of itself is hardly wrong. */
+    private const STATED = 0.98;
 
     private const BLOCKS = ['br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'blockquote', 'pre', 'img', 'dd', 'dt', 'address', 'center'];
 
@@ -61,8 +67,11 @@ final class ReadIn
     /** @return list<Fact> @throws Refusal */
     public static function text(string $text, string $country): array
     {
+        if (strlen($text) > self::MOST_TEXT) {
+            throw Refusal::because('That is too much text: bring the signature alone.');
+        }
         $rows = [];
-        foreach (preg_split('/\R/u', mb_scrub(substr($text, 0, self::MOST))) ?: [] as $line) {
+        foreach (preg_split('/\R/u', mb_scrub($text)) ?: [] as $line) {
             $rows[] = ['text' => self::plain($line), 'links' => [], 'images' => [], 'size' => 13.0, 'bold' => false, 'button' => false];
         }
 
@@ -80,47 +89,74 @@ final class ReadIn
         if (! $card instanceof VCard) {
             throw Refusal::because('This is no contact: export it from your address book as .vcf.');
         }
-        $all = fn (string $name): array => array_map(fn ($property) => trim(str_replace('\\,', ',', (string) $property)), $card->select($name));
-        $facts = [];
-        $take = function (string $kind, array $fields, string $source) use (&$facts, $country): void {
-            $fact = self::accepted($kind, $fields, $country, 0.98, $source);
-            $facts = $fact === null ? $facts : [...$facts, $fact];
-        };
+        $said = [];
         foreach (['FN' => 'name', 'TITLE' => 'role', 'NOTE' => 'tagline'] as $property => $kind) {
-            foreach (array_slice($all($property), 0, 1) as $value) {
-                $take($kind, ['text' => $value], $value);
+            foreach (array_slice($card->select($property), 0, 1) as $value) {
+                $said[] = [$kind, (string) $value, self::STATED];
             }
         }
         foreach ($card->select('ORG') as $property) {
-            $parts = array_values(array_filter(array_map(trim(...), $property->getParts())));
-            foreach (array_slice($parts, 0, 2) as $index => $part) {
-                $take($index === 0 ? 'company' : 'department', ['text' => $part], $part);
+            foreach (array_slice(array_values(array_filter(array_map(trim(...), $property->getParts()))), 0, 2) as $index => $part) {
+                $said[] = [$index === 0 ? 'company' : 'department', $part, self::STATED];
             }
         }
         foreach ($card->select('TEL') as $property) {
             $types = strtolower((string) ($property['TYPE'] ?? ''));
-            $take('phone', ['number' => (string) preg_replace(['/^tel:/i', '/;ext=/i'], ['', ' ext '], (string) $property), 'sort' => str_contains($types, 'cell') ? 'mobile' : (str_contains($types, 'fax') ? 'fax' : '')], (string) $property);
+            $said[] = ['phone', (string) preg_replace('/;ext=/i', ' ext ', (string) $property), self::STATED, str_contains($types, 'cell') ? 'mobile' : (str_contains($types, 'fax') ? 'fax' : '')];
         }
-        foreach ($all('EMAIL') as $value) {
-            $take('email', ['address' => $value], $value);
-        }
-        $links = [];
-        foreach ([...$all('URL'), ...$all('X-SOCIALPROFILE')] as $value) {
-            try {
-                self::isProfile($value) ? $links[] = ProfileDirectory::read($value)->line() : $take('web', ['address' => $value], $value);
-            } catch (Refusal) {
-                $take('line', ['value' => $value], $value);
+        foreach (['EMAIL' => 'email', 'URL' => 'url', 'X-SOCIALPROFILE' => 'url'] as $property => $kind) {
+            foreach ($card->select($property) as $value) {
+                $said[] = [$kind, trim((string) $value), self::STATED];
             }
         }
         foreach ($card->select('ADR') as $property) {
-            $text = implode(', ', array_filter(array_map(trim(...), $property->getParts())));
-            $take('address', ['text' => $text], $text);
-        }
-        if ($links !== []) {
-            $take('profiles', ['links' => $links], implode(' ', $links));
+            $said[] = ['address', implode(', ', array_filter(array_map(trim(...), $property->getParts()))), self::STATED];
         }
 
-        return $facts === [] ? throw Refusal::because('This contact says nothing a card could show.') : $facts;
+        return self::stated($said, $country) ?: throw Refusal::because('This contact says nothing a card could show.');
+    }
+
+    /**
+     * A person's or firm's public page, by what it states for machines.
+     *
+     * @param  string  $address  where it stood
+     * @return list<Fact>
+     *
+     * @throws Refusal when it states nothing
+     */
+    public static function page(string $html, string $country, string $address = ''): array
+    {
+        return self::ordered(self::stated(PublicPage::said(substr($html, 0, self::MOST), $address), $country)) ?: throw Refusal::because('This page states nothing of a person for machines to read: copy its lines and paste them.');
+    }
+
+    /**
+     * @param  list<array{0: string, 1: string, 2: float, 3?: string}>  $said  kind or `url`, value, confidence, sort of a phone
+     * @return list<Fact>
+     */
+    private static function stated(array $said, string $country): array
+    {
+        $facts = $links = [];
+        foreach ($said as $one) {
+            [$kind, $value, $confidence] = $one;
+            if ($kind === 'url' && self::isProfile($value)) {
+                $links[ProfileDirectory::read($value)->line()] = $confidence;
+
+                continue;
+            }
+            $fact = self::accepted($kind === 'url' ? 'web' : $kind, match ($kind) {
+                'phone' => ['number' => (string) preg_replace('/^tel:/i', '', $value), 'sort' => $one[3] ?? ''],
+                'email' => ['address' => (string) preg_replace('/^mailto:|\?.*$/i', '', $value)],
+                'url' => ['address' => $value],
+                'headshot', 'logo' => ['picture' => $value],
+                default => ['text' => self::plain($value)],
+            }, $country, $confidence, $value) ?? self::accepted('line', ['value' => self::plain($value)], $country, min(0.5, $confidence), $value);
+            if ($fact !== null) {
+                $facts[$fact->kind.json_encode($fact->fields)] ??= $fact;
+            }
+        }
+        $profiles = $links === [] ? null : self::accepted('profiles', ['links' => array_keys($links)], $country, max($links), implode(' ', array_keys($links)));
+
+        return [...array_values($facts), ...($profiles === null ? [] : [$profiles])];
     }
 
     /**
@@ -251,7 +287,7 @@ final class ReadIn
             $add('profiles', ['links' => array_values(array_unique($profiles)), 'form' => 'marks'], 0.9, implode(' ', $profiles));
         }
 
-        return $facts === [] ? throw Refusal::because('There is nothing in it that a card could show.') : self::ordered($facts);
+        return $facts === [] ? throw Refusal::because('There is nothing in it that a card could show: bring the lines of a signature.') : self::ordered($facts);
     }
 
     /**
@@ -262,7 +298,8 @@ final class ReadIn
      */
     private static function out(string $part, string $country, \Closure $add, array &$profiles): string
     {
-        if (mb_strlen($part) > 200) {
+        // A closing keeps its comma.
+        if (mb_strlen($part) > 200 || preg_match(self::CLOSING, trim($part)) === 1) {
             return trim($part);
         }
         $part = (string) preg_replace_callback(self::MAIL, fn (array $match) => $add('email', ['address' => rtrim($match[0], '.')], 0.93, $match[0]) ? ' ' : $match[0], $part);

@@ -42,12 +42,7 @@ final class MailDocument
         // The parser puts bare words of a body into paragraphs; within an element of its own they stay as they are.
         $html = preg_match('/<body\b[^>]*>/i', $html) === 1 ? (string) preg_replace('/<body\b[^>]*>/i', '$0<div data-inside>', $html, 1)
             : (preg_match('/<html\b/i', $html) === 1 ? $html : '<div data-inside>'.$html);
-        $dom = new \DOMDocument;
-        $before = libxml_use_internal_errors(true);
-        // The hint stands for the meta element every parser looks for first.
-        $dom->loadHTML('<?xml encoding="utf-8"?>'.($html === '' ? ' ' : $html), LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
+        $dom = self::dom($html);
         $styles = '';
         $gone = [];
         $body = new Element('body');
@@ -254,8 +249,21 @@ final class MailDocument
         return false;
     }
 
+    /** As HTML parsers take it, broken as it may be, with all that is in it. @param  string  $html  UTF-8 */
+    public static function dom(string $html): \DOMDocument
+    {
+        $dom = new \DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        // The hint stands for the meta element every parser looks for first.
+        $dom->loadHTML('<?xml encoding="utf-8"?>'.($html === '' ? ' ' : $html), LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+
+        return $dom;
+    }
+
     /** Null bytes out; another character set made UTF-8: the one it names, or Windows-1252 where it is none. */
-    private static function utf8(string $html): string
+    public static function utf8(string $html): string
     {
         $html = str_replace("\0", '', $html);
         if (str_starts_with($html, "\xff\xfe") || str_starts_with($html, "\xfe\xff")) {

@@ -101,7 +101,6 @@ final class Reader
     private function text(Message $message, MailDocument $document): Reading
     {
         $words = rtrim($message->text ?? $document->body->words());
-        $this->note(['says' => 'words alone', 'from' => 'guess'], 'form', '', 'HTML', 'text');
         $top = new Element('body', [], [], [new Element('pre', [], [['margin', '0'], ['font', '13px/19px monospace'], ['white-space', 'pre-wrap']], [$words])]);
 
         return new Reading($this->client, $top, [new Change('form', 'words alone', '', 'HTML', 'text', 1, false, new Source(null))], '', Colour::hex('#ffffff'), Colour::hex('#000000'));

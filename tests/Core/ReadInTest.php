@@ -5,9 +5,11 @@ namespace Tests\Core;
 use InkyCard\Handover\Fact;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Parcel;
+use InkyCard\Handover\PublicPage;
 use InkyCard\Handover\ReadIn;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Signatures as other people make them, read into facts. */
@@ -92,9 +94,35 @@ final class ReadInTest extends TestCase
         $this->assertSame([], array_diff(['Tuesdays are for planting', 'Maren Oakhollow', 'Ask about roots'], array_map(fn (Fact $fact) => $fact->source, $facts)));
     }
 
+    /** @return iterable<string, array{string, array<string, string|list<string>>}> page => kind => what it says */
+    public static function pages(): iterable
+    {
+        $person = '{"@type":["Thing","Person"],"givenName":"Aoife","familyName":"Birchall","jobTitle":["Weaver"],"worksFor":{"name":"Loom &amp; Ling"},"email":"mailto:aoife@loom.example","telephone":"01632 960112","image":{"url":"/aoife.jpg"},"sameAs":"https://www.instagram.com/loom.and.ling"}';
+        $said = ['name' => 'Aoife Birchall', 'role' => 'Weaver', 'company' => 'Loom & Ling', 'email' => 'aoife@loom.example', 'phone' => '+44 1632 960112', 'headshot' => 'https://loom.example/aoife.jpg', 'profiles' => ['https://www.instagram.com/loom.and.ling']];
+        yield 'JSON-LD in a graph' => ['<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebSite","name":"Loom"},'.$person.']}</script>', $said];
+        yield 'JSON-LD of a firm' => ['<script type="application/ld+json">{"@type":"LocalBusiness","name":"Loom & Ling","address":"3 Weir Street","logo":"https://loom.example/logo.png"}</script>', ['company' => 'Loom & Ling', 'address' => '3 Weir Street', 'logo' => 'https://loom.example/logo.png']];
+        yield 'h-card, another in it' => ['<html><body><div class="x h-card"><img class="u-photo" src="aoife.jpg"><a class="p-name u-url" href="/">Aoife  Birchall</a> <span class="p-job-title">Weaver</span> <span class="p-org h-card"><b class="p-name">Loom &amp; Ling</b></span> <a class="u-email" href="mailto:aoife@loom.example?subject=hi">write</a> <a class="p-tel" href="tel:+441632960112">call</a> <a rel="me" href="https://www.instagram.com/loom.and.ling">pictures</a></div></body></html>', ['web' => 'https://loom.example', 'headshot' => 'https://loom.example/people/aoife.jpg'] + $said];
+        yield 'Open Graph alone' => ['<meta property="og:type" content="profile"><meta property="og:title" content="Aoife Birchall | Weavers"><meta property="og:image" content="/aoife.jpg"><meta property="og:site_name" content="Weavers">', ['name' => 'Aoife Birchall', 'company' => 'Weavers', 'headshot' => 'https://loom.example/aoife.jpg']];
+        yield 'the surer form first' => ['<meta property="og:site_name" content="A register"><meta property="og:description" content="Cloth"><script type="application/ld+json">'.$person.'</script><script type="application/ld+json">{broken</script>', ['tagline' => 'Cloth'] + $said];
+    }
+
+    /** @param  array<string, string|list<string>>  $said */
+    #[DataProvider('pages')]
+    public function test_a_public_page_is_read_by_what_it_states_for_machines(string $html, array $said): void
+    {
+        $this->assertTrue(PublicPage::speaks($html));
+        $read = [];
+        foreach (ReadIn::page($html, 'GB', 'https://loom.example/people/') as $fact) {
+            $read[$fact->kind] = $fact->fields['picture'] ?? $fact->fields['text'] ?? $fact->fields['number'] ?? $fact->fields['address'] ?? $fact->fields['links'] ?? null;
+        }
+        ksort($read);
+        ksort($said);
+        $this->assertSame($said, $read);
+    }
+
     public function test_what_is_no_signature_gets_a_sentence_and_nothing_throws_otherwise(): void
     {
-        foreach ([fn () => ReadIn::html('', 'GB'), fn () => ReadIn::text(" \n--\n", 'GB'), fn () => ReadIn::contact('hello', 'GB'), fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB')] as $read) {
+        foreach ([fn () => ReadIn::html('', 'GB'), fn () => ReadIn::text(" \n--\n", 'GB'), fn () => ReadIn::contact('hello', 'GB'), fn () => ReadIn::page('<p>Aoife Birchall</p>', 'GB'), fn () => ReadIn::page('<script type="application/ld+json">'.str_repeat('[', 5000).'</script><script type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>', 'GB'), fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB')] as $read) {
             try {
                 $read();
                 $this->fail('read');

@@ -88,14 +88,14 @@ final class HomeTest extends WebTestCase
             'email' => 'maren@quillfern.example', 'web' => 'https://www.quillfern.example/visits', 'address' => '4 Mallow Lane, Eddersby', 'licence' => 'Registered garden designer GD-20417', 'profiles' => 'https://www.linkedin.com/in/maren-oakhollow',
         ]];
         yield 'one line with bars' => ['Tobiah Reedmace | Planting lead | tobiah@quillfern.example | +44 1632 960148', ['name' => 'Tobiah Reedmace', 'role' => 'Planting lead', 'email' => 'tobiah@quillfern.example', 'phone' => '+44 1632 960148']];
-        yield 'what is nothing else' => ["Name\nRole\nFirm\nOne more thing\n".str_repeat('Small print. ', 20), ['line' => 'One more thing', 'notice' => trim(str_repeat('Small print. ', 20))]];
+        yield 'what is nothing else' => ["Hazel Thorn\nArborist\nThorn & Daughters\nOne more thing\n".str_repeat('Small print. ', 20), ['line' => 'One more thing', 'notice' => trim(str_repeat('Small print. ', 20))]];
     }
 
     /** @param  array<string, string>  $expected */
     #[DataProvider('pasted')]
     public function test_a_pasted_signature_is_sorted_into_pieces(string $text, array $expected): void
     {
-        $this->post('/cards/bring', ['text' => $text])->assertRedirect();
+        $this->bring(['text' => $text]);
         $pieces = [];
         foreach (Card::query()->latest('id')->firstOrFail()->document()->pieces as $piece) {
             $pieces[$piece->kind->key()] = implode(' ', array_map(fn ($value) => is_array($value) ? implode(' ', $value) : (string) $value, array_filter(array_intersect_key($piece->fields, array_flip(['text', 'phrase', 'number', 'sort', 'address', 'links', 'value', 'html'])))));
@@ -103,6 +103,13 @@ final class HomeTest extends WebTestCase
         foreach ($expected as $kind => $holds) {
             $this->assertSame($holds, str_replace(["\n"], '', $pieces[$kind] ?? 'not there'), $kind);
         }
+    }
+
+    /** @param  array<string, string>  $what */
+    private function bring(array $what): void
+    {
+        $to = (string) $this->post('/cards/bring', $what)->assertRedirect()->headers->get('Location');
+        $this->post($to, ['keep' => array_map(strval(...), range(0, (int) preg_match_all('/name="keep\[\]"/', (string) $this->get($to)->assertOk()->content()) - 1))])->assertRedirect();
     }
 
     public function test_what_is_brought_as_html_mail_or_contact_is_confirmed_line_by_line(): void
@@ -118,13 +125,22 @@ final class HomeTest extends WebTestCase
             $card = Card::query()->latest('id')->firstOrFail()->document();
             $this->assertSame(['Tobiah Reedmace', true], [$card->holder(), str_contains(CardJson::encode($card), 'Mine alone')], $way);
         }
+        $page = 'https://people.quillfern.example/maren-oakhollow';
+        $this->bring(['address' => $page]);
+        $card = CardJson::encode(Card::query()->latest('id')->firstOrFail()->document());
+        foreach (['Maren Oakhollow', 'Principal garden designer', 'Quillfern Garden Studio', '1632 960147', '4 Mallow Lane, Eddersby', 'linkedin.com/in/maren-oakhollow'] as $fact) {
+            $this->assertStringContainsString($fact, $card);
+        }
+        foreach (['https://quillfern.example/' => 'states nothing', 'https://quillfern.example/missing' => 'error 404', 'https://quillfern.example/inward' => 'private network', 'https://quillfern.example/endless' => 'over', 'http://127.0.0.1/' => '', 'no address' => '', '' => ''] as $address => $sentence) {
+            $this->post('/cards/bring', ['address' => $address])->assertStatus(422)->assertSee($sentence)->assertSee('field-error', false);
+        }
         $this->post('/cards/bring', ['text' => '<p> </p>'])->assertStatus(422)->assertSee('nothing in it');
         $this->get('/cards/bring/'.str_repeat('0', 24))->assertNotFound();
     }
 
     public function test_nothing_to_sort_gets_a_sentence(): void
     {
-        foreach (['' => 'Paste the lines', '---' => 'Paste the lines', str_repeat('long line ', 3000) => 'too much text'] as $text => $sentence) {
+        foreach (['' => 'bring the lines', '---' => 'bring the lines', str_repeat('long line ', 3000) => 'too much text'] as $text => $sentence) {
             $this->post('/cards/bring', ['text' => $text])->assertStatus(422)->assertSee($sentence);
         }
     }

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
 use App\Http\Middleware\ContentPolicy;
+use App\Models\Brand;
 use App\Models\Card;
 use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
@@ -50,7 +51,7 @@ final class ProofController extends Controller
     {
         $client = MailClient::all()[$client] ?? abort(404);
         $card = $this->card($card);
-        $subject = $prover->subject($card->document(), \App\Models\Brand::in($this->workspace)->document());
+        $subject = $prover->subject($card->document(), Brand::in($this->workspace)->document());
         $reading = $subject->reading($client->key);
         $original = $request->boolean('original');
 

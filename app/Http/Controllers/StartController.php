@@ -5,13 +5,12 @@ namespace App\Http\Controllers;
 use App\Brought;
 use App\Models\Brand;
 use App\Models\Card;
+use App\Outside\Outside;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Kinds;
-use InkyCard\Card\Scraps;
 use InkyCard\Card\Starter;
 use InkyCard\Card\Starters;
 use InkyCard\Refusal;
@@ -34,26 +33,25 @@ final class StartController extends Controller
         return $this->begun($request, $this->begin($starter, $request), "Started from {$starter->name}");
     }
 
-    /** A signature pasted as text or HTML, or a card document as a file. */
-    public function bring(Request $request): Response|RedirectResponse
+    /** What somebody has already: a signature as text, HTML, message or contact, the address of a public page, or a card document. */
+    public function bring(Request $request, Outside $outside): Response|RedirectResponse
     {
+        $field = $request->hasFile('file') ? 'file' : ($request->has('address') ? 'address' : 'text');
         try {
-            if ($request->hasFile('file')) {
-                $bytes = Refusal::at('/file', fn () => self::uploaded($request->file('file'))[0]);
-                if (str_starts_with(ltrim($bytes), '{')) {
-                    return $this->begun($request, Refusal::at('/file', fn () => CardJson::decode($bytes)), 'Started from a file');
-                }
-
-                return $this->toConfirm($request, $bytes, '/file');
+            $brought = match ($field) {
+                'file' => self::uploaded($request->file('file'))[0],
+                'address' => Brought::page($outside, trim(self::word($request, 'address'))),
+                default => self::word($request, 'text'),
+            };
+            if ($field === 'file' && str_starts_with(ltrim($brought), '{')) {
+                return $this->begun($request, CardJson::decode($brought), 'Started from a file');
             }
-            $text = self::word($request, 'text');
-            if (preg_match('/<(table|div|p|a|span|img|br)\b/i', $text) === 1) {
-                return $this->toConfirm($request, $text, '/text');
-            }
+            $country = Brand::in($this->workspace)->document()->country;
+            CardJson::read(Brought::document(Brought::facts($brought, $country), $country));
 
-            return $this->begun($request, Refusal::at('/text', fn () => $this->pasted($request, $text)), 'Started from a pasted signature');
+            return redirect()->route('cards.read', Brought::keep($brought, (int) self::member($request)->id));
         } catch (Refusal $refusal) {
-            return $this->page($request, [str_starts_with($refusal->path, '/file') ? 'file' : 'text' => ltrim(substr($refusal->path, 5).': ', ': ').$refusal->getMessage()], 422);
+            return $this->page($request, [$field => ltrim("$refusal->path: ", ': ').$refusal->getMessage()], 422);
         }
     }
 
@@ -79,27 +77,6 @@ final class StartController extends Controller
             'style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes],
             'pieces' => [],
         ]);
-    }
-
-    /** @throws Refusal */
-    private function pasted(Request $request, string $text): Document
-    {
-        $blank = $this->blank($request)->with(['name' => self::member($request)->name.' — pasted']);
-        $pieces = Scraps::sort($text, $blank->country);
-        $document = json_decode(CardJson::encode($blank), true);
-        foreach ($pieces as $index => ['kind' => $kind, 'fields' => $fields]) {
-            $document['pieces'][] = ['id' => 'p'.($index + 1), 'kind' => $kind, 'fields' => Kinds::of($kind)->accept($fields, $blank->country)];
-        }
-
-        return CardJson::read($document);
-    }
-
-    /** Something brought in another form is read, and looked over line by line before it is a card. */
-    private function toConfirm(Request $request, string $bytes, string $path): RedirectResponse
-    {
-        Refusal::at($path, fn () => Brought::facts($bytes, Brand::in($this->workspace)->document()->country));
-
-        return redirect()->route('cards.read', Brought::keep($bytes, (int) self::member($request)->id));
     }
 
     private function begun(Request $request, Document $document, string $words): RedirectResponse
