@@ -41,6 +41,9 @@ cpSync('node_modules/cropperjs/dist/cropper.min.js', 'public/vendor/cropper.min.
 cpSync('node_modules/cropperjs/dist/cropper.min.css', 'public/vendor/cropper.min.css');
 cpSync('node_modules/signature_pad/dist/signature_pad.umd.min.js', 'public/vendor/signature_pad.js');
 
+// The code a phone opens a card by.
+cpSync('node_modules/qrcode-generator/dist/qrcode.mjs', 'public/vendor/qrcode.js');
+
 // The accessibility check browser tests run.
 cpSync('node_modules/axe-core/axe.min.js', 'tests/Browser/axe.min.js');
 

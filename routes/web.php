@@ -13,6 +13,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
+use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
@@ -21,6 +22,9 @@ use App\Http\Controllers\TrayController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/cards');
+
+Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
+Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->name('phone.sheet');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');

@@ -58,6 +58,12 @@ final readonly class Destination
         return self::all()[is_string($key) ? $key : ''] ?? throw Refusal::because('A destination is one of: '.implode(', ', array_keys(self::all())).'.');
     }
 
+    /** Whether it is set up on a phone: its first step opens the card there by a code. */
+    public function onPhone(): bool
+    {
+        return $this->group === 'Phones and tablets';
+    }
+
     /** The form it takes as files; null where the card is copied. */
     public function format(): ?Format
     {

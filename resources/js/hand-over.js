@@ -15,8 +15,8 @@ async function richly() {
   return byEvent({ 'text/html': html, 'text/plain': plain });
 }
 
-function sourceAlone() {
-  return navigator.clipboard?.writeText ? navigator.clipboard.writeText(source.value) : byEvent({ 'text/plain': source.value });
+function alone(words) {
+  return navigator.clipboard?.writeText ? navigator.clipboard.writeText(words) : byEvent({ 'text/plain': words });
 }
 
 function byEvent(types) {
@@ -46,7 +46,21 @@ function wire(id, copy) {
 }
 
 wire('copy-rich', richly);
-wire('copy-source', sourceAlone);
+wire('copy-source', () => alone(source.value));
+wire('copy-text', () => alone(text.textContent));
+
+const code = document.querySelector('[data-code]');
+if (code) {
+  const { default: qrcode } = await import('/vendor/qrcode.js');
+  const made = qrcode(0, 'M');
+  made.addData(code.dataset.code);
+  made.make();
+  const side = made.getModuleCount();
+  let path = '';
+  for (let row = 0; row < side; row++) for (let column = 0; column < side; column++) if (made.isDark(row, column)) path += `M${column} ${row}h1v1h-1z`;
+  // Four modules of quiet around it (ISO/IEC 18004), dark on light in either theme.
+  code.innerHTML = `<svg viewBox="-4 -4 ${side + 8} ${side + 8}" shape-rendering="crispEdges"><path fill="#fff" d="M-4-4h${side + 8}v${side + 8}h-${side + 8}z"/><path d="${path}"/></svg>`;
+}
 
 const sheet = document.getElementById('sheet');
 const fit = () => { sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`; };

@@ -34,6 +34,19 @@ final class TrayTest extends BrowserTestCase
         }
     }
 
+    public function test_a_card_is_opened_by_a_code_and_what_was_brought_is_looked_over(): void
+    {
+        $this->open('/cards/2/hand-over?to=iphone');
+        $this->until(fn () => (int) $this->script('return document.querySelectorAll("[data-code] path").length') === 2, 'the code is drawn');
+        $this->assertReachable('hand-over to a phone');
+        $this->open((string) preg_replace('~^https?://[^/]+~', '', (string) $this->script('return document.querySelector("[data-code]").dataset.code')));
+        $this->assertReachable('on the phone');
+        $this->open('/cards/start');
+        $this->script('const field = document.getElementById("address"); field.value = "https://people.quillfern.example/maren-oakhollow"; field.form.submit()');
+        $this->until(fn () => (int) $this->script('return document.querySelectorAll(".read-facts li").length') === 8, 'every fact a line');
+        $this->assertReachable('what was read');
+    }
+
     private function open(string $path): void
     {
         Desk::shared()->browser->get(Desk::shared()->base.$path);

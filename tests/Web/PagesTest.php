@@ -121,6 +121,24 @@ final class PagesTest extends WebTestCase
         $this->get("/cards/{$this->card->id}/hand-over/directions/the-moon")->assertNotFound();
     }
 
+    public function test_a_phone_opens_a_card_by_its_address_alone_for_a_day(): void
+    {
+        $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=iphone")->assertOk()->content();
+        $address = html_entity_decode((string) preg_replace('~^.*data-code="https?://[^/]+([^"]+)".*$~s', '$1', $page));
+        auth()->logout();
+        $phone = $this->get($address)->assertOk()->assertSee('Copy the card')->assertSee('Copy its words alone')->assertHeader('X-Robots-Tag', 'noindex')->assertDontSee('/cards/'.$this->card->id, false);
+        $this->get(html_entity_decode((string) preg_replace('~^.*<iframe id="sheet" src="([^"]+)".*$~s', '$1', (string) $phone->content())))->assertOk()->assertSee('Maren');
+        $other = str_replace("/phone/{$this->card->id}", '/phone/'.($this->card->id + 1), $address);
+        foreach ([$other, $address.'0', "/phone/{$this->card->id}", "/phone/{$this->card->id}/sheet?".parse_url($address, PHP_URL_QUERY)] as $forged) {
+            $this->get($forged)->assertStatus(410)->assertSee('run out')->assertDontSee('Maren');
+        }
+        $this->travel(25)->hours();
+        $this->get($address)->assertStatus(410);
+        $this->travelBack();
+        $this->card->forceFill(['archived_at' => now()])->save();
+        $this->get($address)->assertStatus(410);
+    }
+
     public function test_a_card_is_handed_over_from_the_console(): void
     {
         $this->withoutMockingConsoleOutput();

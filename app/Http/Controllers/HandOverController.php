@@ -34,6 +34,7 @@ final class HandOverController extends Controller
             'base' => HostedPictures::publicBase(),
             'address' => $parcel->fact('email', 'address') ?: self::member($request)->email,
             'to' => $destination,
+            'phone' => PhoneController::address($card),
             'destinations' => Destination::all(),
             'client' => MailClient::of($destination->client),
             'reading' => $proof->subject->reading($destination->client),

@@ -60,7 +60,9 @@
     @if($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')<p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a href="{{ route('proof', $card->id) }}">Look at it first</a></span></p>@endif
     <div class="way" id="way">
       <h2>{{ $to->label }}</h2>
-      @if($to->takes === 'rich')
+      @if($to->onPhone())
+      <div class="phone-code"><div class="code-picture" data-code="{{ $phone }}" role="img" aria-label="Code of the address below"></div><p>Point the phone's camera at the code. The card opens there, without signing in, with a button to copy it. <a href="{{ $phone }}">Open its page here</a><br><span class="quiet">Works for {{ \App\Http\Controllers\PhoneController::HOURS }} hours, for whoever has the address.</span>@if($local)<br><span class="quiet">A phone does not reach this address: set PUBLIC_URL first.</span>@endif</p></div>
+      @elseif($to->takes === 'rich')
       <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>
       @elseif($to->takes === 'source')
@@ -86,7 +88,7 @@
     <div class="way">
       <h2>Its source</h2>
       <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html }}</textarea>
-      <div class="way-buttons">@if($to->takes !== 'source')<button class="btn btn-line" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span>@endif @if($to->takes !== 'rich')<button class="btn btn-line" id="copy-rich" data-copied="Copied, as HTML and as plain text.">Copy the card as seen</button><span class="copied" role="status"></span>@endif <a class="btn btn-plain" href="{{ route('hand-over.file', $card->id) }}" download>Download the file</a></div>
+      <div class="way-buttons">@if($to->takes !== 'source')<button class="btn btn-line" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span>@endif @if($to->takes !== 'rich' || $to->onPhone())<button class="btn btn-line" id="copy-rich" data-copied="Copied, as HTML and as plain text.">Copy the card as seen</button><span class="copied" role="status"></span>@endif <a class="btn btn-plain" href="{{ route('hand-over.file', $card->id) }}" download>Download the file</a></div>
     </div>
     @endif
   </section>
