@@ -70,6 +70,21 @@ final readonly class Destination
         return $this->takes === 'rich' || $this->takes === 'source' ? null : Formats::of($this->takes);
     }
 
+    /**
+     * The directions as plain text, to send along.
+     *
+     * @param  string  $page  the card's page for a phone, which stands for the code where there is none to see
+     */
+    public function directions(string $page): string
+    {
+        $numbered = fn (array $steps): string => implode("\n", array_map(fn (int $index, string $step) => ($index + 1).'. '.$step, array_keys($steps), $steps));
+
+        return implode("\n\n", array_filter([
+            "Your card for $this->label is below. To put it in place:", $this->onPhone() ? "Its page for the phone, instead of a code: $page" : '', $numbered($this->steps), $this->replies === '' ? '' : "Replies and several addresses: $this->replies",
+            "To see that it worked:\n".$numbered(self::CHECK),
+        ]));
+    }
+
     /** How pictures travel there and what that costs, in a sentence; null where its taker chooses. */
     public function picturesGo(): ?string
     {

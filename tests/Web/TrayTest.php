@@ -34,6 +34,15 @@ final class TrayTest extends WebTestCase
         $this->assertSame('maren@quillfern.example', (new Received($raw))->from());
     }
 
+    public function test_directions_are_sent_with_the_card(): void
+    {
+        $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=gmail")->assertOk()->content();
+        preg_match_all('/name="(\w+)" value="([^"]*)"/', (string) strstr($page, 'class="send-directions"'), $fields);
+        $this->post('/tray/write', ['to' => 'tobiah@quillfern.example'] + array_map(html_entity_decode(...), array_combine($fields[1], $fields[2])))->assertRedirect();
+        $message = $this->get('/tray')->assertSee('Your card for Gmail on the web');
+        $this->get('/tray/'.preg_replace('~^.*?/tray/(\d+)".*$~s', '$1', (string) $message->content()))->assertSee('1. In the settings')->assertSee('Verified');
+    }
+
     public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
     {
         foreach (['new' => 'Principal designer', 'reply' => 'Short and sweet'] as $situation => $role) {

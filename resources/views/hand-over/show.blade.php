@@ -83,6 +83,8 @@
       <details><summary>Did it work?</summary><ol>@foreach(\InkyCard\Handover\Destination::CHECK as $step)<li>{{ $step }}</li>@endforeach</ol></details>
       @endif
       <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden" name="test" value="1"><input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ $address }}"><input type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body" value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to '.auth()->user()->email }}</span></form>
+      <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions($phone) }}">
+        <label for="send-to">Send these directions with the card</label><span class="way-buttons"><input class="form-control" id="send-to" name="to" type="email" required placeholder="tobiah@quillfern.example" autocomplete="email"><button class="btn btn-line">Send</button></span></form>
       <p class="help">Directions written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }}; menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
     </div>
     <div class="way">
