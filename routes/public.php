@@ -3,6 +3,8 @@
 use App\Http\Controllers\GoController;
 use App\Http\Controllers\SeasonalController;
 use App\Http\Controllers\VariantController;
+use App\StandIns\Jmap;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
 /*
@@ -13,6 +15,18 @@ Route::get('/p/{hash}.{extension}', VariantController::class)
     ->name('variant');
 Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
 Route::get('/go/{token}', GoController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+
+// The stand-in mailbox, for any JMAP client on this machine.
+if (config('inky.stand_ins')) {
+    $answer = function (Request $request) {
+        [$status, $body] = Jmap::answer(trim($request->path(), '/'), (string) $request->header('Authorization'), $request->isMethod('POST') ? (string) $request->getContent() : null);
+
+        return response()->json($body, $status);
+    };
+    Route::get('/.well-known/jmap', $answer);
+    Route::get('/stand-ins/jmap/session', $answer);
+    Route::post('/stand-ins/jmap/api', $answer);
+}
 
 if (config('inky.bench')) {
     Route::get('/bench/public', fn () => 'ok');

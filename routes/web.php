@@ -13,6 +13,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
+use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProofController;
@@ -142,6 +143,10 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.directions');
+        Route::get('/hand-over/mailbox', [MailboxController::class, 'show'])->name('mailbox');
+        Route::post('/hand-over/mailbox', [MailboxController::class, 'open'])->name('mailbox.open');
+        Route::post('/hand-over/mailbox/place', [MailboxController::class, 'place'])->name('mailbox.place');
+        Route::post('/hand-over/mailbox/close', [MailboxController::class, 'close'])->name('mailbox.close');
         Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');
     });
 });

@@ -33,15 +33,33 @@ final class Outside
      */
     public function fetch(string $address, int $most, float $seconds = 8, bool $whole = true): Fetched
     {
+        return $this->request($address, $most, $seconds, $whole, []);
+    }
+
+    /**
+     * Asks in somebody's name. The token goes to the host it was given for and no other.
+     *
+     * @param  ?string  $json  posted; null asks alone
+     *
+     * @throws Refusal
+     */
+    public function ask(string $address, string $token, ?string $json, int $most, float $seconds = 8): Fetched
+    {
+        return $this->request($address, $most, $seconds, true, ['auth_bearer' => $token] + ($json === null ? [] : ['body' => $json, 'headers' => ['Content-Type' => 'application/json']]));
+    }
+
+    /** @param  array<string, mixed>  $with  options of the client */
+    private function request(string $address, int $most, float $seconds, bool $whole, array $with): Fetched
+    {
         $until = microtime(true) + $seconds;
         $redirects = [];
         while (true) {
             $asked = WebAddress::parse($address, inside: true)->address;
             try {
-                $response = $this->client->request('GET', $asked, [
+                $response = $this->client->request(isset($with['body']) ? 'POST' : 'GET', $asked, array_merge_recursive([
                     'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)), 'max_duration' => max(0.1, $until - microtime(true)),
                     'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
-                ]);
+                ], $with));
                 $status = $response->getStatusCode();
                 $to = $response->getHeaders(false)['location'][0] ?? null;
                 if ($status >= 300 && $status < 400 && $to !== null) {
@@ -51,6 +69,9 @@ final class Outside
                         throw Refusal::because('This address is passed on in a circle, or too often.');
                     }
                     $address = self::absolute($to, $asked);
+                    if ($with !== [] && (isset($with['body']) || ! str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/'))) {
+                        throw Refusal::because('This address passes on to another: give that one.');
+                    }
 
                     continue;
                 }

@@ -20,7 +20,7 @@ final class Web implements HttpClientInterface
 
     public function __construct(private readonly HttpClientInterface $real, private readonly Rasterizer $rasterizer)
     {
-        $this->sites = new MockHttpClient(fn (string $method, string $url) => $this->answer($url));
+        $this->sites = new MockHttpClient(fn (string $method, string $url, array $options) => $this->answer($url, $options));
     }
 
     public static function answersFor(string $host): bool
@@ -46,9 +46,16 @@ final class Web implements HttpClientInterface
         return new self($this->real->withOptions($options), $this->rasterizer);
     }
 
-    private function answer(string $url): MockResponse
+    /** @param  array<string, mixed>  $options */
+    private function answer(string $url, array $options): MockResponse
     {
         [$host, $path] = [(string) parse_url($url, PHP_URL_HOST), trim((string) parse_url($url, PHP_URL_PATH), '/')];
+        if ($host === Jmap::HOST) {
+            $given = implode('', (array) ($options['normalized_headers']['authorization'] ?? []));
+            [$status, $body] = Jmap::answer($path, (string) preg_replace('/^authorization:\s*/i', '', $given), is_string($options['body'] ?? null) && $options['body'] !== '' ? $options['body'] : null);
+
+            return new MockResponse((string) json_encode($body), ['http_code' => $status, 'response_headers' => ['content-type: application/json']]);
+        }
         $drawing = database_path("demo/banners/$path.svg");
 
         return match (true) {

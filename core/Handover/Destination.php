@@ -13,7 +13,7 @@ final readonly class Destination
 {
     /**
      * @param  string  $group  how it takes a signature
-     * @param  'rich'|'source'|string  $takes  `rich` and `source` are copied; others are keys of Formats
+     * @param  'rich'|'source'|'placed'|string  $takes  `rich` and `source` are copied, `placed` is put there from here; others are keys of Formats
      * @param  string  $client  the stand-in nearest to it
      * @param  string  $words  it is found by, beside its label
      * @param  non-empty-list<string>  $steps
@@ -64,10 +64,10 @@ final readonly class Destination
         return $this->group === 'Phones and tablets';
     }
 
-    /** The form it takes as files; null where the card is copied. */
+    /** The form it takes as files; null where the card is copied or placed. */
     public function format(): ?Format
     {
-        return $this->takes === 'rich' || $this->takes === 'source' ? null : Formats::of($this->takes);
+        return in_array($this->takes, ['rich', 'source', 'placed'], true) ? null : Formats::of($this->takes);
     }
 
     /**
@@ -93,7 +93,7 @@ final readonly class Destination
             'folder' => 'Pictures lie beside the file; the program attaches them to every message, which makes each of them heavier and always shows them.',
             'eml', 'template' => 'Pictures are attached to the message: they show without asking, and make it heavier.',
             'page' => 'Pictures are inside the file.',
-            'mailsignature', 'html-file', 'fragment', 'pretty' => 'Pictures are fetched by readers: messages stay light, and some readers are asked first.',
+            'placed', 'mailsignature', 'html-file', 'fragment', 'pretty' => 'Pictures are fetched by readers: messages stay light, and some readers are asked first.',
             'vcard', 'vcard3' => 'The portrait is inside the file.',
             default => 'No pictures travel with it.',
         };

@@ -8,6 +8,7 @@
 $pasted = 'Settings boxes';
 $desktop = 'Programs on a desk';
 $phone = 'Phones and tablets';
+$placed = 'Placed from here';
 $code = 'Systems that take code';
 $people = 'People and campaigns';
 $files = 'Files';
@@ -46,6 +47,9 @@ return [
     'android' => ['label' => 'Mail apps on Android', 'group' => $phone, 'takes' => 'rich', 'client' => 'phone-webmail-app', 'words' => 'gmail app samsung phone tablet', 'steps' => [
         'Open the card on the phone by its code, and copy it.', 'In the settings of the mail app, choose the account and its signature, and paste. Most apps there take words alone: copy its words alone where yours does.', 'Gmail\'s app sends the signature of the web settings when its own is left empty: set it up there, and empty the phone\'s.',
     ], 'replies' => 'As on the web.', 'once' => 'Delete it in the message.', 'written' => '2026-11-25'],
+    'jmap' => ['label' => 'A mailbox that speaks JMAP', 'group' => $placed, 'takes' => 'placed', 'client' => 'tolerant-webmail', 'words' => 'jmap connect automatically fastmail server identity', 'steps' => [
+        'In the settings of your mailbox, make a token that may change signatures.', 'Open the mailbox from here with it.', 'Choose the address. What stood under it is kept and can be put back.',
+    ], 'replies' => 'Mailboxes keep one signature for an address, for new messages and answers alike.', 'once' => 'Delete it in the message.', 'written' => '2026-11-25'],
     'code' => ['label' => 'A system that takes HTML code', 'group' => $code, 'takes' => 'source', 'client' => 'strict-webmail', 'words' => 'crm helpdesk trade body web system source html', 'steps' => [
         'Copy the source: all of it, from the first sign to the last.', 'In the system\'s preferences, look for the signature and for a switch to HTML or source.', 'Paste, and switch the signature on: there is often a yes and no of its own.', 'Save, and send yourself a sample.',
     ], 'replies' => 'Often one for all messages.', 'once' => 'The same switch.', 'written' => '2026-11-25'],

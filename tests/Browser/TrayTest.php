@@ -41,6 +41,11 @@ final class TrayTest extends BrowserTestCase
         $this->assertReachable('hand-over to a phone');
         $this->open((string) preg_replace('~^https?://[^/]+~', '', (string) $this->script('return document.querySelector("[data-code]").dataset.code')));
         $this->assertReachable('on the phone');
+        $this->open('/cards/2/hand-over/mailbox');
+        $this->assertReachable('a mailbox to open');
+        $this->script('document.getElementById("server").value = "mail.quillfern.example"; document.getElementById("token").value = "quillfern-demo"; document.getElementById("token").form.submit()');
+        $this->until(fn () => (int) $this->script('return document.querySelectorAll(".identities li").length') === 2, 'its addresses');
+        $this->assertReachable('a mailbox');
         $this->open('/cards/start');
         $this->script('const field = document.getElementById("address"); field.value = "https://people.quillfern.example/maren-oakhollow"; field.form.submit()');
         $this->until(fn () => (int) $this->script('return document.querySelectorAll(".read-facts li").length') === 8, 'every fact a line');

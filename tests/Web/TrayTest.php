@@ -43,6 +43,33 @@ final class TrayTest extends WebTestCase
         $this->get('/tray/'.preg_replace('~^.*?/tray/(\d+)".*$~s', '$1', (string) $message->content()))->assertSee('1. In the settings')->assertSee('Verified');
     }
 
+    public function test_a_card_is_put_in_a_mailbox_and_what_was_there_put_back(): void
+    {
+        $at = "/cards/{$this->card->id}/hand-over/mailbox";
+        $asked = fn (string $method, array $arguments) => $this->withHeader('Authorization', 'Bearer quillfern-demo')->postJson('/stand-ins/jmap/api', ['using' => ['urn:ietf:params:jmap:core', 'urn:ietf:params:jmap:submission'], 'methodCalls' => [[$method, $arguments, 'c1']]])->assertOk()->json('methodResponses.0');
+        $under = fn (): string => $asked('Identity/get', ['accountId' => 'studio', 'ids' => ['i1']])[1]['list'][0]['htmlSignature'];
+        $before = $under();
+        foreach ([['', 'quillfern-demo', 'address'], ['mail.quillfern.example', '', 'Give the token'], ['mail.quillfern.example', 'wrong', 'does not know this token'], ['http://mail.quillfern.example', 'quillfern-demo', 'https alone'], ['quillfern.example', 'quillfern-demo', 'no JMAP'], ['https://quillfern.example/inward', 'quillfern-demo', 'passes on to another'], ['127.0.0.1', 'quillfern-demo', 'field-error']] as [$server, $token, $sentence]) {
+            $this->post($at, ['server' => $server, 'token' => $token])->assertStatus(422)->assertSee($sentence, false);
+        }
+        $this->post("$at/place", ['identity' => 'i1'])->assertStatus(422);
+        $this->post($at, ['server' => 'mail.quillfern.example', 'token' => 'quillfern-demo'])->assertRedirect();
+        $this->get($at)->assertOk()->assertSee('maren@quillfern.example')->assertSee('Nothing is under it')->assertDontSee('quillfern-demo');
+        $this->post("$at/place", ['identity' => 'nobody'])->assertStatus(422)->assertSee('not in the mailbox');
+        $this->post("$at/place", ['identity' => 'i1'])->assertRedirect();
+        $this->assertSame(app(\App\HandOver::class)->parcel($this->card->document(), $this->card)->html(), $under());
+        $this->assertSame(2, DB::table('placements')->where(['address' => 'maren@quillfern.example', 'card_id' => $this->card->id])->count());
+        $this->get($at)->assertSee('This card is under it')->assertSee('is under every new message');
+        $this->post("$at/place", ['identity' => 'i1']);
+        $this->post("$at/place", ['identity' => 'i1', 'back' => '1'])->assertRedirect();
+        $this->assertSame($before, $under());
+        $this->post("$at/place", ['identity' => 'i1', 'back' => '1'])->assertStatus(422)->assertSee('not kept');
+        $this->post("$at/close");
+        $this->get($at)->assertSee('Open the mailbox')->assertDontSee('hello@quillfern.example');
+        $this->assertSame('unknownMethod', $asked('Email/get', [])[1]['type']);
+        $this->assertSame(['i9' => ['type' => 'notFound'], 'i1' => ['type' => 'invalidProperties', 'properties' => ['email']]], $asked('Identity/set', ['accountId' => 'studio', 'update' => ['i9' => [], 'i1' => ['email' => 'x@y.example']]])[1]['notUpdated']);
+    }
+
     public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
     {
         foreach (['new' => 'Principal designer', 'reply' => 'Short and sweet'] as $situation => $role) {

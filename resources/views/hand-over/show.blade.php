@@ -11,6 +11,7 @@
       <h1>Hand over</h1>
       <p class="quiet">{{ $document->name }} · <a href="{{ route('bench', $card->id) }}">back to the bench</a></p>
     </div>
+    @if(session('told'))<p class="told" role="status">{{ session('told') }}</p>@endif
     <div class="sheet"><iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent" sandbox="allow-same-origin allow-popups"></iframe></div>
     <h2>The same as plain text</h2>
     <pre id="text" tabindex="0">{{ $text }}</pre>
@@ -65,6 +66,8 @@
       @elseif($to->takes === 'rich')
       <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>
+      @elseif($to->takes === 'placed')
+      <a class="btn btn-stamp" href="{{ route('mailbox', $card->id) }}">Open the mailbox</a>
       @elseif($to->takes === 'source')
       <p class="quiet">One table, {{ number_format(mb_strlen($html)) }} characters.</p>
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-source" data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the source</button><span class="copied" role="status"></span></div>
@@ -79,7 +82,7 @@
       @if($to->client !== 'plain-text')
       <p class="help"><b>What changes there:</b> {{ $reading->verdict() === '' ? 'nothing readers would miss' : $reading->verdict() }}. <a href="{{ route('proof.compare', [$card->id, $to->client]) }}">See it as {{ Str::lower($client->label) }}</a></p>
       @endif
-      @if($to->takes === 'rich' || $to->takes === 'source' || in_array($to->takes, ['folder', 'mailsignature', 'html-file']))
+      @if($to->takes === 'rich' || $to->takes === 'source' || in_array($to->takes, ['placed', 'folder', 'mailsignature', 'html-file']))
       <details><summary>Did it work?</summary><ol>@foreach(\InkyCard\Handover\Destination::CHECK as $step)<li>{{ $step }}</li>@endforeach</ol></details>
       @endif
       <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden" name="test" value="1"><input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ $address }}"><input type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body" value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to '.auth()->user()->email }}</span></form>

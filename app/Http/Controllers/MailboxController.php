@@ -1,0 +1,115 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\HandOver;
+use App\Jmap\Identity;
+use App\Jmap\Mailbox;
+use App\Outside\Outside;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Crypt;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Situation;
+use InkyCard\Refusal;
+
+/** Puts a card under the addresses of a mailbox that speaks JMAP, and what stood there before back. */
+final class MailboxController extends Controller
+{
+    /** Days what stood there before is kept. */
+    private const KEPT = 90;
+
+    private const OPENED = 'mailbox';
+
+    public function show(Request $request, Outside $outside, int $card): Response
+    {
+        return $this->page($request, $outside, $card);
+    }
+
+    public function open(Request $request, Outside $outside, int $card): Response|RedirectResponse
+    {
+        $this->card($card);
+        try {
+            Mailbox::open($outside, $request->input('server'), $request->input('token'))->identities();
+        } catch (Refusal $refusal) {
+            return $this->page($request, $outside, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422);
+        }
+        // As long as one is signed in, and nowhere else.
+        $request->session()->put(self::OPENED, Crypt::encrypt([$request->input('server'), $request->input('token')]));
+
+        return redirect()->route('mailbox', $card);
+    }
+
+    public function close(Request $request, int $card): RedirectResponse
+    {
+        $request->session()->forget(self::OPENED);
+
+        return redirect()->route('mailbox', $card)->with('told', 'Closed. The token is forgotten.');
+    }
+
+    /** Puts the card under an address, or back what was there. */
+    public function place(Request $request, Outside $outside, HandOver $handOver, int $card): Response|RedirectResponse
+    {
+        $card = $this->card($card);
+        try {
+            $mailbox = $this->opened($request, $outside) ?? throw Refusal::because('Open the mailbox first.');
+            $identity = collect($mailbox->identities())->first(fn (Identity $one) => $one->id === self::word($request, 'identity')) ?? throw Refusal::because('This address is not in the mailbox any more.');
+            $kept = $this->kept($request, $mailbox, $identity);
+            if ($request->boolean('back')) {
+                [$html, $text] = Cache::get($kept) ?? throw Refusal::because('What stood here before is not kept any more.');
+                $mailbox->place($identity->id, $html, $text);
+                Cache::forget($kept);
+                DB::table('placements')->where(['workspace_id' => $this->workspace->id, 'address' => $identity->email, 'card_id' => $card->id])->delete();
+
+                return redirect()->route('mailbox', $card->id)->with('told', "What stood under $identity->email before is back.");
+            }
+            $parcel = $handOver->parcel($card->document(), $card);
+            // The first that stood there is the one to come back to, not a card of ours.
+            Cache::add($kept, [$identity->html, $identity->text], now()->addDays(self::KEPT));
+            $mailbox->place($identity->id, $parcel->html(), $parcel->text());
+            foreach ([Situation::NewMail, Situation::Reply] as $situation) {
+                DB::table('placements')->updateOrInsert(['workspace_id' => $this->workspace->id, 'address' => $identity->email, 'situation' => $situation->value], ['card_id' => $card->id]);
+            }
+        } catch (Refusal $refusal) {
+            return $this->page($request, $outside, $card->id, ['identity' => $refusal->getMessage()], 422);
+        }
+
+        return redirect()->route('mailbox', $card->id)->with('told', "$card->name is under every new message and answer from $identity->email.");
+    }
+
+    private function opened(Request $request, Outside $outside): ?Mailbox
+    {
+        $kept = $request->session()->get(self::OPENED);
+
+        return is_string($kept) ? Mailbox::open($outside, ...Crypt::decrypt($kept)) : null;
+    }
+
+    private function kept(Request $request, Mailbox $mailbox, Identity $identity): string
+    {
+        return 'mailbox.before.'.hash('sha256', self::member($request)->id."\n$mailbox->server\n$identity->id");
+    }
+
+    /** @param  array<string, string>  $refused */
+    private function page(Request $request, Outside $outside, int $card, array $refused = [], int $status = 200): Response
+    {
+        $card = $this->card($card);
+        $mailbox = null;
+        $identities = [];
+        try {
+            $mailbox = $this->opened($request, $outside);
+            $identities = $mailbox?->identities() ?? [];
+        } catch (Refusal $refusal) {
+            $request->session()->forget(self::OPENED);
+            $refused += ['server' => $refusal->getMessage()];
+            $mailbox = null;
+        }
+        $parcel = app(HandOver::class)->parcel($card->document(), $card);
+
+        return response()->view('hand-over.mailbox', [
+            'card' => $card, 'mailbox' => $mailbox, 'identities' => $identities, 'refused' => $refused, 'html' => $parcel->html(),
+            'before' => $mailbox === null ? [] : array_values(array_map(fn (Identity $one) => $one->id, array_filter($identities, fn (Identity $one) => Cache::has($this->kept($request, $mailbox, $one))))),
+        ], $status);
+    }
+}
