@@ -37,6 +37,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
 
     Route::get('/cards', [CardsController::class, 'index'])->name('cards');
     Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');
+    Route::get('/placements', [CardsController::class, 'placements'])->name('placements');
+    Route::post('/placements', [CardsController::class, 'put'])->name('placements.put');
     Route::get('/clicks', [ClicksController::class, 'show'])->name('clicks');
     Route::get('/clicks/file', [ClicksController::class, 'file'])->name('clicks.file');
     Route::prefix('/tray')->group(function () {

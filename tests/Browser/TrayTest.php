@@ -27,7 +27,7 @@ final class TrayTest extends BrowserTestCase
         $this->script('document.querySelector(\'form[action$="/tray/write"]\').submit()');
         $this->until(fn () => str_contains((string) $this->script('return document.querySelector(".verdict-box")?.innerText ?? ""'), 'Verified'), 'verified');
         $this->assertReachable('a message');
-        foreach (['/tray' => 'the tray', '/tray/write?of=1&way=reply' => 'writing', '/cards/2/hand-over/directions/gmail' => 'directions'] as $path => $state) {
+        foreach (['/placements' => 'which card where', '/tray' => 'the tray', '/tray/write?of=1&way=reply' => 'writing', '/cards/2/hand-over/directions/gmail' => 'directions'] as $path => $state) {
             $this->open($path);
             $this->assertReachable($state);
             $this->assertLessThanOrEqual(1280, $this->script('return document.documentElement.scrollWidth'));

@@ -63,6 +63,13 @@ final class HomeTest extends WebTestCase
         $place($other, ['address' => 'a@quillfern.example', 'situation' => 'never'])->assertSessionHas('misplaced');
         $place($other, ['address' => 'maren@quillfern.example', 'situation' => 'new', 'remove' => '1']);
         $this->assertSame(0, DB::table('placements')->count());
+        $this->get('/placements')->assertOk()->assertSee('No address has a card yet');
+        $this->post('/placements', ['card' => $other->id, 'address' => 'b@quillfern.example', 'situation' => 'reply'])->assertSessionHas('told');
+        $this->post('/placements', ['card' => 999, 'address' => 'b@quillfern.example', 'situation' => 'reply'])->assertNotFound();
+        $this->post('/placements', ['card' => $other->id, 'address' => 'b', 'situation' => 'reply'])->assertSessionHas('misplaced');
+        $this->get('/placements')->assertSee('b@quillfern.example')->assertSee('Other card');
+        $place($other, ['address' => 'b@quillfern.example', 'situation' => 'reply', 'remove' => '1']);
+        $this->get('/placements')->assertSee('Undo')->assertSee('No address has a card yet');
     }
 
     public function test_a_card_starts_from_nothing_by_trade_or_mood_and_from_a_file(): void

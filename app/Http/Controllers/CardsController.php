@@ -20,6 +20,11 @@ final class CardsController extends Controller
 {
     private const PER_PAGE = 12;
 
+    private const ADDRESSES = 25;
+
+    /** Cards a list to choose from holds. */
+    private const CHOICE = 500;
+
     /** Days of presses shown on a tile. */
     private const PRESSED = 30;
 
@@ -98,6 +103,23 @@ final class CardsController extends Controller
         return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id);
     }
 
+    /** Every address with its cards, as a table. */
+    public function placements(): View
+    {
+        $addresses = DB::table('placements')->where('workspace_id', $this->workspace->id)->select('address')->distinct()->orderBy('address')->paginate(self::ADDRESSES);
+        $placed = DB::table('placements')->join('cards', 'cards.id', 'card_id')->where('placements.workspace_id', $this->workspace->id)->whereIn('address', $addresses->pluck('address'))->get(['address', 'situation', 'card_id', 'cards.name']);
+
+        return view('cards.placements', [
+            'addresses' => $addresses, 'situations' => Situation::cases(), 'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
+            'cards' => Card::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->orderBy('name')->limit(self::CHOICE)->pluck('name', 'id'),
+        ]);
+    }
+
+    public function put(Request $request): RedirectResponse
+    {
+        return $this->place($request, self::seen($request, 'card'));
+    }
+
     /** Which address uses the card, and when: one card for each address and situation. */
     public function place(Request $request, int $card): RedirectResponse
     {
@@ -112,7 +134,7 @@ final class CardsController extends Controller
         if ($request->boolean('remove')) {
             DB::table('placements')->where($at + ['card_id' => $card->id])->delete();
 
-            return back()->with('told', "$card->name is not used for {$situation->label()} from $address any more.");
+            return back()->with(['told' => "$card->name is not used for {$situation->label()} from $address any more.", 'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value]]);
         }
         $other = DB::table('cards')->whereIn('id', DB::table('placements')->where($at)->select('card_id'))->value('name');
         DB::table('placements')->updateOrInsert($at, ['card_id' => $card->id]);

@@ -12,7 +12,7 @@
     </form>
     <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
   </div>
-  @if(session('told'))<div class="told" role="status">{{ session('told') }} @if(session('undo'))<form method="post" action="{{ route('cards.several') }}" class="inline">@csrf<input type="hidden" name="do" value="{{ session('undo')[0] }}">@foreach(session('undo')[1] as $id)<input type="hidden" name="cards[]" value="{{ $id }}">@endforeach<button class="btn-words">Undo</button></form>@endif</div>@endif
+  @if(session('told'))<div class="told" role="status">{{ session('told') }} @if(session('undo'))<form method="post" action="{{ route('cards.several') }}" class="inline">@csrf<input type="hidden" name="do" value="{{ session('undo')[0] }}">@foreach(session('undo')[1] as $id)<input type="hidden" name="cards[]" value="{{ $id }}">@endforeach<button class="btn-words">Undo</button></form>@endif<x-put-back/></div>@endif
   @if($cards->isEmpty())
   <div class="empty">
     @if($find !== '')<h2>No card has that on it</h2><p>Look for part of a name or a link. <a href="{{ route('cards') }}">Show all cards</a></p>
@@ -47,6 +47,7 @@
     <span class="help">With those chosen:</span>
     @if($archived)<button class="btn btn-line" form="several" name="do" value="bring-back">Bring back</button>@else<button class="btn btn-line" form="several" name="do" value="archive">Put in the archive</button><button class="btn btn-line" form="several" name="do" value="copy">Copy</button>@endif
     @endif
+    <a href="{{ route('placements') }}">Which card where</a>
     <span class="ms-end">@if($archived)<a href="{{ route('cards') }}">Back to the cards</a>@elseif($filed > 0)<a href="{{ route('cards', ['show' => 'archived']) }}">{{ $filed }} in the archive</a>@endif</span>
   </div>
   <x-pages :list="$cards"/>
