@@ -21,7 +21,7 @@ final readonly class Brought
     private const KEPT = 7200;
 
     /**
-     * By what it is, whatever its name says: a contact, a message, a public page, HTML or text.
+     * By what it is, whatever its name says: a contact, a message, a public page, HTML, a row of a table or text.
      *
      * @return list<Fact>
      *
@@ -34,6 +34,7 @@ final readonly class Brought
         return match ($kind) {
             'contact' => ReadIn::contact($content, $country),
             'page' => ReadIn::page($content, $country),
+            'row' => ReadIn::row($content, $country),
             'html' => ReadIn::html($content, $country),
             default => ReadIn::text($content, $country),
         };
@@ -101,7 +102,7 @@ final readonly class Brought
     }
 
     /**
-     * @return array{'contact'|'page'|'html'|'text', string} what it is, and its content
+     * @return array{'contact'|'page'|'html'|'row'|'text', string} what it is, and its content
      *
      * @throws Refusal
      */
@@ -124,6 +125,6 @@ final readonly class Brought
             return ['page', $bytes];
         }
 
-        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : ['text', $bytes];
+        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : [ReadIn::table($bytes) === null ? 'text' : 'row', $bytes];
     }
 }

@@ -39,6 +39,15 @@ final class ReadIn
 
     private const LABEL = '/^(?:[\p{So}\p{Sm}•·|]|(?:e-?mail|mail|web(?:site|seite)?|url|site|tel(?:efon|ephone)?|phone|call|mob(?:ile|il)?|cell|handy|fax|find us|follow (?:me|us))(?![\p{L}\p{N}])|(?:direct|office|büro|address)(?=\s*[:.|]|\s*$)|[aemtpwfdo](?=\s*[:.|]|\s*$))[\s.:|]*/iu';
 
+    /** Kinds by the headings tables have for them. */
+    private const COLUMNS = [
+        'first' => '/^(?:first|given)[ _-]?name$|^vorname$/i', 'last' => '/^(?:last|family|sur)[ _-]?name$|^nachname$/i', 'name' => '/^(?:full[ _-]?)?name$/i', 'pronouns' => '/^pronouns$/i',
+        'role' => '/^(?:role|position|funktion|(?:job[ _-]?)?title)$/i', 'department' => '/^(?:department|team|abteilung)$/i', 'company' => '/^(?:company|firm|firma|organi[sz]ation|employer)$/i',
+        'mobile' => '/^(?:mobile|cell|handy)(?:[ _-]?(?:phone|number))?$/i', 'fax' => '/^fax$/i', 'direct' => '/^direct(?:[ _-]?(?:line|dial))?$/i', 'phone' => '/^(?:(?:work|office|business)[ _-]?)?(?:tele)?(?:phone|fon)(?:[ _-]?number)?$|^tel\.?$/i',
+        'email' => '/^(?:e-?mail|mail)(?:[ _-]?address)?$/i', 'url' => '/^(?:web(?:[ _-]?site)?|url|home[ _-]?page|linkedin|instagram|facebook|youtube|mastodon|profile)(?:[ _-]?(?:url|link))?$/i',
+        'address' => '/^(?:(?:street|office|postal)[ _-]?)?address$|^adresse$/i', 'tagline' => '/^(?:tagline|slogan)$/i', 'licence' => '/^licen[cs]e(?:[ _-]?(?:number|no))?$/i',
+    ];
+
     private const CLOSING = '/^(?:best|thanks|thank you|gruß|lg)$|^(?:kind(?:est)?|best|warm(?:est)?|many)? ?(?:regards|wishes|thanks)\b|^(?:yours|sincerely|cheers|warmly|cordially|mit freundlichen|viele grüße|cordialement)\b/iu';
 
     private const ROLE = '/\b(?:director|manager|designer|lead|head|chief|officer|ceo|cto|cfo|coo|founder|co-?founder|owner|partner|principal|senior|junior|consultant|engineer|developer|architect|lawyer|solicitor|attorney|paralegal|associate|assistant|executive|president|chair|coordinator|specialist|analyst|adviser|advisor|agent|broker|realtor|teacher|professor|lecturer|doctor|nurse|therapist|physio\w*|surveyor|accountant|bookkeeper|editor|writer|producer|photographer|artist|chef|gardener|planner|buyer|clerk|administrator|marketing|sales|support|care|accounts|research\w*|scientist|geschäftsführer\w*|leiter\w*|trainee|apprentice|intern|volunteer|secretary|receptionist|guide|baker|joiner|plumber|electrician|carpenter|mason|potter|florist)\b/iu';
@@ -114,6 +123,85 @@ final class ReadIn
         }
 
         return self::stated($said, $country) ?: throw Refusal::because('This contact says nothing a card could show.');
+    }
+
+    /**
+     * One row of a table (RFC 4180, or with semicolons or tabs), its headings above it.
+     *
+     * @return list<Fact>
+     *
+     * @throws Refusal
+     */
+    public static function row(string $csv, string $country): array
+    {
+        [$headings, $row] = self::table($csv) ?? throw Refusal::because('This is no table with a row of headings.');
+        $said = $name = [];
+        foreach ($headings as $column => $heading) {
+            $value = self::plain($row[$column] ?? '');
+            $kind = self::column($heading);
+            if ($value !== '' && ($kind === 'first' || $kind === 'last')) {
+                $name[$kind] = $value;
+            } elseif ($value !== '') {
+                $said[] = match ($kind) {
+                    'mobile', 'fax', 'direct' => ['phone', $value, self::STATED, $kind],
+                    '' => ['line', trim($heading) === '' ? $value : trim($heading).": $value", 0.4],
+                    default => [$kind, $value, self::STATED],
+                };
+            }
+        }
+        if ($name !== [] && ! in_array('name', array_column($said, 0), true)) {
+            $said[] = ['name', trim(($name['first'] ?? '').' '.($name['last'] ?? '')), self::STATED];
+        }
+
+        return self::ordered(self::stated($said, $country)) ?: throw Refusal::because('There is nothing under its headings.');
+    }
+
+    /**
+     * Headings and the row under them, where some text is such a table: of the
+     * headings at least two are known.
+     *
+     * @return array{list<string>, list<string>}|null
+     *
+     * @throws Refusal for several rows
+     */
+    public static function table(string $csv): ?array
+    {
+        $csv = ltrim(mb_scrub(substr($csv, 0, self::MOST)), "\u{FEFF}\r\n ");
+        $first = (string) strtok($csv, "\r\n");
+        $counts = array_map(fn (string $mark) => substr_count($first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
+        arsort($counts);
+        $stream = fopen('php://memory', 'r+');
+        if (reset($counts) === 0 || $stream === false) {
+            return null;
+        }
+        fwrite($stream, $csv);
+        rewind($stream);
+        $rows = [];
+        while (count($rows) < 3 && ($row = fgetcsv($stream, null, (string) key($counts), '"', '')) !== false) {
+            $row = array_map(strval(...), $row);
+            implode('', $row) === '' || $rows[] = $row;
+        }
+        fclose($stream);
+        if (count($rows) < 2 || count(array_filter($rows[0], fn (string $heading) => self::column($heading) !== '')) < 2) {
+            return null;
+        }
+        if (count($rows) > 2) {
+            throw Refusal::because('Several people are in this table: bring the headings and one row.');
+        }
+
+        return [$rows[0], $rows[1]];
+    }
+
+    /** What a column holds, by its heading; empty for one not known. */
+    private static function column(string $heading): string
+    {
+        foreach (self::COLUMNS as $kind => $pattern) {
+            if (preg_match($pattern, self::plain($heading)) === 1) {
+                return $kind;
+            }
+        }
+
+        return '';
     }
 
     /**

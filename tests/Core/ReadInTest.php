@@ -120,6 +120,23 @@ final class ReadInTest extends TestCase
         $this->assertSame($said, $read);
     }
 
+    public function test_a_row_of_a_table_is_read_by_its_headings(): void
+    {
+        foreach ([
+            "First name,Last name,Job title,E-mail,Mobile,LinkedIn,Hobby\r\nAoife,Birchall,\"Weaver, dyer\",aoife@loom.example,01632 960112,https://www.linkedin.com/in/aoife-birchall,Bees\r\n",
+            "\u{FEFF}Name;Position;Mail;Cell phone;Profile url;Hobby\nAoife Birchall;Weaver, dyer;aoife@loom.example;+44 1632 960112;https://www.linkedin.com/in/aoife-birchall;Bees",
+        ] as $csv) {
+            $read = [];
+            foreach (ReadIn::row($csv, 'GB') as $fact) {
+                $read[$fact->kind] = $fact->fields['value'] ?? $fact->fields['text'] ?? $fact->fields['number'] ?? $fact->fields['address'] ?? $fact->fields['links'][0] ?? '';
+            }
+            $this->assertEquals(['name' => 'Aoife Birchall', 'role' => 'Weaver, dyer', 'phone' => '+44 1632 960112', 'email' => 'aoife@loom.example', 'line' => 'Hobby: Bees', 'profiles' => 'https://www.linkedin.com/in/aoife-birchall'], $read);
+        }
+        $this->assertNull(ReadIn::table("Maren Oakhollow, designer\nQuillfern Garden Studio, Eddersby"));
+        $this->expectExceptionMessage('Several people');
+        ReadIn::table("Name,E-mail\nA,a@loom.example\nB,b@loom.example");
+    }
+
     public function test_what_is_no_signature_gets_a_sentence_and_nothing_throws_otherwise(): void
     {
         foreach ([fn () => ReadIn::html('', 'GB'), fn () => ReadIn::text(" \n--\n", 'GB'), fn () => ReadIn::contact('hello', 'GB'), fn () => ReadIn::page('<p>Aoife Birchall</p>', 'GB'), fn () => ReadIn::page('<script type="application/ld+json">'.str_repeat('[', 5000).'</script><script type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>', 'GB'), fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB')] as $read) {
