@@ -235,6 +235,7 @@ final class ReadIn
                 'phone' => ['number' => (string) preg_replace('/^tel:/i', '', $value), 'sort' => $one[3] ?? ''],
                 'email' => ['address' => (string) preg_replace('/^mailto:|\?.*$/i', '', $value)],
                 'url' => ['address' => $value],
+                'line' => ['value' => self::plain($value)],
                 'headshot', 'logo' => ['picture' => $value],
                 default => ['text' => self::plain($value)],
             }, $country, $confidence, $value) ?? self::accepted('line', ['value' => self::plain($value)], $country, min(0.5, $confidence), $value);
