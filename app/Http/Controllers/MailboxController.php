@@ -23,18 +23,18 @@ final class MailboxController extends Controller
 
     private const OPENED = 'mailbox';
 
-    public function show(Request $request, Outside $outside, int $card): Response
+    public function show(Request $request, Outside $outside, HandOver $handOver, int $card): Response
     {
-        return $this->page($request, $outside, $card);
+        return $this->page($request, $outside, $handOver, $card);
     }
 
-    public function open(Request $request, Outside $outside, int $card): Response|RedirectResponse
+    public function open(Request $request, Outside $outside, HandOver $handOver, int $card): Response|RedirectResponse
     {
         $this->card($card);
         try {
             Mailbox::open($outside, $request->input('server'), $request->input('token'))->identities();
         } catch (Refusal $refusal) {
-            return $this->page($request, $outside, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422);
+            return $this->page($request, $outside, $handOver, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422);
         }
         // As long as one is signed in, and nowhere else.
         $request->session()->put(self::OPENED, Crypt::encrypt([$request->input('server'), $request->input('token')]));
@@ -73,7 +73,7 @@ final class MailboxController extends Controller
                 DB::table('placements')->updateOrInsert(['workspace_id' => $this->workspace->id, 'address' => $identity->email, 'situation' => $situation->value], ['card_id' => $card->id]);
             }
         } catch (Refusal $refusal) {
-            return $this->page($request, $outside, $card->id, ['identity' => $refusal->getMessage()], 422);
+            return $this->page($request, $outside, $handOver, $card->id, ['identity' => $refusal->getMessage()], 422);
         }
 
         return redirect()->route('mailbox', $card->id)->with('told', "$card->name is under every new message and answer from $identity->email.");
@@ -92,7 +92,7 @@ final class MailboxController extends Controller
     }
 
     /** @param  array<string, string>  $refused */
-    private function page(Request $request, Outside $outside, int $card, array $refused = [], int $status = 200): Response
+    private function page(Request $request, Outside $outside, HandOver $handOver, int $card, array $refused = [], int $status = 200): Response
     {
         $card = $this->card($card);
         $mailbox = null;
@@ -105,7 +105,7 @@ final class MailboxController extends Controller
             $refused += ['server' => $refusal->getMessage()];
             $mailbox = null;
         }
-        $parcel = app(HandOver::class)->parcel($card->document(), $card);
+        $parcel = $handOver->parcel($card->document(), $card);
 
         return response()->view('hand-over.mailbox', [
             'card' => $card, 'mailbox' => $mailbox, 'identities' => $identities, 'refused' => $refused, 'html' => $parcel->html(),
