@@ -15,6 +15,9 @@ final class PublicPage
 {
     private const DEEPEST = 12;
 
+    /** Nodes of one sort, and facts in all, that are looked at. */
+    private const MOST = 200;
+
     /** Share of certainty by form. */
     private const JSON_LD = 0.95;
 
@@ -120,7 +123,7 @@ final class PublicPage
         $before = array_column($this->said, 0);
         foreach ($said as [$kind, $value]) {
             $value = trim(html_entity_decode($value, ENT_QUOTES | ENT_HTML5));
-            if ($value !== '' && ! in_array($kind, $before, true)) {
+            if ($value !== '' && ! in_array($kind, $before, true) && count($this->said) < self::MOST) {
                 $this->said[] = [$kind, $value, $confidence];
             }
         }
@@ -178,6 +181,9 @@ final class PublicPage
     {
         $found = [];
         foreach ($path->query($query, $in) ?: [] as $node) {
+            if (count($found) === self::MOST) {
+                break;
+            }
             $node instanceof \DOMElement && $found[] = $node;
         }
 
