@@ -170,18 +170,18 @@ final class ReadIn
         $first = (string) strtok($csv, "\r\n");
         $counts = array_map(fn (string $mark) => substr_count($first, $mark), [',' => ',', ';' => ';', "\t" => "\t"]);
         arsort($counts);
-        $stream = fopen('php://memory', 'r+');
-        if (reset($counts) === 0 || $stream === false) {
+        if (reset($counts) === 0) {
             return null;
         }
-        fwrite($stream, $csv);
-        rewind($stream);
+        // In memory alone.
+        $lines = new \SplTempFileObject(-1);
+        $lines->fwrite($csv);
+        $lines->rewind();
         $rows = [];
-        while (count($rows) < 3 && ($row = fgetcsv($stream, null, (string) key($counts), '"', '')) !== false) {
-            $row = array_map(strval(...), $row);
+        while (count($rows) < 3 && ! $lines->eof()) {
+            $row = array_map(strval(...), $lines->fgetcsv((string) key($counts), '"', '') ?: []);
             implode('', $row) === '' || $rows[] = $row;
         }
-        fclose($stream);
         if (count($rows) < 2 || count(array_filter($rows[0], fn (string $heading) => self::column($heading) !== '')) < 2) {
             return null;
         }
