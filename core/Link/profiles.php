@@ -56,8 +56,6 @@ return [
     'sourcehut' => ['label' => 'SourceHut', 'trades' => ['code'], 'hosts' => ['sr.ht', 'git.sr.ht'], 'mark' => 'code-slash', 'path' => '/(~[\\w.-]+)', 'to' => 'https://sr.ht/{handle}/'],
     'stackoverflow' => ['label' => 'Stack Overflow', 'trades' => ['code'], 'hosts' => ['stackoverflow.com'], 'mark' => 'stack-overflow', 'path' => '/(users/\\d+(?:/[\\w-]+)?)', 'to' => 'https://stackoverflow.com/{handle}', 'find' => 'Your profile\'s address with its number.'],
     'stackexchange' => ['label' => 'Stack Exchange', 'trades' => ['code', 'research'], 'hosts' => ['*.stackexchange.com', 'stackexchange.com'], 'mark' => 'stack-overflow', 'path' => '/(users/\\d+(?:/[\\w-]+)?)'],
-    'npm' => ['label' => 'npm', 'trades' => ['code'], 'hosts' => ['npmjs.com'], 'mark' => 'box-seam', 'path' => '/(~[\\w.-]+)', 'to' => 'https://www.npmjs.com/{handle}'],
-    'packagist' => ['label' => 'Packagist', 'trades' => ['code'], 'hosts' => ['packagist.org'], 'mark' => 'box-seam', 'path' => '/((?:users/|packages/)[\\w.-]+)', 'to' => 'https://packagist.org/{handle}'],
     'pypi' => ['label' => 'PyPI', 'trades' => ['code'], 'hosts' => ['pypi.org'], 'mark' => 'box-seam', 'path' => '/(user/[\\w.-]+)', 'to' => 'https://pypi.org/{handle}/'],
     'devto' => ['label' => 'DEV', 'trades' => ['code'], 'hosts' => ['dev.to'], 'mark' => 'journal-code', 'path' => '/([\\w-]+)', 'to' => 'https://dev.to/{handle}'],
     'hashnode' => ['label' => 'Hashnode', 'trades' => ['code'], 'hosts' => ['hashnode.com', '*.hashnode.dev'], 'mark' => 'journal-code', 'path' => '/(@?[\\w-]*)'],
