@@ -31,6 +31,9 @@ final class ReadIn
 
     private const PHONE = '/(?<![\w.+-])(\+?\(?\d[\d ().\/\x{2013}-]{6,18}\d(?:\s*(?:ext|x|durchwahl|dw)\.?\s*\d{1,6})?)(?![\w@])/iu';
 
+    /** Behind a name, often in brackets. */
+    private const PRONOUNS = '~[(\[]?\b((?:she|he|they|ze|xe|fae|sie|er)\s?/\s?(?:\p{L}{2,6})(?:\s?/\s?\p{L}{2,7})?)[)\]]?\s*$~iu';
+
     private const MAIL = '/[\w.+\'-]+@[\p{L}\w-]+(?:\.[\p{L}\w-]+)+/u';
 
     private const SITE = '~(?<![@\w.-])(?:https?://)?(?:www\.)?[\p{L}\w-]+(?:\.[\p{L}\w-]+)*\.(?:com|org|net|example|co\.uk|de|fr|eu|io|studio|design|shop|info|biz|uk|ch|at|nl|se|no|dk|es|it|pt|pl|ie|us|ca|au|nz)(?:/[^\s|,;<>]*)?(?![\w@])~iu';
@@ -391,6 +394,7 @@ final class ReadIn
         if (mb_strlen($part) > 200 || preg_match(self::CLOSING, trim($part)) === 1) {
             return trim($part);
         }
+        $part = (string) preg_replace_callback(self::PRONOUNS, fn (array $match) => $add('pronouns', ['text' => $match[1]], 0.95, $match[1]) ? ' ' : $match[0], $part);
         $part = (string) preg_replace_callback(self::MAIL, fn (array $match) => $add('email', ['address' => rtrim($match[0], '.')], 0.93, $match[0]) ? ' ' : $match[0], $part);
         $part = (string) preg_replace_callback(self::SITE, function (array $match) use ($add, &$profiles): string {
             $site = rtrim($match[0], '.,');

@@ -1,0 +1,177 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Edit\RenameCard;
+use InkyCard\Card\Starters;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Handover\Destination;
+use InkyCard\Handover\Fact;
+use InkyCard\Handover\Formats;
+use InkyCard\Handover\Parcel;
+use InkyCard\Handover\ReadIn;
+use InkyCard\Layout\Sheet;
+use InkyCard\Picture\Baked;
+use InkyCard\Refusal;
+use InkyCard\Rollout\Verified;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use ZBateson\MailMimeParser\Message;
+
+/** Out of the house and back in: what is handed over is read again, and what arrives is told in words. */
+final class BringTest extends TestCase
+{
+    /** @return iterable<string, array{Card}> */
+    public static function starters(): iterable
+    {
+        foreach (Starters::all() as $key => $starter) {
+            yield $key => [$starter->sample()];
+        }
+    }
+
+    #[DataProvider('starters')]
+    public function test_a_card_of_ours_is_read_back_from_its_html_and_from_its_words(Card $card): void
+    {
+        $sheet = Sheet::of($card);
+        foreach ([
+            'html' => ReadIn::html((new HtmlComposer(Samples::pictures()))->compose($sheet), $card->country),
+            'text' => ReadIn::text(PlainTextComposer::compose($sheet), $card->country),
+        ] as $way => $facts) {
+            $this->assertContains($card->holder(), self::values($facts, 'name', 'text'), "$way: the name");
+            foreach (['phone' => 'number', 'email' => 'address'] as $kind => $field) {
+                foreach ($card->pieces as $piece) {
+                    if ($piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind) {
+                        $this->assertContains($piece->text($field), self::values($facts, $kind, $field), "$way: $kind");
+                    }
+                }
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> heading => value => kind of the fact */
+    public static function columns(): iterable
+    {
+        yield 'full name' => ['Full Name', 'Aoife Birchall', 'name'];
+        yield 'title' => ['title', 'Weaver', 'role'];
+        yield 'job title' => ['Job_Title', 'Weaver', 'role'];
+        yield 'organisation' => ['Organisation', 'Loom & Ling', 'company'];
+        yield 'organization' => ['ORGANIZATION', 'Loom & Ling', 'company'];
+        yield 'team' => ['Team', 'Dyeing', 'department'];
+        yield 'office phone' => ['Office phone', '01632 960112', 'phone'];
+        yield 'telephone number' => ['Telephone number', '01632 960112', 'phone'];
+        yield 'cell' => ['Cell', '01632 960112', 'phone'];
+        yield 'direct line' => ['Direct line', '01632 960112', 'phone'];
+        yield 'mail' => ['E-Mail-Address', 'aoife@loom.example', 'email'];
+        yield 'web site' => ['Web site', 'loom.example', 'web'];
+        yield 'a network' => ['LinkedIn URL', 'https://www.linkedin.com/in/aoife-birchall', 'profiles'];
+        yield 'street' => ['Street address', '3 Weir Street, Eddersby', 'address'];
+        yield 'licence' => ['Licence No', 'W-112', 'licence'];
+        yield 'one not known' => ['Shoe size', '39', 'line'];
+        yield 'a phone that is none' => ['Phone', 'ask at the desk', 'line'];
+        yield 'a mail address that is none' => ['E-mail', 'on request', 'line'];
+    }
+
+    #[DataProvider('columns')]
+    public function test_a_heading_says_what_its_column_holds_and_nothing_is_dropped(string $heading, string $value, string $kind): void
+    {
+        $facts = ReadIn::row("Name,Role,\"$heading\"\nHazel Thorn,Arborist,\"$value\"\n", 'GB');
+        $found = array_values(array_filter($facts, fn (Fact $fact) => str_contains($fact->source, $value)));
+        $this->assertNotSame([], $found);
+        // A second name or role takes a place of its own beside the first.
+        $this->assertSame($kind, $found[0]->kind);
+        $this->assertGreaterThan(0, $found[0]->confidence);
+    }
+
+    /** @return iterable<string, array{Verified, list<string>, list<string>}> what was seen => parts of sentences, words that must not be there */
+    public static function verdicts(): iterable
+    {
+        yield 'as handed over' => [new Verified('verified', 4), ['arrived as it was handed over'], ['missing', 'lost']];
+        yield 'an older one' => [new Verified('old', 2), ['revision 2', 'Hand the card over again'], ['changed']];
+        yield 'plain' => [new Verified('plain', 4, pictures: 2), ['plain text', '2 pictures were lost'], []];
+        yield 'quoted' => [new Verified('quoted', 4), ['above the quoted text'], []];
+        yield 'absent' => [new Verified('absent', null, wrongAddress: 'a@loom.example'), ['not there', 'came from a@loom.example'], []];
+        yield 'one line' => [new Verified('altered', 4, ['Weaver']), ['One line missing: Weaver.'], ['lines']];
+        yield 'several lines' => [new Verified('altered', 4, ['a', 'b', 'c', 'd', 'e']), ['5 lines missing: a; b; c; d.'], ['; e']];
+        yield 'a changed line' => [new Verified('altered', 4, altered: [['960112', '960113']]), ['One line changed: 960112 became 960113.'], []];
+        yield 'a link' => [new Verified('altered', 4, links: ['https://loom.example']), ['One link gone or changed: https://loom.example.'], []];
+        yield 'a picture' => [new Verified('altered', 4, pictures: 1), ['One picture was lost'], []];
+        yield 'older beside it, and twice' => [new Verified('altered', 4, older: true, twice: true), ['older signature', 'twice'], []];
+    }
+
+    /**
+     * @param  list<string>  $told
+     * @param  list<string>  $not
+     */
+    #[DataProvider('verdicts')]
+    public function test_what_was_seen_is_told_with_what_to_do(Verified $seen, array $told, array $not): void
+    {
+        $says = implode(' ', $seen->says());
+        foreach ($told as $part) {
+            $this->assertStringContainsString($part, $says);
+        }
+        foreach ($not as $part) {
+            $this->assertStringNotContainsString($part, $says);
+        }
+        $this->assertSame($seen->says(), $seen->toArray()['says']);
+    }
+
+    /** @return iterable<string, array{string}> names a card may have */
+    public static function names(): iterable
+    {
+        foreach (['../../etc/passwd', 'CON', 'nul', 'a:b|c?d*e', '$(rm -rf ~)', '`id`', "Maren's “best”", '..', '-rf', 'Ωμέγα', '名刺', "x; echo 'hi'", 'Löwe & Söhne', str_repeat('long ', 16), '%APPDATA%', '🌿'] as $name) {
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('names')]
+    public function test_a_name_of_any_kind_is_safe_as_a_file_and_as_a_header(string $name): void
+    {
+        $card = (new RenameCard($name))->apply(Samples::card());
+        $parcel = new Parcel($card, Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab');
+        $this->assertMatchesRegularExpression('/^[^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~# .-][^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~#]*$/u', $parcel->fileName());
+        $this->assertMatchesRegularExpression('/^[a-z0-9][a-z0-9_-]*$/', $parcel->slug());
+        foreach (Formats::all() as $format) {
+            foreach ($format->key() === 'ics' ? [] : $format->build($parcel)->files as $file) {
+                $this->assertSame(0, preg_match('~(?:^|/)\.\.(?:/|$)|^/|\\\\~', $file->path), $file->path);
+            }
+        }
+        $message = Message::from(Formats::of('eml')->build($parcel)->files[0]->bytes, false);
+        $this->assertTrue(str_ends_with((string) $message->getHeaderValue('Subject'), $card->name));
+        $this->assertNotSame('', (string) $message->getHtmlContent());
+    }
+
+    public function test_directions_to_send_hold_every_step_and_the_phones_page(): void
+    {
+        foreach (Destination::all() as $destination) {
+            $words = $destination->directions('https://cards.quillfern.example/phone/1');
+            foreach ([...$destination->steps, ...Destination::CHECK] as $step) {
+                $this->assertStringContainsString($step, $words);
+            }
+            $this->assertSame($destination->onPhone(), str_contains($words, '/phone/1'), $destination->key);
+            $this->assertDoesNotMatchRegularExpression('/\n{3}|[ \t]\n/', $words);
+        }
+    }
+
+    public function test_too_much_is_refused_whatever_way_it_comes(): void
+    {
+        foreach ([fn () => ReadIn::text(str_repeat('a line ', 3000), 'GB'), fn () => ReadIn::html(str_repeat('<p>a</p>', 300_000), 'GB'), fn () => ReadIn::row("Name,Mail\n,\n", 'GB'), fn () => ReadIn::row('no table', 'GB')] as $read) {
+            try {
+                $read();
+                $this->fail('read');
+            } catch (Refusal $refusal) {
+                $this->assertMatchesRegularExpression('/[.]$/', $refusal->getMessage());
+            }
+        }
+    }
+
+    /**
+     * @param  list<Fact>  $facts
+     * @return list<string>
+     */
+    private static function values(array $facts, string $kind, string $field): array
+    {
+        return array_map(fn (Fact $fact) => (string) $fact->fields[$field], array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)));
+    }
+}
