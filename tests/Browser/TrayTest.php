@@ -52,6 +52,34 @@ final class TrayTest extends BrowserTestCase
         $this->assertReachable('what was read');
     }
 
+    public function test_a_card_is_placed_and_taken_away_by_keyboard_on_a_narrow_window(): void
+    {
+        $desk = Desk::shared();
+        $desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => 360, 'height' => 740, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->open('/placements');
+        $this->assertLessThanOrEqual(360, $this->script('return document.documentElement.scrollWidth'));
+        $this->script('document.getElementById("place-address").focus()');
+        $keys = $desk->browser->getKeyboard();
+        $keys->sendKeys('keys@quillfern.example');
+        $keys->sendKeys(\Facebook\WebDriver\WebDriverKeys::TAB);
+        $this->assertSame('place-situation', $this->script('return document.activeElement.id'));
+        $keys->sendKeys('r');
+        $keys->sendKeys(\Facebook\WebDriver\WebDriverKeys::TAB);
+        $keys->sendKeys(\Facebook\WebDriver\WebDriverKeys::TAB);
+        $keys->sendKeys(\Facebook\WebDriver\WebDriverKeys::ENTER);
+        $row = 'const row = [...document.querySelectorAll("tbody tr")].find((one) => one.innerText.includes("keys@")); ';
+        $this->until(fn () => (bool) $this->script($row.'return row?.cells[2].innerText.includes("Take away") ?? false'), 'under replies');
+        $this->script($row.'row.querySelector("[name=remove]").focus()');
+        $keys->sendKeys(\Facebook\WebDriver\WebDriverKeys::ENTER);
+        $this->until(fn () => ! (bool) $this->script($row.'return row !== undefined'), 'taken away');
+        foreach (['/cards/2/hand-over?to=iphone', '/cards/2/hand-over/mailbox', '/cards/start'] as $path) {
+            $this->open($path);
+            $this->script('document.querySelectorAll("details").forEach((one) => { one.open = true; })');
+            $this->assertLessThanOrEqual(360, $this->script('return document.documentElement.scrollWidth'), $path);
+        }
+        $desk->devtools('Emulation.clearDeviceMetricsOverride', []);
+    }
+
     private function open(string $path): void
     {
         Desk::shared()->browser->get(Desk::shared()->base.$path);

@@ -2,6 +2,7 @@
 
 namespace Tests\Web;
 
+use App\Models\Card;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Tray\Received;
@@ -68,6 +69,31 @@ final class TrayTest extends WebTestCase
         $this->get($at)->assertSee('Open the mailbox')->assertDontSee('hello@quillfern.example');
         $this->assertSame('unknownMethod', $asked('Email/get', [])[1]['type']);
         $this->assertSame(['i9' => ['type' => 'notFound'], 'i1' => ['type' => 'invalidProperties', 'properties' => ['email']]], $asked('Identity/set', ['accountId' => 'studio', 'update' => ['i9' => [], 'i1' => ['email' => 'x@y.example']]])[1]['notUpdated']);
+    }
+
+    public function test_the_table_of_placements_pages_and_shows_no_other_workspace(): void
+    {
+        $at = fn (int $n): string => sprintf('a%02d@quillfern.example', $n);
+        foreach (range(1, 30) as $n) {
+            DB::table('placements')->insert([
+                'workspace_id' => $this->workspace->id,
+                'card_id' => $this->card->id,
+                'address' => $at($n),
+                'situation' => $n % 2 === 0 ? 'new' : 'campaign',
+            ]);
+        }
+        $other = Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'GB']);
+        $theirs = Card::start($other, Samples::card(), null, 'Started');
+        DB::table('placements')->insert(['workspace_id' => $other->id, 'card_id' => $theirs->id, 'address' => 'theirs@other.example', 'situation' => 'new']);
+        $this->get('/placements')->assertOk()->assertSee($at(1))->assertSee($at(25))->assertDontSee($at(26))->assertSee('page 1 of 2')->assertDontSee('theirs@other.example');
+        $this->get('/placements?page=2')->assertSee($at(30))->assertDontSee($at(25));
+        $this->post('/placements', ['card' => $theirs->id, 'address' => $at(1), 'situation' => 'new'])->assertNotFound();
+        // Taken away, and put back by the button that offers it.
+        $page = (string) $this->followingRedirects()->from('/placements')->post("/cards/{$this->card->id}/placements", ['address' => $at(2), 'situation' => 'new', 'remove' => '1'])->assertSee('Undo')->content();
+        $this->assertSame(0, DB::table('placements')->where('address', $at(2))->count());
+        preg_match_all('/name="(address|situation)" value="([^"]*)"/', (string) strstr($page, 'role="status"'), $fields);
+        $this->post("/cards/{$this->card->id}/placements", array_combine(array_slice($fields[1], 0, 2), array_slice($fields[2], 0, 2)));
+        $this->assertSame(1, DB::table('placements')->where(['address' => $at(2), 'situation' => 'new'])->count());
     }
 
     public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
