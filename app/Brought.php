@@ -66,10 +66,7 @@ final readonly class Brought
      */
     public static function page(Outside $outside, string $address): string
     {
-        $fetched = $outside->fetch($address, self::MOST - 3000);
-        if ($fetched->status !== 200) {
-            throw Refusal::because("This address answered with error $fetched->status: open it in a private window to see what others see.");
-        }
+        $fetched = $outside->fetch($address, self::MOST - 3000)->found();
         if (! PublicPage::speaks($fetched->bytes)) {
             throw Refusal::because('This page states nothing of a person for machines to read: copy its lines and paste them.');
         }

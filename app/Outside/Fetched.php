@@ -2,6 +2,8 @@
 
 namespace App\Outside;
 
+use InkyCard\Refusal;
+
 /** What an address answered. */
 final readonly class Fetched
 {
@@ -11,5 +13,11 @@ final readonly class Fetched
      */
     public function __construct(public int $status, public string $address, public string $bytes, public array $redirects)
     {
+    }
+
+    /** @throws Refusal when it answered with an error */
+    public function found(): self
+    {
+        return $this->status === 200 ? $this : throw Refusal::because("This address answered with error $this->status: open it in a private window to see what others see.");
     }
 }

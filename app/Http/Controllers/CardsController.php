@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
 use App\Models\Card;
+use App\Placements;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -130,15 +131,13 @@ final class CardsController extends Controller
         } catch (Refusal $refusal) {
             return back()->with(['told' => $refusal->getMessage(), 'misplaced' => $card->id])->withInput(['address' => mb_scrub(self::word($request, 'address'))]);
         }
-        $at = ['workspace_id' => $this->workspace->id, 'address' => $address, 'situation' => $situation->value];
         if ($request->boolean('remove')) {
-            DB::table('placements')->where($at + ['card_id' => $card->id])->delete();
+            Placements::take($card, $address, $situation);
 
             return back()->with(['told' => "$card->name is not used for {$situation->label()} from $address any more.", 'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value]]);
         }
-        $other = DB::table('cards')->whereIn('id', DB::table('placements')->where($at)->select('card_id'))->value('name');
-        DB::table('placements')->updateOrInsert($at, ['card_id' => $card->id]);
+        $other = Placements::put($card, $address, $situation);
 
-        return back()->with('told', "$card->name is used for {$situation->label()} from $address".(is_string($other) && $other !== $card->name ? ", in place of $other." : '.'));
+        return back()->with('told', "$card->name is used for {$situation->label()} from $address".($other === null ? '.' : ", in place of $other."));
     }
 }

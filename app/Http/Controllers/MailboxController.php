@@ -6,12 +6,12 @@ use App\HandOver;
 use App\Jmap\Identity;
 use App\Jmap\Mailbox;
 use App\Outside\Outside;
+use App\Placements;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Crypt;
-use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Situation;
 use InkyCard\Refusal;
 
@@ -61,7 +61,7 @@ final class MailboxController extends Controller
                 [$html, $text] = Cache::get($kept) ?? throw Refusal::because('What stood here before is not kept any more.');
                 $mailbox->place($identity->id, $html, $text);
                 Cache::forget($kept);
-                DB::table('placements')->where(['workspace_id' => $this->workspace->id, 'address' => $identity->email, 'card_id' => $card->id])->delete();
+                Placements::take($card, $identity->email, Situation::NewMail, Situation::Reply);
 
                 return redirect()->route('mailbox', $card->id)->with('told', "What stood under $identity->email before is back.");
             }
@@ -69,9 +69,7 @@ final class MailboxController extends Controller
             // The first that stood there is the one to come back to, not a card of ours.
             Cache::add($kept, [$identity->html, $identity->text], now()->addDays(self::KEPT));
             $mailbox->place($identity->id, $parcel->html(), $parcel->text());
-            foreach ([Situation::NewMail, Situation::Reply] as $situation) {
-                DB::table('placements')->updateOrInsert(['workspace_id' => $this->workspace->id, 'address' => $identity->email, 'situation' => $situation->value], ['card_id' => $card->id]);
-            }
+            Placements::put($card, $identity->email, Situation::NewMail, Situation::Reply);
         } catch (Refusal $refusal) {
             return $this->page($request, $outside, $handOver, $card->id, ['identity' => $refusal->getMessage()], 422);
         }

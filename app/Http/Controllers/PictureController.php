@@ -67,10 +67,7 @@ final class PictureController extends Controller
     {
         $address = self::word($request, 'address');
         try {
-            $fetched = $outside->fetch(trim($address), Intake::MAX_BYTES);
-            if ($fetched->status !== 200) {
-                throw Refusal::because("This address answered with error $fetched->status: open it in a private window to see what others see.");
-            }
+            $fetched = $outside->fetch(trim($address), Intake::MAX_BYTES)->found();
             if (preg_match('/^\s*<(!doctype html|html)/i', $fetched->bytes)) {
                 throw Refusal::because('This address shows a web page, not a picture: share the file with anyone who has the link, or copy the address of the picture itself.');
             }
