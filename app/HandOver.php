@@ -6,6 +6,7 @@ use App\Clicks\CountedLinks;
 use App\Models\Card;
 use App\Pictures\Bakery;
 use App\Pictures\HostedPictures;
+use App\Pictures\Rasterizer;
 use InkyCard\Card\Card as Document;
 use InkyCard\Handover\Artifact;
 use InkyCard\Handover\Parcel;
@@ -15,13 +16,13 @@ use ZipArchive;
 /** Cards with what is needed to hand them over, and artifacts as one file. */
 final readonly class HandOver
 {
-    public function __construct(private Bakery $bakery)
+    public function __construct(private Bakery $bakery, private Rasterizer $rasterizer)
     {
     }
 
     public function parcel(Document $document, ?Card $card = null): Parcel
     {
-        return new Parcel($document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(), bin2hex(random_bytes(16)), $card === null ? null : CountedLinks::sheet($card, $document));
+        return new Parcel($document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(), bin2hex(random_bytes(16)), fn (string $svg) => $this->rasterizer->png($svg, zoom: Parcel::DENSITY), $card === null ? null : CountedLinks::sheet($card, $document));
     }
 
     /**

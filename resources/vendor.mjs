@@ -2,6 +2,7 @@
 // and resources/marks. Run by `npm run vendor`; its results are committed.
 import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { compile } from 'sass';
+import { decompress } from 'wawoff2';
 
 const icons = 'node_modules/bootstrap-icons/icons';
 const inner = (name) => readFileSync(`${icons}/${name}.svg`, 'utf8').replace(/^[\s\S]*?<svg[^>]*>|<\/svg>[\s\S]*$/g, '').trim();
@@ -52,6 +53,14 @@ rmSync('resources/hands', { recursive: true, force: true });
 mkdirSync('resources/hands');
 for (const face of ['caveat', 'homemade-apple', 'mrs-saint-delafield', 'reenie-beanie']) {
   cpSync(`node_modules/@fontsource/${face}/files/${face}-latin-400-normal.woff`, `resources/hands/${face}.woff`);
+}
+
+// Faces cards are drawn in on the server, where text is shaped from TrueType alone.
+for (const file of readdirSync('resources/faces')) if (file.endsWith('.ttf')) rmSync(`resources/faces/${file}`);
+for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].map((name) => [name, 'latin']), ...['carlito', 'caladea', 'gelasio'].map((name) => [name, 'latin', 'latin-ext'])]) {
+  for (const set of sets) for (const weight of [400, 700]) {
+    writeFileSync(`resources/faces/${face}-${set}-${weight}.ttf`, await decompress(readFileSync(`node_modules/@fontsource/${face}/files/${face}-${set}-${weight}-normal.woff2`)));
+  }
 }
 
 // One sprite for the pages: pictograms named in views and by kinds of pieces.

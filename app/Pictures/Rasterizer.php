@@ -39,10 +39,16 @@ final class Rasterizer
             : throw Refusal::because('This SVG drawing cannot be drawn: open it, save it again as plain SVG or PNG, and choose the new file.');
     }
 
-    /** @param  ?int  $width  px; null keeps the document's own size */
-    public function png(string $svg, ?int $width = null): string
+    /**
+     * A drawing of our own, in the machine's faces and those that come with the application.
+     *
+     * @param  ?int  $width  px; null keeps the document's own size
+     * @param  float  $zoom  of that size
+     */
+    public function png(string $svg, ?int $width = null, float $zoom = 1): string
     {
-        $process = new Process(['rsvg-convert', '--format=png', ...($width === null ? [] : ['--width='.$width])], input: $svg, timeout: 20);
+        // Pictures inside a drawing may be larger than its parser takes on its own.
+        $process = new Process(['rsvg-convert', '--format=png', '--unlimited', "--zoom=$zoom", ...($width === null ? [] : ['--width='.$width])], env: ['FONTCONFIG_FILE' => dirname(__DIR__, 2).'/resources/faces/fonts.conf'], input: $svg, timeout: 20);
         $process->run();
         if (! $process->isSuccessful()) {
             throw new RuntimeException('rsvg-convert did not draw: '.trim($process->getErrorOutput()));

@@ -93,6 +93,7 @@ final readonly class Destination
             'folder' => 'Pictures lie beside the file; the program attaches them to every message, which makes each of them heavier and always shows them.',
             'eml', 'template' => 'Pictures are attached to the message: they show without asking, and make it heavier.',
             'page' => 'Pictures are inside the file.',
+            'png' => 'All of it is one picture.',
             'placed', 'mailsignature', 'html-file', 'fragment', 'pretty' => 'Pictures are fetched by readers: messages stay light, and some readers are asked first.',
             'vcard', 'vcard3' => 'The portrait is inside the file.',
             default => 'No pictures travel with it.',

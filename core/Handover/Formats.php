@@ -20,6 +20,7 @@ final class Formats
         Formats\VCardFour::class,
         Formats\VCardThree::class,
         Formats\Calendar::class,
+        Formats\Drawn::class,
         Formats\Document::class,
     ];
 

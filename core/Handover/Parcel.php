@@ -8,6 +8,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Pictures;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Link\CampaignTags;
 use InkyCard\Picture\Bake;
@@ -16,6 +17,9 @@ use InkyCard\Picture\Baked;
 /** A card with all a format may need to hand it over. */
 final readonly class Parcel
 {
+    /** Pixels of a drawn card by CSS px, for displays that show two for one. */
+    public const DENSITY = 2;
+
     /** Characters that mean something in a path or a shell on some machine. */
     private const UNSAFE = '/[\\\\\/:*?"<>|\x00-\x1f\x7f$`%&;\'!^~#]+/u';
 
@@ -26,9 +30,10 @@ final readonly class Parcel
      * @param  \Closure(Bake): Baked  $bake  for pictures that travel with it
      * @param  \DateTimeInterface  $made  when, UTC
      * @param  string  $token  random, hexadecimal: part of message and content ids
+     * @param  \Closure(string): string  $draw  an SVG document to PNG, at DENSITY times its size
      * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
      */
-    public function __construct(public Card $card, private Pictures $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, ?Sheet $sheet = null)
+    public function __construct(public Card $card, private Pictures $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, private \Closure $draw, ?Sheet $sheet = null)
     {
         $this->sheet = $sheet ?? Sheet::of($card);
     }
@@ -48,6 +53,12 @@ final readonly class Parcel
     public function inside(): string
     {
         return (new HtmlComposer(new InsidePictures($this->bake)))->compose($this->sheet);
+    }
+
+    /** The card as one picture: PNG, DENSITY times as wide and high as it is shown. */
+    public function drawn(): string
+    {
+        return ($this->draw)((new SvgComposer(new InsidePictures($this->bake)))->compose($this->sheet));
     }
 
     /** A whole HTML document with its pictures inside. */

@@ -36,6 +36,23 @@ final readonly class Cell
         return $this->border !== null && $this->border[0] === $side ? $this->border[1] : 0;
     }
 
+    /**
+     * How far from its left side its content stands.
+     *
+     * @param  float  $free  room beside the content, CSS px
+     * @param  bool  $rtl  words run from the right
+     * @return float CSS px
+     */
+    public function indent(float $free, bool $rtl): float
+    {
+        return match ($this->content instanceof Table ? $this->content->align ?? $this->align : $this->align) {
+            'center' => $free / 2,
+            'right' => $free,
+            'left' => 0.0,
+            null => $rtl ? $free : 0.0,
+        };
+    }
+
     /** Padding and border left and right together, CSS px. */
     public function sides(): int
     {

@@ -62,10 +62,10 @@ final class Measure
         $measured = [];
         foreach ($viewports as $viewport) {
             $boxes = [];
-            [$width, $height] = $measure->table($measure->table, $viewport, $found);
-            foreach ($found as [$pieces, $box]) {
-                foreach ($pieces as $piece) {
-                    $boxes[$piece] = isset($boxes[$piece]) ? $boxes[$piece]->with($box) : $box;
+            [$width, $height] = $measure->table($measure->table, $viewport, $laid);
+            foreach ($laid as $cell) {
+                foreach ($cell->cell->pieces as $piece) {
+                    $boxes[$piece->id] = isset($boxes[$piece->id]) ? $boxes[$piece->id]->with($cell->room) : $cell->room;
                 }
             }
             $measured[$viewport] = new Measured($viewport, $width, $height, $boxes);
@@ -75,51 +75,56 @@ final class Measure
     }
 
     /**
-     * @param  list<array{list<string>, Box}>|null  $found  filled with the pieces' boxes, from the table's top left
+     * Every cell where it stands, outer ones before those inside them: what to draw a card by.
      *
-     * @param-out list<array{list<string>, Box}> $found
+     * @param  int  $viewport  width of the window, CSS px
+     * @return array{float, float, list<Laid>} width and height, CSS px; cells
+     */
+    public static function laid(Sheet $sheet, int $viewport): array
+    {
+        $measure = new self($sheet);
+        [$width, $height] = $measure->table($measure->table, $viewport, $laid);
+
+        return [$width, $height, $laid];
+    }
+
+    /**
+     * @param  list<Laid>|null  $laid  filled with its cells, from the table's top left
+     *
+     * @param-out list<Laid> $laid
      *
      * @return array{float, float} width and height
      */
-    private function table(Table $table, float $room, ?array &$found): array
+    private function table(Table $table, float $room, ?array &$laid): array
     {
-        $found = [];
+        $laid = [];
         $columns = $this->columns($table, $room);
         $width = array_sum($columns);
         $y = 0.0;
         foreach ($table->rows as $row) {
-            $laid = [];
+            $cells = [];
             $height = 0.0;
             foreach ($row as $index => $cell) {
                 $inside = null;
                 [$contentWidth, $contentHeight] = $this->content($cell->content, $columns[$index] - $cell->sides(), $inside);
-                $laid[] = [$cell, $contentWidth, $contentHeight, $inside];
+                $cells[] = [$cell, $contentWidth, $contentHeight, $inside];
                 $height = max($height, $contentHeight + $cell->padding[0] + $cell->padding[2] + $cell->edge('top') + $cell->edge('bottom'));
             }
             $x = $this->rtl ? $width : 0.0;
-            foreach ($laid as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
+            foreach ($cells as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
                 $x -= $this->rtl ? $columns[$index] : 0;
-                if ($cell->pieces !== []) {
-                    $found[] = [array_column($cell->pieces, 'id'), new Box(
-                        $x + $cell->padding[3] + $cell->edge('left'),
-                        $y + $cell->padding[0] + $cell->edge('top'),
-                        $columns[$index] - $cell->sides(),
-                        $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom'),
-                    )];
-                }
-                if ($inside !== null) {
-                    $free = $columns[$index] - $cell->sides() - $contentWidth;
-                    $left = $x + $cell->padding[3] + $cell->edge('left') + match ($cell->content instanceof Table ? $cell->content->align ?? $cell->align : $cell->align) {
-                        'center' => $free / 2,
-                        'right' => $free,
-                        'left' => 0.0,
-                        null => $this->rtl ? $free : 0.0,
-                    };
-                    $rest = $height - $contentHeight - $cell->padding[0] - $cell->padding[2];
-                    $top = $y + $cell->padding[0] + ['top' => 0, 'middle' => $rest / 2, 'bottom' => $rest][$cell->valign];
-                    foreach ($inside as [$pieces, $box]) {
-                        $found[] = [$pieces, $box->moved($left, $top)];
-                    }
+                $box = new Box(
+                    $x + $cell->padding[3] + $cell->edge('left'),
+                    $y + $cell->padding[0] + $cell->edge('top'),
+                    $columns[$index] - $cell->sides(),
+                    $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom'),
+                );
+                $left = $cell->indent($box->width - $contentWidth, $this->rtl);
+                $rest = $box->height - $contentHeight;
+                $top = ['top' => 0, 'middle' => $rest / 2, 'bottom' => $rest][$cell->valign];
+                $laid[] = new Laid($cell, $box, new Box($box->x + $left, $box->y + $top, $contentWidth, $contentHeight));
+                foreach ($inside ?? [] as $within) {
+                    $laid[] = $within->moved($box->x + $left, $box->y + $top);
                 }
                 $x += $this->rtl ? 0 : $columns[$index];
             }
@@ -130,13 +135,13 @@ final class Measure
     }
 
     /**
-     * @param  list<array{list<string>, Box}>|null  $found
+     * @param  list<Laid>|null  $laid
      * @return array{float, float} width and height
      */
-    private function content(Table|Block $content, float $room, ?array &$found): array
+    private function content(Table|Block $content, float $room, ?array &$laid): array
     {
         if ($content instanceof Table) {
-            return $this->table($content, $room, $found);
+            return $this->table($content, $room, $laid);
         }
         if ($content instanceof Line) {
             $lines = $this->text($content)->lines($room);

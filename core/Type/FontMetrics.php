@@ -64,6 +64,18 @@ final class FontMetrics
      */
     public function lineBox(array $sizes, int $height): float
     {
+        return array_sum($this->aroundBaseline($sizes, $height));
+    }
+
+    /**
+     * What of such a line box is above its baseline, and below it.
+     *
+     * @param  list<float>  $sizes  CSS px
+     * @param  int  $height  line height of each, CSS px
+     * @return array{float, float} CSS px
+     */
+    public function aroundBaseline(array $sizes, int $height): array
+    {
         $above = $below = 0.0;
         foreach ($sizes as $size) {
             // Browsers round ascent and descent to whole pixels.
@@ -74,7 +86,7 @@ final class FontMetrics
             $below = max($below, $descent + $leading);
         }
 
-        return $above + $below;
+        return [$above, $below];
     }
 
     /** Advance of a sign the table lacks, in em: what readers' fallback fonts give it on the whole. */

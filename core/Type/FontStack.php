@@ -26,6 +26,12 @@ final readonly class FontStack
         'calibri' => 'carlito', 'georgia' => 'gelasio', 'times' => 'liberation-serif', 'cambria' => 'caladea', 'courier' => 'liberation-mono',
     ];
 
+    /** Open font => families to draw it by, those with most signs first. */
+    private const DRAWN = [
+        'liberation-sans' => 'Liberation Sans, Arimo, sans-serif', 'liberation-serif' => 'Liberation Serif, Tinos, serif', 'liberation-mono' => 'Liberation Mono, Cousine, monospace',
+        'dejavu-sans' => 'DejaVu Sans, sans-serif', 'dejavu-sans-condensed' => 'DejaVu Sans, sans-serif', 'carlito' => 'Carlito, sans-serif', 'caladea' => 'Caladea, serif', 'gelasio' => 'Gelasio, serif',
+    ];
+
     /** family => open font that shows what it looks like, for families that stand in for others too. */
     private const LOOKS = [
         'Arial' => 'liberation-sans', 'Helvetica' => 'liberation-sans', 'sans-serif' => 'liberation-sans', 'Verdana' => 'dejavu-sans', 'Geneva' => 'dejavu-sans',
@@ -64,6 +70,18 @@ final readonly class FontStack
     public function twin(): string
     {
         return self::TWINS[$this->key];
+    }
+
+    /** Families of its twin, for drawing: `font-family` of an SVG text. */
+    public function drawn(): string
+    {
+        return self::DRAWN[$this->twin()];
+    }
+
+    /** How wide the twin is drawn by its size: a condensed face is the plain one, narrowed. */
+    public function narrowing(): float
+    {
+        return $this->twin() === 'dejavu-sans-condensed' ? 0.9 : 1.0;
     }
 
     /** @return array<string, string> family => open font that looks like it, in the order they are tried */

@@ -8,8 +8,11 @@ namespace InkyCard\Type;
  */
 final readonly class TextMeasure
 {
-    /** @param  list<array{float, float}>  $atoms  unbreakable stretches: width, and width of the white space after it; CSS px */
-    private function __construct(private array $atoms)
+    /**
+     * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after it, CSS px; where it ends in the text, bytes
+     * @param  list<array{string, float, bool}>  $runs  white space collapsed
+     */
+    private function __construct(private array $atoms, private array $runs)
     {
     }
 
@@ -46,10 +49,10 @@ final readonly class TextMeasure
                 $space += strlen($piece) === strlen($bare) ? 0.0 : $metrics->width(substr($piece, strlen($bare)), $size, $bold);
                 $start = $stop;
             }
-            $atoms[] = [$width, $space];
+            $atoms[] = [$width, $space, $end];
         }
 
-        return new self($atoms);
+        return new self($atoms, $runs);
     }
 
     /** Width on one line, CSS px. */
@@ -77,20 +80,57 @@ final readonly class TextMeasure
      */
     public function lines(float $width): array
     {
+        return array_column($this->broken($width), 0);
+    }
+
+    /**
+     * What stands on each line, to draw it.
+     *
+     * @param  float  $width  room for a line, CSS px
+     * @return list<array{float, list<array{int, string}>}> width of a line, CSS px; number of a run and its text there
+     */
+    public function words(float $width): array
+    {
+        $lines = [];
+        $start = 0;
+        foreach ($this->atoms === [] ? [] : $this->broken($width) as [$line, $last]) {
+            $end = $this->atoms[$last][2];
+            $stretches = [];
+            $from = 0;
+            foreach ($this->runs as $run => [$text]) {
+                $to = $from + strlen($text);
+                $here = substr($text, max(0, $start - $from), max(0, min($to, $end) - max($from, $start)));
+                // Space at the end of a line is not seen.
+                $here = $to >= $end ? rtrim($here, ' ') : $here;
+                if ($here !== '') {
+                    $stretches[] = [$run, $here];
+                }
+                $from = $to;
+            }
+            $lines[] = [$line, $stretches];
+            $start = $end;
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{float, int}> width of each line, CSS px, and the last of its stretches */
+    private function broken(float $width): array
+    {
         $lines = [];
         $line = null;
         $space = 0.0;
-        foreach ($this->atoms as [$atom, $after]) {
+        foreach ($this->atoms as $index => [$atom, $after]) {
             // A sixty-fourth of a pixel is the finest browsers lay out in.
             if ($line !== null && $line + $space + $atom > $width + 1 / 64) {
-                $lines[] = $line;
+                $lines[] = [$line, $index - 1];
                 $line = $atom;
             } else {
                 $line = $line === null ? $atom : $line + $space + $atom;
             }
             $space = $after;
         }
-        $lines[] = $line ?? 0.0;
+        $lines[] = [$line ?? 0.0, count($this->atoms) - 1];
 
         return $lines;
     }

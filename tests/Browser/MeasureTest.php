@@ -2,6 +2,8 @@
 
 namespace Tests\Browser;
 
+use App\Pictures\Rasterizer;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
 use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\Picture;
@@ -9,6 +11,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Card\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Pictures;
+use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use PHPUnit\Framework\TestCase;
@@ -20,24 +23,17 @@ final class MeasureTest extends TestCase
 
     public function test_every_starter_in_every_arrangement_measures_as_a_browser_lays_it_out(): void
     {
-        $composer = new HtmlComposer(self::pictures(), named: true);
-        $html = '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} section{overflow:hidden;margin-bottom:9px}'
-            .implode('', array_map(fn (string $weight, int $value) => "@font-face{font-family:gelasio;font-weight:$value;src:url(data:font/woff2;base64,".base64_encode((string) file_get_contents(__DIR__."/fonts/gelasio-$weight.woff2")).')}', ['regular', 'bold'], [400, 700])).'</style>';
+        $html = self::head();
         $expected = [];
         foreach ($this->cards() as $name => $card) {
             $sheet = Sheet::of($card);
-            // The twin's name in place of the typeface's; both advance alike.
-            $twin = str_replace('-', ' ', $card->style->typeface->twin());
-            $markup = str_replace(htmlspecialchars($card->style->typeface->css(), ENT_COMPAT), "'$twin'", $composer->compose($sheet));
+            $markup = self::inTwins($sheet);
             foreach (Measure::at($sheet, self::WIDTHS) as $width => $measured) {
                 $html .= "<div style=\"width:{$width}px\" data-card=\"$name $width\">$markup</div>";
                 $expected["$name $width"] = $measured;
             }
         }
-        $page = (string) tempnam(sys_get_temp_dir(), 'measure').'.html';
-        file_put_contents($page, $html);
-        $browser = Desk::shared()->browser;
-        $browser->get("file://$page");
+        $browser = self::open($html);
         $laid = $browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => done(Object.fromEntries([...document.querySelectorAll("[data-card]")].map((card) => {
             const root = card.firstElementChild.getBoundingClientRect(), boxes = {};
             for (const cell of card.querySelectorAll("[data-piece]")) for (const piece of cell.dataset.piece.split(" ")) {
@@ -48,7 +44,6 @@ final class MeasureTest extends TestCase
             }
             return [card.dataset.card, {size: [root.width, root.height], boxes: Object.fromEntries(Object.entries(boxes).map(([k, b]) => [k, [b[0] - root.left, b[1] - root.top, b[2] - b[0], b[3] - b[1]]]))}];
         }))))');
-        unlink($page);
         $off = [];
         $count = 0;
         foreach ($expected as $name => $measured) {
@@ -70,6 +65,91 @@ final class MeasureTest extends TestCase
         $this->assertLessThanOrEqual(0.02 * $count, count($off), count($off)." of $count boxes:\n".implode("\n", array_map(fn ($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20))));
     }
 
+    /** Ink by ink: a drawing with a line elsewhere, in another face or colour, is far over the bounds, as the last lines see to. */
+    public function test_a_drawn_card_looks_as_a_browser_shows_it(): void
+    {
+        $cards = [...array_map(fn ($starter) => $starter->sample(), Starters::all()), 'mirrored' => Starters::all()['plumbline']->sample()->with(['lang' => 'he'])];
+        $browser = self::open(self::head().implode('', array_map(fn (Card $card, string $name) => "<section style=\"width:600px;padding:16px\" data-card=\"$name\">".self::inTwins(Sheet::of($card)).'</section>', $cards, array_keys($cards))));
+        $boxes = $browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => done(Object.fromEntries([...document.querySelectorAll("[data-card]")].map((s) => [s.dataset.card, [s.getBoundingClientRect().x + scrollX, s.getBoundingClientRect().y + scrollY, s.offsetWidth, s.offsetHeight]]))))');
+        $apart = [];
+        $before = null;
+        foreach ($cards as $name => $card) {
+            [$x, $y, $width, $height] = $boxes[$name];
+            $seen = self::blocks((string) base64_decode(Desk::shared()->devtools('Page.captureScreenshot', ['format' => 'png', 'captureBeyondViewport' => true, 'clip' => ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'scale' => 1]])['data']));
+            $drawn = self::blocks((new Rasterizer)->png((new SvgComposer(self::pictures()))->compose(Sheet::of($card))));
+            $apart[$name] = self::apart($seen, $drawn);
+            if ($before !== null) {
+                $this->assertGreaterThan(3 * $apart[$name], self::apart($before, $drawn), "Another card's drawing does not pass for $name.");
+            }
+            $before = $seen;
+        }
+        arsort($apart);
+        $this->assertLessThan(3.0, max($apart), (string) json_encode($apart));
+    }
+
+    /** @return array<string, array{int, int, int}> mean colour of each 8 by 8 px that is not all white */
+    private static function blocks(string $png): array
+    {
+        $image = imagecreatefromstring($png) ?: throw new \RuntimeException('No picture.');
+        [$across, $down] = [max(1, intdiv(imagesx($image), 8)), max(1, intdiv(imagesy($image), 8))];
+        $small = imagecreatetruecolor($across, $down);
+        imagefill($small, 0, 0, 0xFFFFFF);
+        imagecopyresampled($small, $image, 0, 0, 0, 0, $across, $down, 8 * $across, 8 * $down);
+        $blocks = [];
+        foreach (range(0, $down - 1) as $y) {
+            foreach (range(0, $across - 1) as $x) {
+                $colour = imagecolorat($small, $x, $y);
+                if ($colour !== 0xFFFFFF) {
+                    $blocks["$x $y"] = [$colour >> 16, $colour >> 8 & 255, $colour & 255];
+                }
+            }
+        }
+
+        return $blocks;
+    }
+
+    /**
+     * @param  array<string, array{int, int, int}>  $one
+     * @param  array<string, array{int, int, int}>  $other
+     * @return float mean difference of a channel over all that is not white in both, 0 to 255
+     */
+    private static function apart(array $one, array $other): float
+    {
+        $sum = 0;
+        foreach ($all = $one + $other as $at => $block) {
+            [$a, $b] = [$one[$at] ?? [255, 255, 255], $other[$at] ?? [255, 255, 255]];
+            $sum += abs($a[0] - $b[0]) + abs($a[1] - $b[1]) + abs($a[2] - $b[2]);
+        }
+
+        return $sum / (3 * count($all));
+    }
+
+    /** Start of a page in the metric twins. */
+    private static function head(): string
+    {
+        return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} section{overflow:hidden;margin-bottom:9px}'
+            .implode('', array_map(fn (int $weight) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64,".base64_encode((string) file_get_contents(__DIR__."/../../resources/faces/gelasio-latin-$weight.ttf")).')}', [400, 700])).'</style>';
+    }
+
+    /** A card with its twin's name in place of the typeface's; both advance alike. */
+    private static function inTwins(Sheet $sheet): string
+    {
+        $twin = str_replace('-', ' ', $sheet->card->style->typeface->twin());
+
+        return str_replace(htmlspecialchars($sheet->card->style->typeface->css(), ENT_COMPAT), "'$twin'", (new HtmlComposer(self::pictures(), named: true))->compose($sheet));
+    }
+
+    private static function open(string $html): RemoteWebDriver
+    {
+        $page = (string) tempnam(sys_get_temp_dir(), 'measure').'.html';
+        file_put_contents($page, $html);
+        $browser = Desk::shared()->browser;
+        $browser->get("file://$page");
+        unlink($page);
+
+        return $browser;
+    }
+
     /** Pictures that load, so that those which narrow keep their proportion. */
     private static function pictures(): Pictures
     {
@@ -81,7 +161,7 @@ final class MeasureTest extends TestCase
 
             public function source(Picture $picture): string
             {
-                return 'data:image/svg+xml,'.rawurlencode("<svg xmlns='http://www.w3.org/2000/svg' width='".(2 * $picture->width)."' height='".(2 * $picture->height)."'/>");
+                return 'data:image/svg+xml,'.rawurlencode("<svg xmlns='http://www.w3.org/2000/svg' width='".(2 * $picture->width)."' height='".(2 * $picture->height)."'><rect width='100%' height='100%' fill='#6a8f7a'/></svg>");
             }
         };
     }

@@ -129,7 +129,7 @@ final class BringTest extends TestCase
     public function test_a_name_of_any_kind_is_safe_as_a_file_and_as_a_header(string $name): void
     {
         $card = (new RenameCard($name))->apply(Samples::card());
-        $parcel = new Parcel($card, Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab');
+        $parcel = new Parcel($card, Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg);
         $this->assertMatchesRegularExpression('/^[^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~# .-][^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~#]*$/u', $parcel->fileName());
         $this->assertMatchesRegularExpression('/^[a-z0-9][a-z0-9_-]*$/', $parcel->slug());
         foreach (Formats::all() as $format) {

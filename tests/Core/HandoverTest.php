@@ -4,6 +4,7 @@ namespace Tests\Core;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Handover\Artifact;
 use InkyCard\Handover\Destination;
@@ -134,6 +135,27 @@ final class HandoverTest extends TestCase
         $this->assertEquals(Samples::card(), CardJson::decode(self::bytes('json')));
     }
 
+    public function test_the_card_is_drawn_with_all_its_words_and_nothing_from_outside(): void
+    {
+        $own = ['id' => 'x', 'kind' => 'html', 'zone' => 'after', 'fields' => ['html' => '<b>Own</b> words <img src="https://far.example/a.png" width="30" height="20" alt="">']];
+        $far = ['id' => 'y', 'kind' => 'picture', 'zone' => 'after', 'fields' => ['picture' => 'https://far.example/b.png', 'alt' => 'A far garden', 'width' => 200]];
+        $document = json_decode(CardJson::encode(Samples::card()), true);
+        $card = CardJson::read(['pieces' => [...$document['pieces'], $own, $far]] + $document);
+        $svg = new \DOMDocument;
+        $this->assertTrue($svg->loadXML(Formats::of('png')->build(self::parcel((new FillPiece('p2', ['text' => 'Maren & "Oak" ]]>']))->apply($card)))->files[0]->bytes));
+        $words = array_map(fn ($text) => $text->textContent, iterator_to_array($svg->getElementsByTagName('text')));
+        foreach (['Maren', '&', '"Oak"', ']]>', 'Own', 'words', 'Principal', 'maren@quillfern.example'] as $word) {
+            $this->assertContains($word, str_replace("\u{200C}", '', $words));
+        }
+        $this->assertGreaterThan(0, $svg->getElementsByTagName('image')->length);
+        foreach ($svg->getElementsByTagName('image') as $image) {
+            $this->assertStringStartsWith('data:', $image->getAttribute('xlink:href'));
+        }
+        $this->assertStringNotContainsString('far.example', (string) $svg->saveXML());
+        $this->expectExceptionMessage('nothing to draw');
+        Formats::of('png')->build(self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])));
+    }
+
     public function test_every_destination_takes_something_and_has_directions(): void
     {
         foreach (Destination::all() as $key => $destination) {
@@ -158,6 +180,6 @@ final class HandoverTest extends TestCase
 
     private static function parcel(?Card $card = null): Parcel
     {
-        return new Parcel($card ?? Samples::card(), Samples::pictures(), fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16));
+        return new Parcel($card ?? Samples::card(), Samples::pictures(), fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg);
     }
 }

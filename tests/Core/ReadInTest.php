@@ -82,7 +82,7 @@ final class ReadInTest extends TestCase
 
     public function test_our_own_contact_comes_back_and_nothing_is_dropped(): void
     {
-        $parcel = new Parcel(Samples::card(), Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab');
+        $parcel = new Parcel(Samples::card(), Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg);
         foreach (['vcard', 'vcard3'] as $format) {
             $facts = ReadIn::contact(Formats::of($format)->build($parcel)->files[0]->bytes, 'GB');
             $kinds = array_map(fn (Fact $fact) => $fact->kind, $facts);

@@ -10,9 +10,11 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\PictureFit;
 use InkyCard\Layout\Sheet;
+use InkyCard\Type\Bidi;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
 use InkyCard\Type\TextMeasure;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class TypeTest extends TestCase
@@ -49,9 +51,30 @@ final class TypeTest extends TestCase
                 $this->assertLessThanOrEqual(max($room, $measure->narrowest()) + 0.1, max([0, ...$lines]));
             }
             $this->assertCount(1, $measure->lines($measure->widest()));
+            foreach ([1.0, 90.0, 5000.0] as $room) {
+                $words = $measure->words($room);
+                $this->assertSame($text === '' ? [] : $measure->lines($room), array_column($words, 0));
+                $this->assertSame(str_replace(' ', '', $text), str_replace(' ', '', implode('', array_column(array_merge(...array_column($words, 1)), 1))));
+            }
         }
+        $this->assertSame([[[0, 'one '], [1, 'two']], [[2, 'three']]], array_column(TextMeasure::of($arial, [['one ', 13.0, false], ['two ', 13.0, true], ['three', 13.0, false]])->words(60), 1));
         $this->assertCount(2, TextMeasure::of($arial, [['one ', 13.0, false], ['two', 20.0, true]])->lines(40));
         $this->assertEqualsWithDelta(TextMeasure::of($arial, [['a b', 13.0, false]])->widest(), TextMeasure::of($arial, [['  a  ', 13.0, false], [' b ', 13.0, false]])->widest(), 0.001);
+    }
+
+    /** Expected as the Unicode bidirectional algorithm orders them, leftmost first. */
+    #[TestWith(['Maren Oakhollow', false, 'Maren Oakhollow'])]
+    #[TestWith(['Mobile +44 1632', true, 'Mobile +44 1632'])]
+    #[TestWith(['נייד +44 1632', true, '1632 +44 נייד'])]
+    #[TestWith(['דנה לוי', false, 'לוי דנה'])]
+    #[TestWith(['Room חדר עליון 2 now', false, 'Room 2 עליון חדר now'])]
+    #[TestWith(['חברת Low Tide · דנה', true, 'דנה · Low Tide חברת'])]
+    #[TestWith(['· دينا', true, 'دينا ·'])]
+    #[TestWith(['', true, ''])]
+    public function test_words_of_both_directions_stand_in_order(string $text, bool $rtl, string $seen): void
+    {
+        $words = preg_split('/( )/', $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [];
+        $this->assertSame($seen, implode('', array_map(fn (int $index) => $words[$index], Bidi::order($words, $rtl))));
     }
 
     public function test_long_surnames_and_other_scripts_stay_on_the_card(): void

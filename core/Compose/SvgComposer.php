@@ -1,0 +1,214 @@
+<?php
+
+namespace InkyCard\Compose;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Content\Html;
+use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\Rule;
+use InkyCard\Card\Content\Run;
+use InkyCard\Colour\Colour;
+use InkyCard\Layout\Box;
+use InkyCard\Layout\Cell;
+use InkyCard\Layout\Laid;
+use InkyCard\Layout\Measure;
+use InkyCard\Layout\Sheet;
+use InkyCard\Type\Bidi;
+use InkyCard\Type\FontMetrics;
+use InkyCard\Type\FontStack;
+use InkyCard\Type\TextMeasure;
+
+/**
+ * A card drawn as SVG 1.1, by the places the measure finds: words stand where
+ * browsers put them even where the face at hand is a little wider. Links do
+ * not work in it. Own HTML is drawn by its words alone, a picture that is not
+ * inside by the words that stand for it.
+ */
+final class SvgComposer
+{
+    /** Around the card, CSS px. */
+    private const MARGIN = 16;
+
+    /** Where a line is taken apart. Words of scripts the width tables lack stay together: their places are estimates. */
+    private const PARTS = '/((?<![\p{Hebrew}\p{Arabic}]) +| +(?![\p{Hebrew}\p{Arabic}]))/u';
+
+    /** The same where what ends a Latin word may belong to the line: it stands on its other side then. */
+    private const PARTS_RTL = '/((?<![\p{Hebrew}\p{Arabic}]) +| +(?![\p{Hebrew}\p{Arabic}])|(?<=[\p{Latin}\p{N}])(?=[^\p{L}\p{N} ]+(?: |$)))/u';
+
+    private const UNDERLINE = 1 / 14;
+
+    private \XMLWriter $out;
+
+    private FontStack $typeface;
+
+    private FontMetrics $metrics;
+
+    private bool $rtl;
+
+    private Colour $quiet;
+
+    private Run $plain;
+
+    public function __construct(private readonly Pictures $pictures)
+    {
+    }
+
+    /** @param  int  $room  width it may take, CSS px; wide content may take more */
+    public function compose(Sheet $sheet, int $room = Gauges::WIDTH): string
+    {
+        $style = $sheet->card->style;
+        $this->typeface = $style->typeface;
+        $this->metrics = FontMetrics::of($style->typeface);
+        $this->rtl = $sheet->card->direction() === 'rtl';
+        $this->quiet = $style->ink(InkRole::Quiet);
+        $this->plain = new Run('', $style->ink(InkRole::Body), $style->sizes['text'], leading: $style->leading);
+        $this->pictures->prepare($sheet->pictures());
+        [$width, $height, $laid] = Measure::laid($sheet, $room);
+        [$width, $height] = [(int) ceil($width) + 2 * self::MARGIN, (int) ceil($height) + 2 * self::MARGIN];
+
+        $this->out = new \XMLWriter;
+        $this->out->openMemory();
+        $this->open('svg', ['xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'width' => $width, 'height' => $height, 'viewBox' => "0 0 $width $height", 'xml:lang' => $sheet->card->lang]);
+        $this->rectangle(new Box(0, 0, $width, $height), $style->ink(InkRole::Paper));
+        foreach ($laid as $cell) {
+            $this->cell($cell->moved(self::MARGIN, self::MARGIN));
+        }
+        $this->out->endElement();
+
+        return $this->out->outputMemory();
+    }
+
+    private function cell(Laid $laid): void
+    {
+        $cell = $laid->cell;
+        $whole = $laid->whole();
+        if ($cell->ground !== null) {
+            $this->rectangle($whole, $cell->ground, $cell->radius ?? 0);
+        }
+        if ($cell->border !== null) {
+            [$side, $thick, $ink] = $cell->border;
+            $this->rectangle(match ($side) {
+                'left' => new Box($whole->x, $whole->y, $thick, $whole->height),
+                'right' => new Box($whole->x + $whole->width - $thick, $whole->y, $thick, $whole->height),
+                'top' => new Box($whole->x, $whole->y, $whole->width, $thick),
+                default => new Box($whole->x, $whole->y + $whole->height - $thick, $whole->width, $thick),
+            }, $ink);
+        }
+        $content = $cell->content;
+        match (true) {
+            $content instanceof Line => $this->words($content, $cell, $laid->room, $laid->content->y),
+            $content instanceof Picture => $this->picture($content, $laid->content),
+            // A browser draws it as the cell's lower edge.
+            $content instanceof Rule => $this->rectangle(new Box($whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness), $content->ink),
+            $content instanceof Html => $this->own($content, $laid->content),
+            default => null,
+        };
+    }
+
+    private function words(Line $line, Cell $cell, Box $room, float $y): void
+    {
+        $sizes = array_map(fn (Run $run) => $run->size, $line->runs);
+        // Browsers set words on whole pixels of their line.
+        [$above, $below] = $this->metrics->aroundBaseline($sizes, $line->height);
+        foreach (TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->words(), $run->size, $run->bold], $line->runs))->words($room->width) as [$width, $stretches]) {
+            $this->line($line->runs, $stretches, $room->x + $cell->indent($room->width - $width, $this->rtl), $y + floor($above));
+            $y += $above + $below;
+        }
+    }
+
+    /**
+     * @param  list<Run>  $runs
+     * @param  list<array{int, string}>  $stretches  run, text
+     */
+    private function line(array $runs, array $stretches, float $x, float $baseline): void
+    {
+        $words = [];
+        foreach ($stretches as [$run, $text]) {
+            foreach (preg_split($this->rtl ? self::PARTS_RTL : self::PARTS, $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+                $words[] = [$runs[$run], $word];
+            }
+        }
+        $narrow = $this->typeface->narrowing();
+        foreach (Bidi::order(array_column($words, 1), $this->rtl) as $index) {
+            [$run, $word] = $words[$index];
+            $wide = $this->metrics->width($word, $run->size, $run->bold);
+            if ($run->underlined && $run->href !== null) {
+                $thick = max(1.0, $run->size * self::UNDERLINE);
+                $this->rectangle(new Box($x, $baseline + $thick, $wide, $thick), $run->ink);
+            }
+            if ($word[0] !== ' ') {
+                $rtl = $this->rtl && Bidi::kind($word) === 'R';
+                // A word that runs from the right starts at its right.
+                $at = round($rtl ? $x + $wide : $x, 3);
+                $this->open('text', ($narrow === 1.0 ? ['x' => $at, 'y' => $baseline] : ['transform' => "translate($at $baseline) scale($narrow 1)"]) + [
+                    'font-family' => $this->typeface->drawn(), 'font-size' => $run->size, 'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
+                    'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
+                ]);
+                $this->out->text((string) preg_replace('/[\x00-\x1f\x7f]/', '', $word));
+                $this->out->endElement();
+            }
+            $x += $wide;
+        }
+    }
+
+    private function own(Html $html, Box $box): void
+    {
+        $line = $this->metrics->lineHeight($this->plain->size);
+        [$above] = $this->metrics->aroundBaseline([$this->plain->size], (int) round($line));
+        $y = $box->y;
+        foreach ($html->lines() as $words) {
+            foreach (TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [, $stretches]) {
+                $this->line([$this->plain], $stretches, $box->x, $y + $above);
+                $y += $line;
+            }
+        }
+        foreach ($html->pictures() as [$width, $height]) {
+            $this->missing('', new Box($box->x, $y, $width, $height));
+            $y += $height;
+        }
+    }
+
+    private function picture(Picture $picture, Box $box): void
+    {
+        $source = $this->pictures->source($picture);
+        str_starts_with($source, 'data:') ? $this->element('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'none', 'xlink:href' => $source])
+            : $this->missing($picture->alt, $box);
+    }
+
+    /** A picture that is not inside, as readers see one they do not load. */
+    private function missing(string $alt, Box $box): void
+    {
+        $this->element('rect', ['x' => $box->x + 0.5, 'y' => $box->y + 0.5, 'width' => max(0, $box->width - 1), 'height' => max(0, $box->height - 1), 'fill' => 'none', 'stroke' => $this->quiet->toHex()]);
+        if ($alt !== '' && $box->width > 24) {
+            $y = $box->y + 4;
+            foreach (TextMeasure::of($this->typeface, [[$alt, 11, false]])->words($box->width - 8) as [, $stretches]) {
+                $y += 14;
+                $this->line([new Run($alt, $this->quiet, 11)], $y > $box->y + $box->height ? [] : $stretches, $box->x + 4, $y);
+            }
+        }
+    }
+
+    private function rectangle(Box $box, Colour $ink, int $radius = 0): void
+    {
+        $this->element('rect', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->toHex()]);
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    private function element(string $name, array $attributes): void
+    {
+        $this->open($name, $attributes);
+        $this->out->endElement();
+    }
+
+    /** @param  array<string, mixed>  $attributes null is left out */
+    private function open(string $name, array $attributes): void
+    {
+        $this->out->startElement($name);
+        foreach ($attributes as $attribute => $value) {
+            if ($value !== null) {
+                $this->out->writeAttribute($attribute, is_float($value) ? (string) round($value, 3) : (string) $value);
+            }
+        }
+    }
+}
