@@ -2,7 +2,9 @@
 
 namespace App;
 
+use App\Models\Workspace;
 use App\Outside\Outside;
+use App\Pictures\Library;
 use App\Tray\Received;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\CardJson;
@@ -19,6 +21,9 @@ final readonly class Brought
     public const MOST = 5_000_000;
 
     private const KEPT = 7200;
+
+    /** Seconds all its pictures may take. */
+    private const PATIENCE = 20;
 
     /**
      * By what it is, whatever its name says: a contact, a message, a public page, HTML, a row of a table or text.
@@ -57,6 +62,36 @@ final readonly class Brought
         }
 
         return $more + ['format' => CardJson::FORMAT, 'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country, 'pieces' => $pieces];
+    }
+
+    /**
+     * Facts with their pictures kept here, whatever becomes of where they were.
+     *
+     * @param  list<Fact>  $facts
+     * @return array{list<Fact>, list<string>} facts; a sentence for every picture that stays where it is
+     */
+    public static function keepPictures(array $facts, Workspace $workspace, Library $library, Outside $outside): array
+    {
+        $left = [];
+        $until = microtime(true) + self::PATIENCE;
+        foreach ($facts as $index => $fact) {
+            $ref = $fact->fields['picture'] ?? '';
+            if (! is_string($ref) || preg_match('/^(?:https?|data):/', $ref) !== 1) {
+                continue;
+            }
+            try {
+                $picture = $library->takeIn($workspace, $outside, $ref, max(0.1, min(8, $until - microtime(true))));
+                $facts[$index] = new Fact($fact->kind, ['picture' => $picture->ref()] + (isset($fact->fields['ratio']) ? ['ratio' => round($picture->ratio(), 4)] : []) + $fact->fields, $fact->confidence, $fact->source);
+            } catch (Refusal $refusal) {
+                // One carried inside has nowhere to stay.
+                if (str_starts_with($ref, 'data:')) {
+                    unset($facts[$index]);
+                }
+                $left[] = str_starts_with($ref, 'data:') ? 'A picture is left out: '.$refusal->getMessage() : 'The picture from '.parse_url($ref, PHP_URL_HOST).' still comes from there: '.$refusal->getMessage();
+            }
+        }
+
+        return [array_values($facts), array_values(array_unique($left))];
     }
 
     /**
@@ -115,7 +150,7 @@ final readonly class Brought
         if (preg_match('/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id|received):/i', $start) === 1 && preg_match('/\r?\n\r?\n/', $bytes) === 1) {
             $received = new Received($bytes);
 
-            return $received->html() !== '' ? ['html', $received->html()] : ['text', $received->text()];
+            return $received->html() !== '' ? ['html', $received->shown()] : ['text', $received->text()];
         }
 
         if (PublicPage::speaks($bytes)) {

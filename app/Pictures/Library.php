@@ -4,6 +4,7 @@ namespace App\Pictures;
 
 use App\Models\Picture;
 use App\Models\Workspace;
+use App\Outside\Outside;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -35,6 +36,26 @@ final class Library
     public function add(Workspace $workspace, string $bytes, string $name): Picture
     {
         return $this->enter($workspace, $this->keep($bytes), $name, ['brought_bytes' => strlen($bytes)]);
+    }
+
+    /**
+     * A picture named by its address, fetched once, or carried in a data: URI: kept here from then on.
+     *
+     * @param  float  $seconds  it may take
+     *
+     * @throws Refusal
+     */
+    public function takeIn(Workspace $workspace, Outside $outside, string $ref, float $seconds = 8): Picture
+    {
+        if (str_starts_with($ref, 'data:')) {
+            return $this->add($workspace, self::decode($ref), 'picture');
+        }
+        $fetched = $outside->fetch($ref, Intake::MAX_BYTES, $seconds)->found();
+        if (preg_match('/^\s*<(!doctype html|html)/i', $fetched->bytes)) {
+            throw Refusal::because('This address shows a web page, not a picture: share the file with anyone who has the link, or copy the address of the picture itself.');
+        }
+
+        return $this->add($workspace, $fetched->bytes, basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture');
     }
 
     /**

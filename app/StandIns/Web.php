@@ -56,7 +56,7 @@ final class Web implements HttpClientInterface
 
             return new MockResponse((string) json_encode($body), ['http_code' => $status, 'response_headers' => ['content-type: application/json']]);
         }
-        $drawing = database_path("demo/banners/$path.svg");
+        $drawing = database_path(str_starts_with($path, 'portrait-') ? 'demo/portraits/'.substr($path, 9).'.svg' : "demo/banners/$path.svg");
 
         return match (true) {
             $host === 'pictures.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file($drawing) => new MockResponse($this->rasterizer->png((string) file_get_contents($drawing), 960), ['response_headers' => ['content-type: image/png']]),

@@ -72,7 +72,7 @@ final class SvgComposer
         $this->open('svg', ['xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'width' => $width, 'height' => $height, 'viewBox' => "0 0 $width $height", 'xml:lang' => $sheet->card->lang]);
         $this->rectangle(new Box(0, 0, $width, $height), $style->ink(InkRole::Paper));
         foreach ($laid as $cell) {
-            $this->cell($cell->moved(self::MARGIN, self::MARGIN));
+            $this->cell($cell->move(self::MARGIN, self::MARGIN));
         }
         $this->out->endElement();
 
@@ -97,11 +97,11 @@ final class SvgComposer
         }
         $content = $cell->content;
         match (true) {
-            $content instanceof Line => $this->words($content, $cell, $laid->room, $laid->content->y),
-            $content instanceof Picture => $this->picture($content, $laid->content),
+            $content instanceof Line => $this->words($content, $cell, $laid->room(), $laid->content()->y),
+            $content instanceof Picture => $this->picture($content, $laid->content()),
             // A browser draws it as the cell's lower edge.
             $content instanceof Rule => $this->rectangle(new Box($whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness), $content->ink),
-            $content instanceof Html => $this->own($content, $laid->content),
+            $content instanceof Html => $this->own($content, $laid->content()),
             default => null,
         };
     }

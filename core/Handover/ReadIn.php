@@ -10,6 +10,7 @@ use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
 use Sabre\VObject\Component\VCard;
 use Sabre\VObject\ParseException;
+use Sabre\VObject\Property;
 use Sabre\VObject\Reader;
 
 /**
@@ -69,11 +70,24 @@ final class ReadIn
      */
     public static function html(string $html, string $country): array
     {
+        // Pictures inside stand apart while the rest is taken apart: they are most of its bytes and none of its words.
+        $inside = [];
+        $html = (string) preg_replace_callback('~data:image/[a-z.+-]+;base64,[A-Za-z0-9+/=\s]++~i', function (array $match) use (&$inside): string {
+            $inside[] = (string) preg_replace('/\s+/', '', $match[0]);
+
+            return 'cid:inside.'.(count($inside) - 1);
+        }, $html);
         if (strlen($html) > self::MOST) {
             throw Refusal::because('That is too much: bring the signature alone.');
         }
+        $rows = self::rows($html);
+        foreach ($rows as &$row) {
+            foreach ($row['images'] as &$image) {
+                $image[0] = preg_match('~^cid:inside\.(\d+)$~D', $image[0], $match) === 1 ? $inside[(int) $match[1]] ?? '' : $image[0];
+            }
+        }
 
-        return self::facts(self::rows($html), $country);
+        return self::facts($rows, $country);
     }
 
     /** @return list<Fact> @throws Refusal */
@@ -121,11 +135,25 @@ final class ReadIn
                 $said[] = [$kind, trim((string) $value), self::STATED];
             }
         }
+        foreach (['PHOTO' => 'headshot', 'LOGO' => 'logo'] as $property => $kind) {
+            foreach (array_slice($card->select($property), 0, 1) as $value) {
+                $said[] = [$kind, self::carried($value), self::STATED];
+            }
+        }
         foreach ($card->select('ADR') as $property) {
             $said[] = ['address', implode(', ', array_filter(array_map(trim(...), $property->getParts()))), self::STATED];
         }
 
         return self::stated($said, $country) ?: throw Refusal::because('This contact says nothing a card could show.');
+    }
+
+    /** A contact's picture as an address or a data: URI; RFC 2426 carries the bytes themselves. */
+    private static function carried(Property $property): string
+    {
+        $value = (string) $property;
+        $type = $property instanceof Property\Binary ? (new \finfo(FILEINFO_MIME_TYPE))->buffer($value) : '';
+
+        return $property instanceof Property\Binary ? "data:$type;base64,".base64_encode($value) : trim($value);
     }
 
     /**
@@ -241,7 +269,7 @@ final class ReadIn
                 'line' => ['value' => self::plain($value)],
                 'headshot', 'logo' => ['picture' => $value],
                 default => ['text' => self::plain($value)],
-            }, $country, $confidence, $value) ?? self::accepted('line', ['value' => self::plain($value)], $country, min(0.5, $confidence), $value);
+            }, $country, $confidence, $value) ?? (str_starts_with($value, 'data:') ? null : self::accepted('line', ['value' => self::plain($value)], $country, min(0.5, $confidence), $value));
             if ($fact !== null) {
                 $facts[$fact->kind.json_encode($fact->fields)] ??= $fact;
             }
@@ -344,11 +372,11 @@ final class ReadIn
             foreach ($row['images'] as [$source, $alt, $width, $height, $href]) {
                 if ($href !== '' && self::isProfile($href)) {
                     $profiles[] = $href;
-                } elseif (str_starts_with($source, 'http') && max($width, $height) > 40) {
+                } elseif (preg_match('~^(?:https?:|data:image/)~i', $source) === 1 && max([$width, $height] = self::sides($source, $width, $height)) > 40) {
                     $square = $height > 0 && $width / max(1, $height) > 0.7 && $width / max(1, $height) < 1.4;
                     $kind = $width >= 300 ? 'banner' : (preg_match('/logo/i', "$alt $source") === 1 || ! $square ? 'logo' : 'headshot');
                     $ratio = $width > 0 && $height > 0 ? $height / $width : 1;
-                    $add($kind, ['picture' => $source, 'alt' => $alt, 'address' => str_starts_with($href, 'http') ? $href : ''] + ($kind === 'headshot' ? ['size' => max(48, min(160, $width ?: 96))] : ['width' => max($kind === 'banner' ? 120 : 40, min($kind === 'banner' ? 600 : 240, $width ?: 120)), 'ratio' => $ratio]), 0.7, $source);
+                    $add($kind, ['picture' => $source, 'alt' => $alt, 'address' => str_starts_with($href, 'http') ? $href : ''] + ($kind === 'headshot' ? ['size' => max(48, min(160, $width ?: 96))] : ['width' => max($kind === 'banner' ? 120 : 40, min($kind === 'banner' ? 600 : 240, $width ?: 120)), 'ratio' => $ratio]), 0.7, $alt !== '' ? $alt : $source);
                 } elseif ($href !== '' && str_starts_with($href, 'http')) {
                     $profiles[] = ($alt !== '' && mb_strlen($alt) <= 40 ? "$alt: " : '').$href;
                 }
@@ -507,6 +535,21 @@ final class ReadIn
             + 2 * count($spoken)
             + (preg_match('/^(?:(?:dr|prof|mr|mrs|ms|mx)\.? )?(?:\p{Lu}[\p{L}\'’.-]*\s*){2,4}$/u', $name) === 1 ? 1 : 0)
             - (preg_match(self::COMPANY, $name) === 1 ? 3 : 0) - (preg_match(self::ROLE, $name) === 1 ? 2.5 : 0) - ($count === 1 ? 1 : 0);
+    }
+
+    /**
+     * As its tag says; where that says nothing, as the picture inside it says.
+     *
+     * @return array{int, int} CSS px
+     */
+    private static function sides(string $source, int $width, int $height): array
+    {
+        if (max($width, $height) > 0 || ! str_starts_with($source, 'data:')) {
+            return [$width, $height];
+        }
+        $size = @getimagesizefromstring((string) base64_decode((string) substr((string) strstr($source, ','), 1)));
+
+        return $size === false ? [0, 0] : [$size[0], $size[1]];
     }
 
     private static function sort(string $around, string $label): string

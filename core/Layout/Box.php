@@ -9,11 +9,6 @@ final readonly class Box
     {
     }
 
-    public function moved(float $x, float $y): self
-    {
-        return new self($this->x + $x, $this->y + $y, $this->width, $this->height);
-    }
-
     /** The smallest rectangle around both. */
     public function with(self $other): self
     {

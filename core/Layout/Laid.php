@@ -2,32 +2,52 @@
 
 namespace InkyCard\Layout;
 
-/** A cell where it stands. */
-final readonly class Laid
+/** A cell where it stands. It moves with the tables around it until all are laid. */
+final class Laid
 {
     /**
-     * @param  Box  $room  the cell less its padding and borders
-     * @param  Box  $content  what is in it, where it is aligned to
+     * @param  float  $x  of the cell less its padding and borders, CSS px
+     * @param  float  $y  of the same
+     * @param  float  $width  of the same
+     * @param  float  $height  of the same
+     * @param  array{float, float, float, float}  $content  what is in it: left and top within that, width and height
      */
-    public function __construct(public Cell $cell, public Box $room, public Box $content)
+    public function __construct(public readonly Cell $cell, private float $x, private float $y, private readonly float $width, private readonly float $height, private readonly array $content)
     {
     }
 
-    public function moved(float $x, float $y): self
+    public function move(float $x, float $y): self
     {
-        return new self($this->cell, $this->room->moved($x, $y), $this->content->moved($x, $y));
+        $this->x += $x;
+        $this->y += $y;
+
+        return $this;
+    }
+
+    /** The cell less its padding and borders. */
+    public function room(): Box
+    {
+        return new Box($this->x, $this->y, $this->width, $this->height);
+    }
+
+    /** What is in it, where it is aligned to. */
+    public function content(): Box
+    {
+        [$left, $top, $width, $height] = $this->content;
+
+        return new Box($this->x + $left, $this->y + $top, $width, $height);
     }
 
     /** The cell with its padding and borders: what its ground covers. */
     public function whole(): Box
     {
-        [$top, , , $left] = $this->cell->padding;
+        [$top, , $bottom, $left] = $this->cell->padding;
 
         return new Box(
-            $this->room->x - $left - $this->cell->edge('left'),
-            $this->room->y - $top - $this->cell->edge('top'),
-            $this->room->width + $this->cell->sides(),
-            $this->room->height + $top + $this->cell->padding[2] + $this->cell->edge('top') + $this->cell->edge('bottom'),
+            $this->x - $left - $this->cell->edge('left'),
+            $this->y - $top - $this->cell->edge('top'),
+            $this->width + $this->cell->sides(),
+            $this->height + $top + $bottom + $this->cell->edge('top') + $this->cell->edge('bottom'),
         );
     }
 }

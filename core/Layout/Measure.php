@@ -34,7 +34,8 @@ final class Measure
     /** Type size where nothing says otherwise, CSS px. */
     private readonly float $size;
 
-    private function __construct(Sheet $sheet)
+    /** @param  bool  $every  cells that hold no piece of their own are wanted as well */
+    private function __construct(Sheet $sheet, private readonly bool $every = false)
     {
         $this->ranges = new \SplObjectStorage;
         $this->texts = new \SplObjectStorage;
@@ -64,8 +65,9 @@ final class Measure
             $boxes = [];
             [$width, $height] = $measure->table($measure->table, $viewport, $laid);
             foreach ($laid as $cell) {
+                $room = $cell->room();
                 foreach ($cell->cell->pieces as $piece) {
-                    $boxes[$piece->id] = isset($boxes[$piece->id]) ? $boxes[$piece->id]->with($cell->room) : $cell->room;
+                    $boxes[$piece->id] = isset($boxes[$piece->id]) ? $boxes[$piece->id]->with($room) : $room;
                 }
             }
             $measured[$viewport] = new Measured($viewport, $width, $height, $boxes);
@@ -82,7 +84,7 @@ final class Measure
      */
     public static function laid(Sheet $sheet, int $viewport): array
     {
-        $measure = new self($sheet);
+        $measure = new self($sheet, every: true);
         [$width, $height] = $measure->table($measure->table, $viewport, $laid);
 
         return [$width, $height, $laid];
@@ -113,18 +115,20 @@ final class Measure
             $x = $this->rtl ? $width : 0.0;
             foreach ($cells as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
                 $x -= $this->rtl ? $columns[$index] : 0;
-                $box = new Box(
-                    $x + $cell->padding[3] + $cell->edge('left'),
-                    $y + $cell->padding[0] + $cell->edge('top'),
-                    $columns[$index] - $cell->sides(),
-                    $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom'),
-                );
-                $left = $cell->indent($box->width - $contentWidth, $this->rtl);
-                $rest = $box->height - $contentHeight;
-                $top = ['top' => 0, 'middle' => $rest / 2, 'bottom' => $rest][$cell->valign];
-                $laid[] = new Laid($cell, $box, new Box($box->x + $left, $box->y + $top, $contentWidth, $contentHeight));
+                $left = $x + $cell->padding[3] + $cell->edge('left');
+                $top = $y + $cell->padding[0] + $cell->edge('top');
+                $wide = $columns[$index] - $cell->sides();
+                $high = $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom');
+                $right = $down = 0.0;
+                if ($this->every || $inside !== null) {
+                    $right = $cell->indent($wide - $contentWidth, $this->rtl);
+                    $down = ['top' => 0, 'middle' => ($high - $contentHeight) / 2, 'bottom' => $high - $contentHeight][$cell->valign];
+                }
+                if ($this->every || $cell->pieces !== []) {
+                    $laid[] = new Laid($cell, $left, $top, $wide, $high, [$right, $down, $contentWidth, $contentHeight]);
+                }
                 foreach ($inside ?? [] as $within) {
-                    $laid[] = $within->moved($box->x + $left, $box->y + $top);
+                    $laid[] = $within->move($left + $right, $top + $down);
                 }
                 $x += $this->rtl ? 0 : $columns[$index];
             }

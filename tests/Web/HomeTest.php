@@ -138,11 +138,33 @@ final class HomeTest extends WebTestCase
         foreach (['Maren Oakhollow', 'Principal garden designer', 'Quillfern Garden Studio', '1632 960147', '4 Mallow Lane, Eddersby', 'linkedin.com/in/maren-oakhollow'] as $fact) {
             $this->assertStringContainsString($fact, $card);
         }
+        $this->assertStringContainsString('"picture:', $card);
         foreach (['https://quillfern.example/' => 'states nothing', 'https://quillfern.example/missing' => 'error 404', 'https://quillfern.example/inward' => 'private network', 'https://quillfern.example/endless' => 'over', 'http://127.0.0.1/' => '', 'no address' => '', '' => ''] as $address => $sentence) {
             $this->post('/cards/bring', ['address' => $address])->assertStatus(422)->assertSee($sentence)->assertSee('field-error', false);
         }
         $this->post('/cards/bring', ['text' => '<p> </p>'])->assertStatus(422)->assertSee('nothing in it');
         $this->get('/cards/bring/'.str_repeat('0', 24))->assertNotFound();
+    }
+
+    public function test_pictures_of_what_is_brought_are_kept_here(): void
+    {
+        $png = base64_encode((string) file_get_contents(__DIR__.'/../Core/pictures/sixteen.png'));
+        $words = '<b>Tobiah Reedmace</b><br>tobiah@quillfern.example';
+        $message = "From: a@b.example\r\nMIME-Version: 1.0\r\nContent-Type: multipart/related; boundary=b\r\n\r\n--b\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<img src=\"cid:face@b\" width=\"96\" height=\"96\" alt=\"Tobiah\">$words\r\n--b\r\nContent-Type: image/png\r\nContent-Transfer-Encoding: base64\r\nContent-ID: <face@b>\r\n\r\n$png\r\n--b--\r\n";
+        $html = fn (string $image): string => "<img src=\"$image\" width=\"96\" height=\"96\" alt=\"Tobiah\">$words";
+        foreach ([
+            'attached' => [$message, true, ''], 'inside' => [$html("data:image/png;base64,$png"), true, ''], 'at an address' => [$html('https://pictures.quillfern.example/portrait-tobiah'), true, ''],
+            'a contact' => ["BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Tobiah\r\nPHOTO;ENCODING=b;TYPE=PNG:$png\r\nEND:VCARD\r\n", true, ''],
+            'a newer contact' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Tobiah\r\nPHOTO:data:image/png;base64,$png\r\nEND:VCARD\r\n", true, ''],
+            'gone' => [$html('https://quillfern.example/missing'), false, 'from quillfern.example still comes from there'], 'a page' => [$html('https://quillfern.example/other'), false, 'shows a web page'],
+            'within' => [$html('https://quillfern.example/inward'), false, 'private network'], 'no picture' => [$html('data:image/png;base64,AAAA'), null, 'A picture is left out'],
+        ] as $way => [$brought, $kept, $told]) {
+            $this->bring(['text' => $brought]);
+            $this->assertStringContainsString($told, (string) session('told'), $way);
+            $refs = array_map(fn ($piece) => $piece->text('picture'), array_values(array_filter(Card::query()->latest('id')->firstOrFail()->document()->pieces, fn ($piece) => $piece->kind->key() === 'headshot')));
+            $this->assertCount($kept === null ? 0 : 1, $refs, $way);
+            $kept === null || $this->assertStringStartsWith($kept ? 'picture:' : 'https://', $refs[0], $way);
+        }
     }
 
     public function test_nothing_to_sort_gets_a_sentence(): void

@@ -6,6 +6,8 @@ use App\Brought;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\Brand;
 use App\Models\Card;
+use App\Outside\Outside;
+use App\Pictures\Library;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,7 +36,7 @@ final class BringController extends Controller
     }
 
     /** Makes a card of the lines kept. */
-    public function confirm(Request $request, string $id): Response|RedirectResponse
+    public function confirm(Request $request, Library $library, Outside $outside, string $id): Response|RedirectResponse
     {
         $brand = Brand::in($this->workspace)->document();
         $keep = array_filter($request->array('keep'), is_string(...));
@@ -49,12 +51,16 @@ final class BringController extends Controller
             if ($facts === []) {
                 throw Refusal::because('Keep at least one line.');
             }
+            [$facts, $left] = Brought::keepPictures($facts, $this->workspace, $library, $outside);
+            if ($facts === []) {
+                throw Refusal::because(implode(' ', $left));
+            }
             $document = CardJson::read(Brought::document($facts, $brand->country, ['style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes]]));
         } catch (Refusal $refusal) {
             return $this->page($request, $id, $refusal->getMessage(), 422);
         }
 
-        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id);
+        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id)->with('told', implode(' ', $left));
     }
 
     /** @throws Refusal */

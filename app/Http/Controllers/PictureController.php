@@ -17,7 +17,6 @@ use Illuminate\Support\Str;
 use InkyCard\Card\Edit\SwapPicture;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Framing;
-use InkyCard\Picture\Intake;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
@@ -67,11 +66,7 @@ final class PictureController extends Controller
     {
         $address = self::word($request, 'address');
         try {
-            $fetched = $outside->fetch(trim($address), Intake::MAX_BYTES)->found();
-            if (preg_match('/^\s*<(!doctype html|html)/i', $fetched->bytes)) {
-                throw Refusal::because('This address shows a web page, not a picture: share the file with anyone who has the link, or copy the address of the picture itself.');
-            }
-            $library->add($this->workspace, $fetched->bytes, basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture');
+            $library->takeIn($this->workspace, $outside, trim($address));
         } catch (Refusal $refusal) {
             return response($this->list($request, ['address' => $refusal->getMessage()]), 422);
         }

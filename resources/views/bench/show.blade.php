@@ -43,6 +43,7 @@
       <a class="btn btn-line proof-open" id="proof-open" href="{{ route('proof', $card->id) }}" data-findings="{{ route('findings', $card->id) }}" title="Proof (P)">Proof <b></b></a>
       <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
     </div>
+    @if(session('told'))<p class="told told-look" role="status">{{ session('told') }}</p>@endif
     <div class="stage-body">
       <div class="paper">
         @include('bench.ruler')
