@@ -10,9 +10,6 @@ use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
-use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\PlainTextComposer;
-use InkyCard\Layout\Sheet;
 use InkyCard\Rollout\Expected;
 use InkyCard\Rollout\Verified;
 use InkyCard\Rollout\Verifier;
@@ -35,7 +32,7 @@ final readonly class Verification
         $best = null;
         $rank = ['verified' => 0, 'altered' => 1, 'old' => 2, 'plain' => 3, 'quoted' => 4, 'absent' => 5];
         foreach (self::candidates($workspace, $received->from()) as $card) {
-            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document()), self::older($card), $received->html(), $received->text(), $received->from());
+            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), self::older($card), $received->html(), $received->text(), $received->from());
             if ($best === null || $rank[$verified->verdict] < $rank[$best->verified->verdict]) {
                 $best = new self($card, $verified);
             }
@@ -73,16 +70,8 @@ final readonly class Verification
         return $older;
     }
 
-    private static function expected(Card $card, Revision $revision, Document $document): Expected
+    private static function expected(Card $card, Revision $revision, Document $document, bool $short = false): Expected
     {
-        $address = '';
-        foreach ($document->pieces as $piece) {
-            if ($piece->kind->key() === 'email' && $piece->shown) {
-                $address = $piece->text('address');
-                break;
-            }
-        }
-
-        return Expected::of($revision->number, (new HtmlComposer(HostedPictures::forScreen()))->compose(CountedLinks::sheet($card, $document)), PlainTextComposer::compose(Sheet::of($document)), $address);
+        return Expected::card($revision->number, $document, HostedPictures::forScreen(), fn (Document $document) => CountedLinks::sheet($card, $document), $short);
     }
 }

@@ -15,6 +15,7 @@ final readonly class Verified
      * @param  bool  $older  an older signature stands there as well
      * @param  bool  $twice  it stands there twice
      * @param  string  $wrongAddress  the sender, where the card belongs to another address; empty otherwise
+     * @param  bool  $short  it came in its short form
      */
     public function __construct(
         public string $verdict,
@@ -26,7 +27,13 @@ final readonly class Verified
         public bool $older = false,
         public bool $twice = false,
         public string $wrongAddress = '',
+        public bool $short = false,
     ) {
+    }
+
+    public function inShort(): self
+    {
+        return new self(...['short' => true] + get_object_vars($this));
     }
 
     /** @return list<string> what was seen and what to do, in sentences */
@@ -36,7 +43,7 @@ final readonly class Verified
 
         return array_values(array_filter([
             match ($this->verdict) {
-                'verified' => 'The card arrived as it was handed over.',
+                'verified' => $this->short ? 'The card arrived in its short form, as it was handed over.' : 'The card arrived as it was handed over.',
                 'altered' => 'The card is there, and not as it was handed over.',
                 'old' => "It is revision $this->revision, an older one. Hand the card over again.",
                 'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',

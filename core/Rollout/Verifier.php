@@ -31,6 +31,12 @@ final class Verifier
             return self::plain($current, $older, $text, $from);
         }
         [$written, $quoted] = Seen::html($html);
+        if ($current->short !== null && self::isShort($current, $current->short, $written)) {
+            $short = self::verify($current->short, $older, $html, $text, $from);
+            if ($short->verdict === 'verified') {
+                return $short->inShort();
+            }
+        }
         $best = self::best([$current, ...$older], $written->lines);
         if ($best === null) {
             $inQuote = self::best([$current, ...$older], $quoted->lines);
@@ -55,7 +61,7 @@ final class Verifier
         [$written, $quoted] = Seen::text($text);
         $wrong = self::wrong($current, $from);
         foreach (['plain' => $written, 'quoted' => $quoted] as $verdict => $seen) {
-            $best = self::best([$current, ...$older], $seen->lines, text: true);
+            $best = self::best([$current, ...$older, ...array_filter([$current->short])], $seen->lines, text: true);
             if ($best !== null) {
                 [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen->lines) : [[], []];
 
@@ -64,6 +70,14 @@ final class Verifier
         }
 
         return new Verified('absent', null, wrongAddress: $wrong);
+    }
+
+    /** Nothing of what the short form leaves out is there: else it is the whole card, with losses. */
+    private static function isShort(Expected $whole, Expected $short, Seen $written): bool
+    {
+        return array_intersect(array_diff($whole->seen->lines, $short->seen->lines), $written->lines) === []
+            && array_intersect(array_diff($whole->seen->links, $short->seen->links), $written->links) === []
+            && count($written->pictures) <= count($short->seen->pictures);
     }
 
     /**

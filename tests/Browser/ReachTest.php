@@ -26,10 +26,16 @@ final class ReachTest extends BrowserTestCase
 
     public function test_no_page_is_wider_than_its_window(): void
     {
+        self::$desk->browser->get(self::$desk->base.'/cards/9/hand-over?to=iphone');
+        $phone = (string) preg_replace('~^https?://[^/]+~', '', (string) $this->script('return document.querySelector("[data-code]").dataset.code'));
+        self::$desk->browser->get(self::$desk->base.'/cards/start');
+        $this->script('const words = document.querySelector("textarea[name=text]"); words.value = "Tobiah Reedmace\nPlanting lead, Quillfern Garden Studio\ntobiah.reedmace.of.the.nursery@quillfern.example\n+44 1632 960148"; words.form.submit()');
+        $this->until(fn () => str_contains(self::$desk->browser->getCurrentURL(), '/cards/bring/'), 'what was read is shown');
+        $brought = (string) parse_url(self::$desk->browser->getCurrentURL(), PHP_URL_PATH);
         // Where room is tight every page is tried, where there is plenty those that fill it.
         foreach ([360 => 99, 768 => 99, 1280 => 4, 1920 => 4] as $width => $most) {
             self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (array_slice(['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write', '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone', '/cards/9/hand-over/mailbox', '/placements'], 0, $most) as $path) {
+            foreach (array_slice(['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write', '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone', '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', $phone, $brought], 0, $most) as $path) {
                 self::$desk->browser->get(self::$desk->base.$path);
                 usleep(150_000);
                 $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");

@@ -8,9 +8,13 @@ use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
 use InkyCard\Card\Edit;
+use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Kinds;
+use InkyCard\Card\Piece;
 use InkyCard\Card\Starters;
 use InkyCard\Card\Zone;
+use InkyCard\Layout\Measure;
+use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -123,6 +127,32 @@ final class CardTest extends TestCase
             $this->assertSame(CardJson::encode($start), CardJson::encode((new Edit\Rearrange($start->arrangement))->apply($card)));
         }
         $this->assertGreaterThanOrEqual(12, count(Arrangement::all()));
+    }
+
+    public function test_the_short_form_of_any_card_is_low_narrow_and_says_who_and_what_must_be_said(): void
+    {
+        foreach (Starters::all() as $key => $starter) {
+            $card = $starter->sample();
+            $short = (new Shorten)->apply($card);
+            $shown = array_values(array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()));
+            $kinds = array_map(fn (Piece $piece) => $piece->kind->key(), $shown);
+            $this->assertContains('name', $kinds, $key);
+            foreach (['phone', 'web', 'button'] as $kind) {
+                $this->assertLessThanOrEqual(1, count(array_keys($kinds, $kind, true)), "$key: $kind");
+            }
+            foreach ($card->pieces as $index => $piece) {
+                $this->assertEquals($piece->with(['shown' => $short->pieces[$index]->shown]), $short->pieces[$index], 'nothing else of a piece changes');
+                $this->assertTrue($short->pieces[$index]->shown === $piece->shown || ! in_array($piece->kind->key(), ['name', 'licence', 'notice'], true), "$key: {$piece->id}");
+            }
+            $this->assertEquals($short, (new Shorten)->apply($short), 'twice is once');
+            $measured = Measure::of(Sheet::of($short), 320);
+            $this->assertSame(0.0, $measured->overflow(), $key);
+            $this->assertLessThanOrEqual(Measure::of(Sheet::of($card), 320)->height, $measured->height, $key);
+        }
+        $mobile = ['id' => 'm', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960001', 'sort' => 'mobile']];
+        $cards = fn (array ...$pieces) => (new Shorten)->apply(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Test', 'pieces' => $pieces]));
+        $this->assertSame([false, true], array_column($cards(['id' => 'o', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960000']], $mobile)->pieces, 'shown'));
+        $this->assertTrue($cards(['id' => 'c', 'kind' => 'closing', 'fields' => ['phrase' => 'Warmly,']])->pieces[0]->shown, 'never empty where the card was not');
     }
 
     public function test_own_html_is_cut_down_and_says_what_was_dropped(): void

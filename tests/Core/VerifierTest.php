@@ -4,7 +4,9 @@ namespace Tests\Core;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Edit\ShowPiece;
+use InkyCard\Card\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
@@ -86,6 +88,26 @@ final class VerifierTest extends TestCase
         $this->assertStringContainsString($says, implode(' ', $verified->says()));
     }
 
+    public function test_the_short_form_is_known_and_is_not_the_whole_with_losses(): void
+    {
+        foreach ([Samples::card(), ...array_map(fn ($starter) => $starter->sample(), Starters::all())] as $name => $card) {
+            $short = (new Shorten)->apply($card);
+            $current = self::expected(3, $card);
+            $from = $current->address;
+            foreach ([self::html($short), MailClient::of('tolerant-webmail')->read(self::html($short))->html()] as $html) {
+                $verified = Verifier::verify($current, [], "<p>Hello</p>$html", '', $from);
+                $this->assertSame('verified', $verified->verdict, "$name: ".implode(' ', $verified->says()));
+            }
+            $this->assertSame('plain', Verifier::verify($current, [], '', "Hello\n-- \n".PlainTextComposer::compose(Sheet::of($short)), $from)->verdict, (string) $name);
+            $changed = str_replace($card->holder(), $card->holder().'s', self::html($short));
+            $this->assertNotSame('verified', Verifier::verify($current, [], $changed, '', $from)->verdict, (string) $name);
+            if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures) {
+                $this->assertTrue(Verifier::verify($current, [], self::html($short), '', $from)->short);
+                $this->assertSame('altered', Verifier::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)->verdict, "$name without its pictures");
+            }
+        }
+    }
+
     public function test_another_sender_and_plain_text_are_told_and_nothing_throws(): void
     {
         $card = Samples::card();
@@ -106,7 +128,7 @@ final class VerifierTest extends TestCase
 
     private static function expected(int $revision, Card $card): Expected
     {
-        return Expected::of($revision, self::html($card), PlainTextComposer::compose(Sheet::of($card)), 'maren@quillfern.example');
+        return Expected::card($revision, $card, Samples::pictures(), short: true);
     }
 
     /** @return array{string, string} HTML and text as the stand-in leaves them */

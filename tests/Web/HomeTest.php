@@ -48,7 +48,11 @@ final class HomeTest extends WebTestCase
         $this->assertSame([], array_intersect(['name', 'email', 'company'], $samples));
         $this->assertEquals(CardJson::decode($this->stored())->style, $copy->style);
         $this->post("/cards/{$this->card->id}/copy", ['holder' => 'T', 'email' => 'nobody'])->assertStatus(422)->assertSee('value="nobody"', false);
-        $this->post("/cards/{$this->card->id}/copy", ['name' => '<b>'])->assertStatus(422);
+        $this->post("/cards/{$this->card->id}/copy", ['name' => '<b>', 'short' => '1'])->assertStatus(422)->assertSee('value="1" aria-describedby="help-short" checked', false);
+        $this->get("/cards/{$this->card->id}/copy?short=1")->assertSee(', short"', false);
+        $this->post("/cards/{$this->card->id}/copy", ['name' => 'Pocket', 'short' => '1'])->assertRedirect();
+        $short = Card::query()->latest('id')->firstOrFail()->document();
+        $this->assertSame(['Pocket', 'words-only', count($this->card->document()->pieces)], [$short->name, $short->arrangement->key, count($short->pieces)]);
     }
 
     public function test_one_card_is_used_for_each_address_and_situation(): void

@@ -129,7 +129,16 @@ final class PagesTest extends WebTestCase
         $phone = $this->get($address)->assertOk()->assertSee('Copy the card')->assertSee('Copy its words alone')->assertHeader('X-Robots-Tag', 'noindex')->assertDontSee('/cards/'.$this->card->id, false);
         $this->get(html_entity_decode((string) preg_replace('~^.*<iframe id="sheet" src="([^"]+)".*$~s', '$1', (string) $phone->content())))->assertOk()->assertSee('Maren');
         $other = str_replace("/phone/{$this->card->id}", '/phone/'.($this->card->id + 1), $address);
-        foreach ([$other, $address.'0', "/phone/{$this->card->id}", "/phone/{$this->card->id}/sheet?".parse_url($address, PHP_URL_QUERY)] as $forged) {
+        $forms = html_entity_decode((string) $phone->content());
+        $whole = (string) preg_replace('~^.*href="([^"]+whole=1[^"]+)".*$~s', '$1', $forms);
+        foreach ([[$address, 'Principal designer', 'LinkedIn'], [$whole, 'LinkedIn', 'A line nobody wrote']] as [$form, $there, $not]) {
+            $this->get($form)->assertOk()->assertSee($there)->assertDontSee($not)->assertSee('short, for a phone');
+        }
+        // Neither form outlives the address it was opened by.
+        parse_str((string) parse_url($whole, PHP_URL_QUERY), $query);
+        parse_str((string) parse_url($address, PHP_URL_QUERY), $first);
+        $this->assertSame($first['expires'], $query['expires']);
+        foreach ([$address.'&whole=1', $other, $address.'0', "/phone/{$this->card->id}", "/phone/{$this->card->id}/sheet?".parse_url($address, PHP_URL_QUERY)] as $forged) {
             $this->get($forged)->assertStatus(410)->assertSee('run out')->assertDontSee('Maren');
         }
         $this->travel(25)->hours();

@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use App\HandOver;
+use InkyCard\Card\Edit\Shorten;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Refusal;
@@ -21,7 +22,8 @@ final class HandOverCard extends ReadsCard
     {
         $destination = Destination::of($this->option('to'));
         $out = rtrim((string) $this->option('out'), '/');
-        $artifact = ($destination->format() ?? Formats::of('source'))->build(app(HandOver::class)->parcel($this->card()));
+        $card = $this->card();
+        $artifact = ($destination->format() ?? Formats::of('source'))->build(app(HandOver::class)->parcel($destination->onPhone() ? (new Shorten)->apply($card) : $card));
         $written = [];
         foreach ($artifact->files as $file) {
             $path = "$out/".(count($artifact->files) > 1 ? "$artifact->name/" : '').$file->path;

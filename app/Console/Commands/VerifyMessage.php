@@ -6,9 +6,6 @@ use App\Pictures\HostedPictures;
 use App\Tray\Received;
 use App\Tray\Tray;
 use InkyCard\Card\CardJson;
-use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\PlainTextComposer;
-use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
 use InkyCard\Rollout\Expected;
 use InkyCard\Rollout\Verifier;
@@ -43,12 +40,6 @@ final class VerifyMessage extends Answers
 
     private function expected(int $revision, string $file): Expected
     {
-        $sheet = Sheet::of(CardJson::decode($this->input($file, CardJson::MAX_BYTES)));
-        $address = '';
-        foreach ($sheet->card->pieces as $piece) {
-            $address = $address === '' && $piece->shown && $piece->kind->key() === 'email' ? $piece->text('address') : $address;
-        }
-
-        return Expected::of($revision, (new HtmlComposer(HostedPictures::forExport()))->compose($sheet), PlainTextComposer::compose($sheet), $address);
+        return Expected::card($revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(), short: $revision === 0);
     }
 }

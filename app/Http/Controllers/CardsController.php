@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\CopyFor;
+use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Situation;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
@@ -97,6 +98,7 @@ final class CardsController extends Controller
             $email = trim(self::word($request, 'email'));
             $email = $email === '' ? '' : Refusal::at('/email', fn () => MailAddress::parse($email)->address);
             $document = (new CopyFor(self::word($request, 'holder'), $email, self::word($request, 'name')))->apply($card->document());
+            $document = $request->boolean('short') ? (new Shorten)->apply($document) : $document;
         } catch (Refusal $refusal) {
             return response()->view('cards.copy', ['card' => $card, 'refused' => [$refusal->field() => $refusal->getMessage()]], 422);
         }

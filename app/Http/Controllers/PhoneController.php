@@ -7,7 +7,9 @@ use App\Models\Card;
 use App\Pictures\HostedPictures;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\URL;
+use InkyCard\Card\Edit\Shorten;
 use InkyCard\Handover\Destination;
 
 /**
@@ -22,28 +24,37 @@ final class PhoneController extends Controller
     public function show(Request $request, HandOver $handOver, int $card): Response
     {
         $card = $this->signed($request, $card);
-        $parcel = $handOver->parcel($card->document(), $card);
+        $whole = $card->document();
+        $short = (new Shorten)->apply($whole);
+        $document = $request->boolean('whole') ? $whole : $short;
+        $parcel = $handOver->parcel($document, $card);
+        // Addresses on the page run out when its own does.
+        $until = Carbon::createFromTimestamp((int) self::word($request, 'expires'));
 
         return response()->view('hand-over.phone', [
-            'card' => $card, 'html' => $parcel->html(), 'text' => $parcel->text(), 'sheet' => self::path('phone.sheet', $card->id),
+            'card' => $card, 'html' => $parcel->html(), 'text' => $parcel->text(), 'whole' => $document === $whole,
+            'sheet' => self::path('phone.sheet', $card->id, $until, $document === $whole),
+            'forms' => $short->pieces == $whole->pieces ? [] : ['short, for a phone' => self::path('phone', $card->id, $until), 'the whole card' => self::path('phone', $card->id, $until, true)],
             'destinations' => array_filter(Destination::all(), fn (Destination $destination) => $destination->onPhone()),
         ])->withHeaders(['Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex']);
     }
 
     public function sheet(Request $request, int $card): Response
     {
-        return self::rendering($this->signed($request, $card)->document());
+        $document = $this->signed($request, $card)->document();
+
+        return self::rendering($request->boolean('whole') ? $document : (new Shorten)->apply($document));
     }
 
     /** Where a phone opens it. */
     public static function address(Card $card): string
     {
-        return HostedPictures::publicBase().self::path('phone', $card->id);
+        return HostedPictures::publicBase().self::path('phone', $card->id, now()->addHours(self::HOURS));
     }
 
-    private static function path(string $route, int $card): string
+    private static function path(string $route, int $card, Carbon $until, bool $whole = false): string
     {
-        return URL::temporarySignedRoute($route, now()->addHours(self::HOURS), ['card' => $card], absolute: false);
+        return URL::temporarySignedRoute($route, $until, ['card' => $card] + ($whole ? ['whole' => 1] : []), absolute: false);
     }
 
     /** Signed without its host: the server may have another name outside. */

@@ -7,6 +7,9 @@
   @if($html === '')
   <p>Nothing on this card is filled in and shown yet.</p>
   @else
+  @if($forms !== [])
+  <nav class="travel" aria-label="How much of it">@foreach($forms as $label => $path)<a href="{{ $path }}" @if($whole === $loop->last) aria-current="true" @endif>{{ $label }}</a>@endforeach</nav>
+  @endif
   <div class="sheet"><iframe id="sheet" src="{{ $sheet }}" title="The card as sent" sandbox="allow-same-origin allow-popups"></iframe></div>
   <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>
   <div class="way-buttons"><button class="btn btn-line" id="copy-text" data-copied="Copied, as words.">Copy its words alone</button><span class="copied" role="status"></span></div>
