@@ -17,6 +17,7 @@ final readonly class Destination
      * @param  string  $client  the stand-in nearest to it
      * @param  string  $words  it is found by, beside its label
      * @param  non-empty-list<string>  $steps
+     * @param  list<string>  $drawn  what is drawn beside each step, by name; empty for nothing
      * @param  string  $replies  how replies and several addresses are set
      * @param  string  $once  how to leave it out of one message
      * @param  string  $written  when the directions were written, YYYY-MM-DD
@@ -29,6 +30,7 @@ final readonly class Destination
         public string $client,
         public string $words,
         public array $steps,
+        public array $drawn,
         public string $replies,
         public string $once,
         public string $written,
@@ -42,10 +44,10 @@ final readonly class Destination
         static $all = null;
         if ($all === null) {
             $all = [];
-            /** @var array<string, array{label: string, group: string, takes: string, client: string, words: string, steps: non-empty-list<string>, replies: string, once: string, written: string}> $rows */
+            /** @var array<string, array{label: string, group: string, takes: string, client: string, words: string, steps: non-empty-list<string>, drawn?: list<string>, replies: string, once: string, written: string}> $rows */
             $rows = require __DIR__.'/destinations.php';
             foreach ($rows as $key => $row) {
-                $all[$key] = new self($key, ...$row);
+                $all[$key] = new self(...$row + ['key' => $key, 'drawn' => []]);
             }
         }
 
@@ -108,4 +110,7 @@ final readonly class Destination
         'Is an older signature still there? Take it out of the message and out of the settings.',
         'Send one to an address at another provider and press every link in what arrives.',
     ];
+
+    /** What is drawn beside each of them. */
+    public const CHECK_DRAWN = ['reload', 'new', 'html', 'old', 'press'];
 }

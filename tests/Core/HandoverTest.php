@@ -158,8 +158,13 @@ final class HandoverTest extends TestCase
 
     public function test_every_destination_takes_something_and_has_directions(): void
     {
+        preg_match_all('/<symbol id="([a-z]+)"/', (string) file_get_contents(__DIR__.'/../../public/drawings.svg'), $drawings);
+        $used = Destination::CHECK_DRAWN;
+        $this->assertSameSize(Destination::CHECK, $used);
         foreach (Destination::all() as $key => $destination) {
             MailClient::of($destination->client);
+            $this->assertContains(count($destination->drawn), [0, count($destination->steps)], $key);
+            $used = [...$used, ...array_filter($destination->drawn)];
             $this->assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d$/', $destination->written);
             foreach ($destination->steps as $step) {
                 $this->assertMatchesRegularExpression('/[.:]$/', $step, $key);
@@ -168,6 +173,7 @@ final class HandoverTest extends TestCase
                 $this->assertInstanceOf(Artifact::class, $destination->format()->build(self::parcel()));
             }
         }
+        $this->assertEqualsCanonicalizing($drawings[1], array_values(array_unique($used)));
         $this->assertGreaterThanOrEqual(20, count(Destination::all()));
         $this->expectException(Refusal::class);
         Destination::of('the moon');

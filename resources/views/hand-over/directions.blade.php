@@ -7,11 +7,11 @@
     <button type="button" class="btn btn-stamp ms-end no-print" data-print>Print</button>
     <a class="btn btn-line no-print" href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}">Back</a>
   </div>
-  <ol class="directions-steps">@foreach($to->steps as $step)<li>{{ $step }}</li>@endforeach</ol>
+  <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
   @if($to->replies !== '')<p><b>Replies and several addresses.</b> {{ $to->replies }}</p>@endif
   @if($to->once !== '')<p><b>For one message without it.</b> {{ $to->once }}</p>@endif
   <h2>To see that it worked</h2>
-  <ol>@foreach(\InkyCard\Handover\Destination::CHECK as $step)<li>{{ $step }}</li>@endforeach</ol>
+  <x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN"/>
   <h2>The card</h2>
   <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent" sandbox="allow-same-origin"></iframe></div>
   <p class="help">Written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }} in our own words; menus of mail programs move.</p>

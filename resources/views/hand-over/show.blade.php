@@ -77,14 +77,14 @@
       <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes]) }}" download>Take the file</a>
       @endif
       @if($to->onPhone())<p class="help">To change what the short form says, <a href="{{ route('cards.copy', ['card' => $card->id, 'short' => 1]) }}">make it a card of its own</a>.</p>@endif
-      <ol>@foreach($to->steps as $step)<li>{{ $step }}</li>@endforeach</ol>
+      <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
       @if($to->replies !== '')<p class="help"><b>Replies and several addresses:</b> {{ $to->replies }}</p>@endif
       @if($to->once !== '')<p class="help"><b>For one message without it:</b> {{ $to->once }}</p>@endif
       @if($to->client !== 'plain-text')
       <p class="help"><b>What changes there:</b> {{ $reading->verdict() === '' ? 'nothing readers would miss' : $reading->verdict() }}. <a href="{{ route('proof.compare', [$card->id, $to->client]) }}">See it as {{ Str::lower($client->label) }}</a></p>
       @endif
       @if($to->takes === 'rich' || $to->takes === 'source' || in_array($to->takes, ['placed', 'folder', 'mailsignature', 'html-file']))
-      <details><summary>Did it work?</summary><ol>@foreach(\InkyCard\Handover\Destination::CHECK as $step)<li>{{ $step }}</li>@endforeach</ol></details>
+      <details><summary>Did it work?</summary><x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN"/></details>
       @endif
       <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden" name="test" value="1"><input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ $address }}"><input type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body" value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to '.auth()->user()->email }}</span></form>
       <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions($phone) }}">
