@@ -65,6 +65,18 @@ final readonly class MailClient
         return $this->dark !== DarkPage::Unchanged || $this->dropsGrounds;
     }
 
+    /** @param  'cid'|'data'|'svg'|'webp'|'gif'  $kind */
+    public function losesPictures(string $kind): bool
+    {
+        foreach ($this->rules as $rule) {
+            if (in_array($kind, (array) ($rule['picture'] ?? []), true) && ! isset($rule['still'])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What the reader of this client sees of a message's HTML, whoever wrote it. */
     public function read(string|Message $html): Reading
     {

@@ -10,8 +10,12 @@ use InkyCard\Handover\Artifact;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\File;
 use InkyCard\Handover\Formats;
+use InkyCard\Handover\Mime;
 use InkyCard\Handover\Parcel;
+use InkyCard\Handover\Travel;
+use InkyCard\Layout\Sheet;
 use InkyCard\MailClient\MailClient;
+use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
 use PHPUnit\Framework\TestCase;
@@ -156,6 +160,26 @@ final class HandoverTest extends TestCase
         Formats::of('png')->build(self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])));
     }
 
+    public function test_what_each_way_of_pictures_costs_is_what_it_costs(): void
+    {
+        $picture = new Baked(random_bytes(30_000), 'png', 1, 1);
+        $card = Samples::card();
+        $count = count(array_unique(array_map(fn ($picture) => $picture->source instanceof Bake ? $picture->source->key() : '', Sheet::of($card)->pictures())));
+        $parcel = self::parcel($card, fn () => $picture);
+        $code = strlen($parcel->html());
+        $this->assertSame($code, Travel::Fetched->weight($code, 30_000));
+        $this->assertEqualsWithDelta(strlen($parcel->inside()), Travel::Inside->weight($code, 30_000 * $count), 0.02 * strlen($parcel->inside()));
+        $attached = strlen(Mime::message($parcel, 'x', 'y'));
+        // The same picture is attached once.
+        $this->assertEqualsWithDelta($attached, Travel::Attached->weight($code, 30_000), 0.25 * $attached);
+        foreach (['cid:a@b' => Travel::Attached, 'data:image/png;base64,AAAA' => Travel::Inside, 'https://q.example/a.png' => Travel::Fetched] as $source => $travel) {
+            foreach (array_filter(MailClient::all(), fn (MailClient $client) => $client->form === 'html' && ! $client->quoted && ($client->pictures === 'shown' || $travel === Travel::Fetched)) as $key => $client) {
+                $shown = str_contains($client->read("<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>")->html(), '<img');
+                $this->assertSame($shown, ! in_array($client, $travel->lostIn(), true), "$key $travel->value");
+            }
+        }
+    }
+
     public function test_every_destination_takes_something_and_has_directions(): void
     {
         preg_match_all('/<symbol id="([a-z]+)"/', (string) file_get_contents(__DIR__.'/../../public/drawings.svg'), $drawings);
@@ -184,8 +208,9 @@ final class HandoverTest extends TestCase
         return Formats::of($format)->build(self::parcel())->files[0]->bytes;
     }
 
-    private static function parcel(?Card $card = null): Parcel
+    /** @param  (\Closure(Bake): Baked)|null  $bake */
+    private static function parcel(?Card $card = null, ?\Closure $bake = null): Parcel
     {
-        return new Parcel($card ?? Samples::card(), Samples::pictures(), fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg);
+        return new Parcel($card ?? Samples::card(), Samples::pictures(), $bake ?? fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg);
     }
 }

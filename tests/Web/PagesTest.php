@@ -107,6 +107,9 @@ final class PagesTest extends WebTestCase
             $this->get("/cards/{$this->card->id}/hand-over/directions/$key")->assertOk()->assertSee($to->steps[0]);
             $file = $this->get("/cards/{$this->card->id}/hand-over/file?as=$to->takes");
             $to->takes === 'ics' ? $file->assertStatus(422)->assertSee('no event with a day') : $file->assertOk();
+            if ($to->takes === 'png') {
+                $this->assertSame('image/png', getimagesizefromstring((string) $file->getContent())['mime'] ?? '');
+            }
             if ($to->takes === 'folder' || $to->takes === 'fragment') {
                 $path = (string) tempnam(sys_get_temp_dir(), 'zip');
                 file_put_contents($path, (string) $file->getContent());

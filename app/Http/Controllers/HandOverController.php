@@ -11,6 +11,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
+use InkyCard\Handover\Travel;
 use InkyCard\MailClient\MailClient;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
@@ -24,20 +25,23 @@ final class HandOverController extends Controller
         $inside = $request->boolean('inside');
         $destination = Destination::all()[self::word($request, 'to')] ?? Destination::of('any');
         $proof = $prover->of($card);
+        $html = $inside ? $parcel->inside() : $parcel->html();
+        $client = MailClient::of($destination->client);
 
         return view('hand-over.show', [
             'card' => $card,
             'document' => $document,
             'inside' => $inside,
-            'html' => $inside ? $parcel->inside() : $parcel->html(),
+            'html' => $html,
             'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
             'address' => $parcel->fact('email', 'address') ?: self::member($request)->email,
             'to' => $destination,
             'phone' => PhoneController::address($card),
             'destinations' => Destination::all(),
-            'client' => MailClient::of($destination->client),
-            'reading' => $proof->subject->reading($destination->client),
+            'client' => $client,
+            'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
+            'travels' => array_map(fn (Travel $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], Travel::cases()),
             'proof' => $proof,
         ]);
     }

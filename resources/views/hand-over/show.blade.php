@@ -57,6 +57,9 @@
     @else
     <p class="help">{{ $to->picturesGo() }}</p>
     @endif
+    <details class="costs"><summary>What each way costs</summary>
+      <ul>@foreach($travels as [$travel, $weight, $lost])<li><b>{{ ucfirst($travel->label()) }}</b>: {{ number_format(max(1, $weight / 1000)) }} KB a message<p class="help">{{ $travel->says() }} {{ $lost === [] ? 'Every stand-in shows them.' : 'Not shown by '.implode('; ', $lost).'.' }}</p></li>@endforeach</ul>
+    </details>
     @if($document->counted)<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
     @if($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')<p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a href="{{ route('proof', $card->id) }}">Look at it first</a></span></p>@endif
     <div class="way" id="way">
