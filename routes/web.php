@@ -17,6 +17,7 @@ use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProofController;
+use App\Http\Controllers\ReadyController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TrayController;
@@ -46,6 +47,17 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/', [TrayController::class, 'drop'])->name('tray.drop');
         Route::get('/write', [TrayController::class, 'write'])->name('tray.write');
         Route::post('/write', [TrayController::class, 'send'])->name('tray.send');
+        Route::get('/ready', [ReadyController::class, 'index'])->name('ready');
+        Route::get('/ready/new', [ReadyController::class, 'create'])->name('ready.new');
+        Route::post('/ready', [ReadyController::class, 'store'])->name('ready.store');
+        Route::prefix('/ready/{ready}')->where(['ready' => '[0-9]{1,15}'])->group(function () {
+            Route::get('/', [ReadyController::class, 'show'])->name('ready.message');
+            Route::post('/', [ReadyController::class, 'update'])->name('ready.update');
+            Route::post('/move', [ReadyController::class, 'move'])->name('ready.move');
+            Route::post('/remove', [ReadyController::class, 'remove'])->name('ready.remove');
+            Route::post('/restore', [ReadyController::class, 'restore'])->name('ready.restore');
+            Route::get('/file', [ReadyController::class, 'file'])->name('ready.file');
+        });
         Route::get('/{message}', [TrayController::class, 'show'])->where('message', '[0-9]{1,15}')->name('tray.message');
         Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])->name('tray.reading');
         Route::get('/{message}/file', [TrayController::class, 'file'])->where('message', '[0-9]{1,15}')->name('tray.file');

@@ -7,6 +7,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\LazyCollection;
 use InkyCard\Card\Card as Document;
@@ -29,6 +30,9 @@ use InkyCard\Layout\PictureFit;
  */
 final class Card extends Model
 {
+    /** Cards a list to choose from holds. */
+    private const CHOICE = 500;
+
     // Named, so that no request has to work the plural out.
     protected $table = 'cards';
 
@@ -54,6 +58,16 @@ final class Card extends Model
         $row = self::current($workspace)->where('cards.id', $id)->first();
 
         return $row === null ? null : self::ofRow($row);
+    }
+
+    /**
+     * Cards to choose from: name by number.
+     *
+     * @return Collection<int, string>
+     */
+    public static function choices(Workspace $workspace): Collection
+    {
+        return DB::table('cards')->where('workspace_id', $workspace->id)->whereNull('archived_at')->orderBy('name')->limit(self::CHOICE)->pluck('name', 'id');
     }
 
     /**

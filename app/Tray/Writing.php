@@ -9,6 +9,7 @@ use App\StandIns\TrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
+use InkyCard\Handover\ReadyMessage;
 use InkyCard\Link\MailAddress;
 use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
@@ -19,15 +20,12 @@ use Symfony\Component\Mime\Email;
 /** Writes messages as a mail program would: the card placed for the address and the situation, above what is quoted. */
 final readonly class Writing
 {
-    /** Longest message, characters. */
-    private const MOST = 20_000;
-
     public function __construct(private HandOver $handOver)
     {
     }
 
     /**
-     * @param  array<array-key, mixed>  $given  `from`, `to`, `subject`, `body`, `way` (new, reply, forward), `format` (html, plain), `card` (its number, `none`, or empty for the one placed)
+     * @param  array<array-key, mixed>  $given  `from`, `to`, `subject`, `body`, `way` (new, reply, forward), `format` (html, plain), `card` (its number, `none`, or empty for the one placed), `ready` (set where it was started from a ready message: blanks are looked for then, unless `anyway` is 1)
      * @param  ?Received  $earlier  the message answered or passed on
      *
      * @throws Refusal with the path of the field
@@ -37,9 +35,10 @@ final readonly class Writing
         $from = Refusal::at('/from', fn () => MailAddress::parse($given['from'] ?? '', 'sender'));
         $to = Refusal::at('/to', fn () => MailAddress::parse($given['to'] ?? '', 'recipient'));
         $subject = Refusal::at('/subject', fn () => Line::of($given['subject'] ?? '', 200, 'subject'));
-        $body = Refusal::at('/body', fn () => Line::utf8($given['body'] ?? '', 'message'));
-        if (mb_strlen($body) > self::MOST) {
-            throw Refusal::because('The message is too long: '.self::MOST.' characters at most.', '/body');
+        $body = Refusal::at('/body', fn () => ReadyMessage::words($given['body'] ?? ''));
+        $blanks = ReadyMessage::blanksIn("$subject\n$body");
+        if (($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1' && $blanks !== []) {
+            throw Refusal::because((count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['.implode('], [', array_slice($blanks, 0, 4)).(count($blanks) > 4 ? '] and more.' : '].'), '/blanks');
         }
         $way = $earlier !== null && in_array($given['way'] ?? '', ['reply', 'forward'], true) ? (string) $given['way'] : 'new';
         $card = $this->card($workspace, $given['card'] ?? '', $from->address, $way === 'new' ? Situation::NewMail : Situation::Reply);

@@ -6,6 +6,7 @@ use App\Clicks\CountedLinks;
 use App\Models\Brand;
 use App\Models\Card;
 use App\Models\Picture;
+use App\Models\Ready;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
@@ -15,6 +16,8 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Brand\Brand as BrandDocument;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
+use InkyCard\Handover\Destination;
+use InkyCard\Handover\ReadyMessage;
 
 /** The demo: Quillfern Garden Studio, a made-up practice in the made-up town of Eddersby. Nothing in it is real. */
 final class DatabaseSeeder extends Seeder
@@ -37,6 +40,12 @@ final class DatabaseSeeder extends Seeder
         $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
         $logo = fn (string $name): array => self::measured(self::named($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"), 'Quillfern Garden Studio'));
         Brand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
+        /** @var list<array{name: string, subject: string, body: string}> $ready */
+        $ready = json_decode((string) file_get_contents(database_path('demo/ready.json')), true, 8, JSON_THROW_ON_ERROR);
+        $directions = Destination::of('any')->directions('[address of its page]');
+        foreach ([...$ready, ['name' => 'Your card: directions for colleagues', 'subject' => 'Your new card, please by [date]', 'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me when you are stuck."]] as $message) {
+            Ready::add($studio, ReadyMessage::of(...$message));
+        }
         foreach ($demo['cards'] as $card) {
             foreach ($card['pieces'] as &$piece) {
                 if (isset($piece['drawing'])) {

@@ -35,7 +35,7 @@ final class ReachTest extends BrowserTestCase
         // Where room is tight every page is tried, where there is plenty those that fill it.
         foreach ([360 => 99, 768 => 99, 1280 => 4, 1920 => 4] as $width => $most) {
             self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (array_slice(['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write', '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone', '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', $phone, $brought], 0, $most) as $path) {
+            foreach (array_slice(['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write', '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone', '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready', '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought], 0, $most) as $path) {
                 self::$desk->browser->get(self::$desk->base.$path);
                 usleep(150_000);
                 $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");

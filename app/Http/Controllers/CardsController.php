@@ -24,9 +24,6 @@ final class CardsController extends Controller
 
     private const ADDRESSES = 25;
 
-    /** Cards a list to choose from holds. */
-    private const CHOICE = 500;
-
     /** Days of presses shown on a tile. */
     private const PRESSED = 30;
 
@@ -114,7 +111,7 @@ final class CardsController extends Controller
 
         return view('cards.placements', [
             'addresses' => $addresses, 'situations' => Situation::cases(), 'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
-            'cards' => Card::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->orderBy('name')->limit(self::CHOICE)->pluck('name', 'id'),
+            'cards' => Card::choices($this->workspace),
         ]);
     }
 

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\HandOver;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\Card;
 use App\Models\User;
@@ -10,8 +11,10 @@ use App\Pictures\HostedPictures;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use InkyCard\Card\Card as Document;
 use InkyCard\Compose\HtmlComposer;
+use InkyCard\Handover\Artifact;
 use InkyCard\Layout\Sheet;
 use InkyCard\Picture\Intake;
 use InkyCard\Refusal;
@@ -52,6 +55,14 @@ abstract class Controller
         return response()
             ->view('bench.sheet', ['html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document))])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** An artifact to be saved. */
+    protected static function download(Artifact $artifact): Response
+    {
+        [$name, $type, $bytes] = HandOver::packed($artifact);
+
+        return response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => sprintf("attachment; filename=\"%s\"; filename*=UTF-8''%s", Str::ascii($name), rawurlencode($name))]);
     }
 
     /**

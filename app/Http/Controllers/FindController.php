@@ -20,7 +20,7 @@ final class FindController extends Controller
         ['Inks', 'brand', '#inks', 'colour color brand accent palette'], ['Contrast on light and dark pages', 'brand', '#matrix', 'contrast dark readable accessibility'],
         ['Typeface and sizes', 'brand', '#typeface', 'font type size'], ['Logos', 'brand', '#logos', 'logo mark'], ['Standing lines', 'brand', '#lines', 'company phone address web networks shared'],
         ['Notices', 'brand', '#notices', 'legal disclaimer confidentiality small print'], ['Trade rules', 'brand', '#rules', 'licence compliance'], ['Changes put on cards', 'brand', '#changes', 'undo take back history'],
-        ['Pictures', 'pictures', '', 'upload photo headshot banner image library'], ['Mail tray', 'tray', '', 'message received eml mailbox verify test'], ['Which card where', 'placements', '', 'placements address situation reply new campaign table'], ['Write a message', 'tray.write', '', 'mail compose new reply test'], ['Clicks', 'clicks', '', 'presses results statistics count csv'], ['Write your name', 'hand', '', 'handwriting signature draw script'],
+        ['Pictures', 'pictures', '', 'upload photo headshot banner image library'], ['Mail tray', 'tray', '', 'message received eml mailbox verify test'], ['Which card where', 'placements', '', 'placements address situation reply new campaign table'], ['Write a message', 'tray.write', '', 'mail compose new reply test'], ['Ready messages', 'ready', '', 'template draft often sent blanks letter'], ['Clicks', 'clicks', '', 'presses results statistics count csv'], ['Write your name', 'hand', '', 'handwriting signature draw script'],
     ];
 
     public function __invoke(Request $request): View

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\HandOver;
+use App\Models\Ready;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
@@ -41,6 +42,7 @@ final class HandOverController extends Controller
             'destinations' => Destination::all(),
             'client' => $client,
             'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
+            'readies' => $destination->takes === 'template' ? Ready::in($this->workspace)->limit(200)->get(['id', 'name']) : collect(),
             'travels' => array_map(fn (Travel $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], Travel::cases()),
             'proof' => $proof,
         ]);
@@ -59,8 +61,7 @@ final class HandOverController extends Controller
     {
         $card = $this->card($card);
         $format = Formats::all()[self::word($request, 'as')] ?? Formats::of('page');
-        [$name, $type, $bytes] = HandOver::packed($format->build($handOver->parcel($card->document(), $card)));
 
-        return response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => sprintf("attachment; filename=\"%s\"; filename*=UTF-8''%s", Str::ascii($name), rawurlencode($name))]);
+        return self::download($format->build($handOver->parcel($card->document(), $card)));
     }
 }

@@ -3,6 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Http\Middleware\ContentPolicy;
+use App\Models\Card;
+use App\Models\Ready;
 use App\Tray\Received;
 use App\Tray\Tray;
 use App\Tray\Verification;
@@ -21,6 +23,9 @@ use InkyCard\Refusal;
 final class TrayController extends Controller
 {
     private const PER_PAGE = 30;
+
+    /** Ready messages to choose from. */
+    private const CHOICE = 200;
 
     public function index(): View
     {
@@ -80,7 +85,7 @@ final class TrayController extends Controller
     public function send(Request $request, Writing $writing): RedirectResponse|Response
     {
         try {
-            $writing->send($this->workspace, $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card']), $this->earlier($request));
+            $writing->send($this->workspace, $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card', 'ready', 'anyway']), $this->earlier($request));
         } catch (Refusal $refusal) {
             return response($this->form($request, [$refusal->field() => $refusal->getMessage()]), 422);
         }
@@ -96,10 +101,13 @@ final class TrayController extends Controller
         $earlier = $this->earlier($request);
         $way = $earlier === null ? 'new' : (self::word($request, 'way') === 'forward' ? 'forward' : 'reply');
 
+        $ready = Ready::in($this->workspace)->find(self::seen($request, 'ready'));
+
         return view('tray.write', [
+            'ready' => $ready, 'readies' => $earlier === null ? Ready::in($this->workspace)->limit(self::CHOICE)->pluck('name', 'id') : collect(),
             'refused' => $refused, 'earlier' => $earlier, 'of' => self::word($request, 'of'), 'way' => $way,
             'placements' => DB::table('placements')->where('placements.workspace_id', $this->workspace->id)->join('cards', 'cards.id', 'card_id')->orderBy('address')->get(['address', 'situation', 'cards.name']),
-            'cards' => DB::table('cards')->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->orderBy('name')->limit(200)->pluck('name', 'id'),
+            'cards' => Card::choices($this->workspace),
             'member' => self::member($request)->email,
         ]);
     }

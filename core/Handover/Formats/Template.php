@@ -6,10 +6,19 @@ use InkyCard\Handover\Artifact;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Mime;
 use InkyCard\Handover\Parcel;
+use InkyCard\Handover\ReadyMessage;
+use InkyCard\Link\CampaignTags;
 
 /** A message not sent yet (X-Unsent), with the card under its words: open, fill in, send. */
 final class Template implements Format
 {
+    private ReadyMessage $message;
+
+    public function __construct(?ReadyMessage $message = null)
+    {
+        $this->message = $message ?? ReadyMessage::blank();
+    }
+
     public function key(): string
     {
         return 'template';
@@ -22,6 +31,6 @@ final class Template implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'-template.eml', 'message/rfc822', Mime::message($parcel, 'Subject of your message', "Dear [name],\n\n[your message]", ['X-Unsent' => '1']));
+        return Artifact::file(CampaignTags::plain($this->message->name).'-'.$parcel->slug().'.eml', 'message/rfc822', Mime::message($parcel, $this->message->subject, $this->message->body, ['X-Unsent' => '1']));
     }
 }

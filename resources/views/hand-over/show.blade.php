@@ -78,6 +78,10 @@
       <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on the bench</a></p>
       @else
       <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes]) }}" download>Take the file</a>
+      @if($to->takes === 'template')
+      <p class="help">@if($readies->isEmpty())It has only blanks. Words you send often can be kept as <a href="{{ route('ready') }}">ready messages</a>.@else Or with the words of a <a href="{{ route('ready') }}">ready message</a>:@endif</p>
+      @if($readies->isNotEmpty())<ul class="plain-list">@foreach($readies as $row)<li><a href="{{ route('ready.file', [$row->id, 'card' => $card->id]) }}" download>{{ $row->name }}</a></li>@endforeach</ul>@endif
+      @endif
       @endif
       @if($to->onPhone())<p class="help">To change what the short form says, <a href="{{ route('cards.copy', ['card' => $card->id, 'short' => 1]) }}">make it a card of its own</a>.</p>@endif
       <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
@@ -92,6 +96,7 @@
       <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden" name="test" value="1"><input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ $address }}"><input type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body" value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to '.auth()->user()->email }}</span></form>
       <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions($phone) }}">
         <label for="send-to">Send these directions with the card</label><span class="way-buttons"><input class="form-control" id="send-to" name="to" type="email" required placeholder="tobiah@quillfern.example" autocomplete="email"><button class="btn btn-line">Send</button></span></form>
+      <form method="post" action="{{ route('ready.store') }}">@csrf<input type="hidden" name="name" value="{{ Str::limit('Directions: '.$to->label, 77) }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions('[address of its page]') }}"><button class="btn-words">Keep these directions as a ready message</button></form>
       <p class="help">Directions written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }}; menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
     </div>
     <div class="way">

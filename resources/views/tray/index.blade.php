@@ -3,7 +3,8 @@
   <div class="desk-head">
     <h1>Mail tray</h1>
     <p class="quiet">A stand-in mailbox: what is sent from here stays here, and what you drop in is looked at.</p>
-    <a class="btn btn-stamp ms-end" href="{{ route('tray.write') }}">Write</a>
+    <a class="btn btn-line ms-end" href="{{ route('ready') }}">Ready messages</a>
+    <a class="btn btn-stamp" href="{{ route('tray.write') }}">Write</a>
   </div>
   @if(session('told'))<p class="told" role="status">{{ session('told') }}</p>@endif
   <form method="post" action="{{ route('tray.drop') }}" enctype="multipart/form-data" class="tray-drop">@csrf

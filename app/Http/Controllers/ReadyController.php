@@ -1,0 +1,100 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\HandOver;
+use App\Models\Card;
+use App\Models\Ready;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use InkyCard\Handover\Formats\Template;
+use InkyCard\Handover\ReadyMessage;
+use InkyCard\Refusal;
+
+/** Ready messages: kept, put in order, written with, and taken as files with a card under them. */
+final class ReadyController extends Controller
+{
+    private const PER_PAGE = 30;
+
+    public function index(): View
+    {
+        return view('tray.ready', ['list' => Ready::in($this->workspace)->paginate(self::PER_PAGE)]);
+    }
+
+    public function create(): View
+    {
+        return $this->form(null, []);
+    }
+
+    public function show(int $ready): View
+    {
+        return $this->form($this->ready($ready), []);
+    }
+
+    public function store(Request $request): RedirectResponse|Response
+    {
+        return $this->keep($request, null);
+    }
+
+    public function update(Request $request, int $ready): RedirectResponse|Response
+    {
+        return $this->keep($request, $this->ready($ready));
+    }
+
+    public function move(Request $request, int $ready): RedirectResponse
+    {
+        $this->ready($ready)->move($this->workspace, self::word($request, 'to') === 'up');
+
+        return back();
+    }
+
+    public function remove(int $ready): RedirectResponse
+    {
+        $ready = $this->ready($ready);
+        $ready->update(['removed_at' => now()]);
+
+        return redirect()->route('ready')->with(['told' => "$ready->name is removed.", 'removed' => $ready->id]);
+    }
+
+    public function restore(int $ready): RedirectResponse
+    {
+        $ready = $this->ready($ready, removed: true);
+        $ready->update(['removed_at' => null]);
+
+        return redirect()->route('ready')->with('told', "$ready->name is back.");
+    }
+
+    /** The message as an unsent one, a card under its words. */
+    public function file(Request $request, HandOver $handOver, int $ready): Response
+    {
+        $ready = $this->ready($ready);
+        $card = Card::in($this->workspace, self::seen($request, 'card')) ?? abort(404);
+
+        return self::download((new Template($ready->message()))->build($handOver->parcel($card->document(), $card)));
+    }
+
+    private function keep(Request $request, ?Ready $ready): RedirectResponse|Response
+    {
+        try {
+            $message = ReadyMessage::of(self::word($request, 'name'), self::word($request, 'subject'), self::word($request, 'body'));
+        } catch (Refusal $refusal) {
+            return response($this->form($ready, [$refusal->field() => $refusal->getMessage()]), 422);
+        }
+        $ready === null ? $ready = Ready::add($this->workspace, $message) : $ready->update(get_object_vars($message));
+
+        return redirect()->route('ready')->with('told', "$ready->name is kept.");
+    }
+
+    /** @param  array<string, string>  $refused */
+    private function form(?Ready $ready, array $refused): View
+    {
+        return view('tray.ready-message', ['ready' => $ready, 'refused' => $refused, 'cards' => Card::choices($this->workspace)]);
+    }
+
+    private function ready(int $id, bool $removed = false): Ready
+    {
+        return Ready::query()->where('workspace_id', $this->workspace->id)->where(fn ($query) => $removed ? $query->whereNotNull('removed_at') : $query->whereNull('removed_at'))->find($id) ?? abort(404);
+    }
+}
