@@ -25,6 +25,11 @@ final readonly class Brought
     /** Seconds all its pictures may take. */
     private const PATIENCE = 20;
 
+    public static function tooLarge(): Refusal
+    {
+        return Refusal::because('This file is over 5 MB: bring the signature alone.');
+    }
+
     /**
      * By what it is, whatever its name says: a contact, a message, a public page, HTML, a row of a table or text.
      *
@@ -141,7 +146,7 @@ final readonly class Brought
     private static function told(string $bytes): array
     {
         if (strlen($bytes) >= self::MOST) {
-            throw Refusal::because('This file is over 5 MB: bring the signature alone.');
+            throw self::tooLarge();
         }
         $start = ltrim(substr($bytes, 0, 2000), "\u{FEFF} \t\r\n");
         if (stripos($start, 'BEGIN:VCARD') === 0) {

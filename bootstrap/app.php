@@ -9,7 +9,6 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
-use InkyCard\Picture\Intake;
 use InkyCard\Refusal;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -31,7 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // A body over the server's own limit arrives without fields: all that can be said is why.
         $exceptions->render(fn (PostTooLargeException $tooLarge, Request $request) => response(
-            view('errors.plain', ['title' => 'Too large', 'sentence' => Intake::tooHeavy()->getMessage()]), 413,
+            view('errors.plain', ['title' => 'Too large', 'sentence' => 'What you sent is over 64 MB in all. A picture may have 10 MB, a message 20 MB: go back and choose less.']), 413,
         ));
         // Edits answer beside the field; elsewhere, as where a picture is gone, the sentence is the page.
         $exceptions->dontReport(Refusal::class);

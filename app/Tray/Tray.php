@@ -25,6 +25,11 @@ final class Tray
         ]);
     }
 
+    public static function tooLarge(): Refusal
+    {
+        return Refusal::because('This file is over 20 MB: save the one message alone.');
+    }
+
     /**
      * A message, or an archive of several (mbox, RFC 4155).
      *
@@ -35,7 +40,7 @@ final class Tray
     public static function drop(Workspace $workspace, string $bytes): array
     {
         if (strlen($bytes) > self::MOST) {
-            throw Refusal::because('This file is over 20 MB: save the one message alone.');
+            throw self::tooLarge();
         }
         $messages = preg_match('/^From \S+/', $bytes) === 1 ? (preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY) ?: []) : [$bytes];
         if (count($messages) > self::EACH) {

@@ -13,7 +13,6 @@ use InkyCard\Handover\ReadyMessage;
 use InkyCard\Link\MailAddress;
 use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 
@@ -34,7 +33,7 @@ final readonly class Writing
     {
         $from = Refusal::at('/from', fn () => MailAddress::parse($given['from'] ?? '', 'sender'));
         $to = Refusal::at('/to', fn () => MailAddress::parse($given['to'] ?? '', 'recipient'));
-        $subject = Refusal::at('/subject', fn () => Line::of($given['subject'] ?? '', 200, 'subject'));
+        $subject = Refusal::at('/subject', fn () => ReadyMessage::line($given['subject'] ?? ''));
         $body = Refusal::at('/body', fn () => ReadyMessage::words($given['body'] ?? ''));
         $blanks = ReadyMessage::blanksIn("$subject\n$body");
         if (($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1' && $blanks !== []) {

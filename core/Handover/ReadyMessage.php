@@ -30,7 +30,7 @@ final readonly class ReadyMessage
             throw Refusal::because('Give it a name to find it by.', '/name');
         }
 
-        return new self($name, Refusal::at('/subject', fn () => Line::of($subject, self::SUBJECT, 'subject')), Refusal::at('/body', fn () => self::words($body)));
+        return new self($name, Refusal::at('/subject', fn () => self::line($subject)), Refusal::at('/body', fn () => self::words($body)));
     }
 
     /** A message with nothing in it but blanks. */
@@ -51,6 +51,21 @@ final readonly class ReadyMessage
         preg_match_all(self::BLANK, $text, $found);
 
         return array_values(array_unique($found[1]));
+    }
+
+    /**
+     * A subject. A line end in it would start another header: no person means one.
+     *
+     * @throws Refusal
+     */
+    public static function line(mixed $raw): string
+    {
+        $subject = Line::utf8($raw, 'subject');
+        if (preg_match('/[\r\n]/', trim($subject)) === 1) {
+            throw Refusal::because('The subject is one line.');
+        }
+
+        return Line::of($subject, self::SUBJECT, 'subject');
     }
 
     /**

@@ -31,13 +31,11 @@ final class ReadyTest extends WebTestCase
 
     public function test_bad_words_get_a_sentence_and_nothing_is_lost(): void
     {
-        foreach ([['name' => '', 'body' => 'kept words'], ['name' => str_repeat('n', 81), 'body' => 'kept words'], ['name' => 'N', 'subject' => str_repeat('s', 201), 'body' => 'kept words'], ['name' => 'N', 'subject' => "a\x07b", 'body' => 'kept words'], ['name' => 'N', 'body' => str_repeat('long ', 4001).'kept words']] as $bad) {
+        foreach ([['name' => '', 'body' => 'kept words'], ['name' => str_repeat('n', 81), 'body' => 'kept words'], ['name' => 'N', 'subject' => str_repeat('s', 201), 'body' => 'kept words'], ['name' => 'N', 'subject' => "a\x07b", 'body' => 'kept words'], ['name' => 'N', 'subject' => "One\r\nBcc: all@b.example", 'body' => 'kept words'], ['name' => 'N', 'body' => str_repeat('long ', 4001).'kept words']] as $bad) {
             $page = $this->post('/tray/ready', $bad)->assertStatus(422)->assertSee('kept words');
             $this->assertSame(1, preg_match_all('~<p class="field-error" id="[^"]+">[^<]+</p>~', (string) $page->content()));
         }
         $this->assertSame(0, Ready::query()->count());
-        $this->post('/tray/ready', ['name' => 'Injected', 'subject' => "One\r\nBcc: all@b.example", 'body' => ['x']])->assertRedirect();
-        $this->assertSame('One Bcc: all@b.example', Ready::query()->value('subject'));
     }
 
     public function test_order_is_kept_over_pages_and_ends_stay(): void

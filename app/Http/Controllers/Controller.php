@@ -68,17 +68,21 @@ abstract class Controller
     /**
      * A file somebody sent.
      *
+     * @param  string  $none  what is said where there is none
+     * @param  int  $most  bytes
+     * @param  ?Refusal  $heavy  what is said of one over that; null for what is said of pictures
      * @return array{string, string} bytes and name
      *
      * @throws Refusal
      */
-    protected static function uploaded(mixed $file): array
+    protected static function uploaded(mixed $file, string $none = 'Choose one picture at a time.', int $most = Intake::MAX_BYTES, ?Refusal $heavy = null): array
     {
         if (! $file instanceof UploadedFile) {
-            throw Refusal::because('Choose one picture at a time.');
+            throw Refusal::because($none);
         }
-        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > Intake::MAX_BYTES) {
-            throw Intake::tooHeavy();
+        // One over the server's own limit has no size of its own.
+        if ($file->getError() === UPLOAD_ERR_INI_SIZE || $file->getSize() > $most) {
+            throw $heavy ?? Intake::tooHeavy();
         }
         if (! $file->isValid()) {
             throw Refusal::because('The file did not arrive whole: choose it again.');

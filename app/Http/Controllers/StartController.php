@@ -36,10 +36,10 @@ final class StartController extends Controller
     /** What somebody has already: a signature as text, HTML, message or contact, the address of a public page, or a card document. */
     public function bring(Request $request, Outside $outside): Response|RedirectResponse
     {
-        $field = $request->hasFile('file') ? 'file' : ($request->has('address') ? 'address' : 'text');
+        $field = $request->file('file') !== null ? 'file' : ($request->has('address') ? 'address' : 'text');
         try {
             $brought = match ($field) {
-                'file' => self::uploaded($request->file('file'))[0],
+                'file' => self::uploaded($request->file('file'), 'Choose one file.', Brought::MOST, Brought::tooLarge())[0],
                 'address' => Brought::page($outside, trim(self::word($request, 'address'))),
                 default => self::word($request, 'text'),
             };

@@ -13,7 +13,6 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
@@ -64,12 +63,8 @@ final class TrayController extends Controller
 
     public function drop(Request $request): RedirectResponse
     {
-        $file = $request->file('message');
         try {
-            if (! $file instanceof UploadedFile || ! $file->isValid()) {
-                throw Refusal::because('Choose a message saved as .eml, or an archive as .mbox.');
-            }
-            $kept = Tray::drop($this->workspace, (string) $file->get());
+            $kept = Tray::drop($this->workspace, self::uploaded($request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST, Tray::tooLarge())[0]);
         } catch (Refusal $refusal) {
             return redirect()->route('tray')->with('refused', $refusal->getMessage());
         }
