@@ -153,7 +153,7 @@ final readonly class Brought
             return ['contact', $bytes];
         }
         if (preg_match('/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id|received):/i', $start) === 1 && preg_match('/\r?\n\r?\n/', $bytes) === 1) {
-            $received = new Received($bytes);
+            $received = Received::foreign($bytes);
 
             return $received->html() !== '' ? ['html', $received->shown()] : ['text', $received->text()];
         }

@@ -18,10 +18,13 @@ final class Tray
 
     public static function keep(int $workspace, string $raw, string $origin): int
     {
-        $received = new Received($raw);
+        return self::enter($workspace, new Received($raw), $origin);
+    }
 
+    private static function enter(int $workspace, Received $received, string $origin): int
+    {
         return DB::table('tray_messages')->insertGetId([
-            'workspace_id' => $workspace, 'from' => $received->from(), 'to' => $received->to(), 'subject' => $received->subject(), 'origin' => $origin, 'raw' => $raw, 'received_at' => (string) now(),
+            'workspace_id' => $workspace, 'from' => $received->from(), 'to' => $received->to(), 'subject' => $received->subject(), 'origin' => $origin, 'raw' => $received->raw, 'received_at' => (string) now(),
         ]);
     }
 
@@ -46,17 +49,18 @@ final class Tray
         if (count($messages) > self::EACH) {
             throw Refusal::because('This archive holds more than '.self::EACH.' messages: save those you want to see.');
         }
-        $kept = [];
+        $read = [];
         foreach ($messages as $message) {
             // A message starts with headers; what does not is something else.
             $head = (string) preg_replace('/\r?\n\r?\n.*/s', '', substr($message, 0, 100_000));
             if (preg_match('/^[!-9;-~]+:/', $head) !== 1 || preg_match('/^(?:from|subject|date|message-id|received|mime-version|content-type):/mi', $head) !== 1) {
                 throw Refusal::because('This is no saved message: save it from your mail program as .eml, and drop that in.');
             }
-            $kept[] = self::keep($workspace->id, (string) preg_replace('/^>(>*From )/m', '$1', $message), 'dropped');
+            $read[] = Received::foreign((string) preg_replace('/^>(>*From )/m', '$1', $message));
         }
 
-        return $kept;
+        // All of an archive or nothing.
+        return DB::transaction(fn () => array_map(fn (Received $received) => self::enter($workspace->id, $received, 'dropped'), $read));
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> the newest first, without their bytes */

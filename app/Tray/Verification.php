@@ -10,6 +10,7 @@ use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
+use InkyCard\Rollout\Arrived;
 use InkyCard\Rollout\Expected;
 use InkyCard\Rollout\Verified;
 use InkyCard\Rollout\Verifier;
@@ -31,8 +32,9 @@ final readonly class Verification
     {
         $best = null;
         $rank = ['verified' => 0, 'altered' => 1, 'old' => 2, 'plain' => 3, 'quoted' => 4, 'absent' => 5];
+        $message = Arrived::of($received->html(), $received->text(), $received->from());
         foreach (self::candidates($workspace, $received->from()) as $card) {
-            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), self::older($card), $received->html(), $received->text(), $received->from());
+            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), self::older($card), $message);
             if ($best === null || $rank[$verified->verdict] < $rank[$best->verified->verdict]) {
                 $best = new self($card, $verified);
             }

@@ -6,19 +6,27 @@ use InkyCard\MailClient\Element;
 use InkyCard\MailClient\MailDocument;
 
 /** What stands in a stretch of a message: its lines of words, its links, its pictures. */
-final readonly class Seen
+final class Seen
 {
     private const BLOCKS = ['br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote', 'pre', 'img'];
 
     /** Lines after which a message speaks of an earlier one. */
     private const QUOTED = '/^(?:-{2,}\s*(?:original|forwarded) message|begin forwarded message|on .{4,120} wrote:?$|am .{4,120} schrieb|le .{4,120} a écrit|_{10,}$|from: .+@)/iu';
 
+    /** Lines of one message that are looked at. A signature ends what its writer wrote, so the last ones count. */
+    private const MOST = 5_000;
+
+    /** @var array<string, int>|null lines with how often they stand there */
+    private ?array $counts = null;
+
+    private ?string $all = null;
+
     /**
      * @param  list<string>  $lines  white space evened out, what is not seen taken away
      * @param  list<string>  $links  addresses, unwrapped from what mail gateways put around them
      * @param  list<array{string, string}>  $pictures  source and words in its place
      */
-    private function __construct(public array $lines, public array $links, public array $pictures)
+    private function __construct(public readonly array $lines, public readonly array $links, public readonly array $pictures)
     {
     }
 
@@ -81,7 +89,7 @@ final readonly class Seen
         }
         $close();
 
-        return [new self(...$parts[0]), new self(...$parts[1])];
+        return [new self(array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2]), new self(array_slice($parts[1][0], 0, self::MOST), $parts[1][1], $parts[1][2])];
     }
 
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
@@ -99,7 +107,26 @@ final readonly class Seen
             $lines[$quoted ? 1 : $at][] = $plain;
         }
 
-        return [new self($lines[0], [], []), new self($lines[1], [], [])];
+        return [new self(array_slice($lines[0], -self::MOST), [], []), new self(array_slice($lines[1], 0, self::MOST), [], [])];
+    }
+
+    /** How often a line stands there, as a line of its own. */
+    public function count(string $line): int
+    {
+        $this->counts ??= array_count_values($this->lines);
+
+        return $this->counts[$line] ?? 0;
+    }
+
+    /** As a line of its own, or within one that clients made of several; short lines only whole. */
+    public function has(string $line): bool
+    {
+        if ($this->count($line) > 0) {
+            return true;
+        }
+        $this->all ??= implode("\n", $this->lines);
+
+        return mb_strlen($line) >= 6 && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $this->all) === 1;
     }
 
     /** Words as they are compared: without marks nobody sees, white space evened out. */

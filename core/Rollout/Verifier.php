@@ -21,49 +21,45 @@ final class Verifier
     /**
      * @param  Expected  $current  what should be there
      * @param  list<Expected>  $older  revisions handed over before
-     * @param  string  $html  of the message; empty when it has none
-     * @param  string  $text  its plain text; empty when it has none
-     * @param  string  $from  the sender's address
      */
-    public static function verify(Expected $current, array $older, string $html, string $text, string $from): Verified
+    public static function verify(Expected $current, array $older, Arrived $message): Verified
     {
-        if (trim($html) === '') {
-            return self::plain($current, $older, $text, $from);
+        if ($message->plain) {
+            return self::plain($current, $older, $message);
         }
-        [$written, $quoted] = Seen::html($html);
+        $written = $message->written;
         if ($current->short !== null && self::isShort($current, $current->short, $written)) {
-            $short = self::verify($current->short, $older, $html, $text, $from);
+            $short = self::verify($current->short, $older, $message);
             if ($short->verdict === 'verified') {
                 return $short->inShort();
             }
         }
-        $best = self::best([$current, ...$older], $written->lines);
+        $wrong = self::wrong($current, $message->from);
+        $best = self::best([$current, ...$older], $written);
         if ($best === null) {
-            $inQuote = self::best([$current, ...$older], $quoted->lines);
+            $inQuote = self::best([$current, ...$older], $message->quoted);
 
-            return $inQuote === null ? new Verified('absent', null, wrongAddress: self::wrong($current, $from)) : new Verified('quoted', $inQuote->revision, wrongAddress: self::wrong($current, $from));
+            return new Verified($inQuote === null ? 'absent' : 'quoted', $inQuote?->revision, wrongAddress: $wrong);
         }
-        [$missing, $altered] = self::lines($best->seen->lines, $written->lines);
+        [$missing, $altered] = self::lines($best->seen->lines, $written);
         $links = array_values(array_diff(array_unique($best->seen->links), $written->links));
         // Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words.
         $pictures = max(0, count($best->seen->pictures) - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')));
-        $older = self::alsoOlder($best, array_values(array_filter([$current, ...$older], fn (Expected $other) => $other->revision !== $best->revision)), $written->lines);
-        $twice = self::isTwice($best->seen->lines, $written->lines);
-        $wrong = self::wrong($current, $from);
+        $older = self::alsoOlder($best, array_values(array_filter([$current, ...$older], fn (Expected $other) => $other->revision !== $best->revision)), $written);
+        $twice = self::isTwice($best->seen->lines, $written);
         $clean = $missing === [] && $altered === [] && $links === [] && $pictures === 0 && ! $older && ! $twice && $wrong === '';
 
         return new Verified($best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision, $missing, $altered, $links, $pictures, $older, $twice, $wrong);
     }
 
     /** @param  list<Expected>  $older */
-    private static function plain(Expected $current, array $older, string $text, string $from): Verified
+    private static function plain(Expected $current, array $older, Arrived $message): Verified
     {
-        [$written, $quoted] = Seen::text($text);
-        $wrong = self::wrong($current, $from);
-        foreach (['plain' => $written, 'quoted' => $quoted] as $verdict => $seen) {
-            $best = self::best([$current, ...$older, ...array_filter([$current->short])], $seen->lines, text: true);
+        $wrong = self::wrong($current, $message->from);
+        foreach (['plain' => $message->written, 'quoted' => $message->quoted] as $verdict => $seen) {
+            $best = self::best([$current, ...$older, ...array_filter([$current->short])], $seen, text: true);
             if ($best !== null) {
-                [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen->lines) : [[], []];
+                [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen) : [[], []];
 
                 return new Verified($verdict, $best->revision, $missing, $altered, pictures: $verdict === 'plain' ? count($best->seen->pictures) : 0, wrongAddress: $wrong);
             }
@@ -84,20 +80,18 @@ final class Verifier
      * The revision most of whose lines are there; the current one where others are as good. Null when none is there.
      *
      * @param  list<Expected>  $revisions  the current one first
-     * @param  list<string>  $lines
      */
-    private static function best(array $revisions, array $lines, bool $text = false): ?Expected
+    private static function best(array $revisions, Seen $seen, bool $text = false): ?Expected
     {
         $best = null;
         $most = 0.0;
-        $all = implode("\n", $lines);
         foreach ($revisions as $revision) {
             $wanted = $text ? $revision->text->lines : $revision->seen->lines;
-            $there = array_filter($wanted, fn (string $line) => self::isIn($line, $lines, $all));
+            $there = array_filter($wanted, $seen->has(...));
             $share = count($wanted) === 0 ? 0.0 : count($there) / count($wanted);
             if ($share < self::THERE && $share > 0) {
                 // Changed lines speak for it as well, if less.
-                $rest = array_filter(array_diff($wanted, $there), fn (string $line) => self::nearest($line, $lines) !== null);
+                $rest = array_filter(array_diff($wanted, $there), fn (string $line) => self::nearest($line, $seen->lines) !== null);
                 $share = (count($there) + 0.8 * count($rest)) / count($wanted);
             }
             if ($share >= self::THERE && $share > $most + 0.001) {
@@ -110,17 +104,15 @@ final class Verifier
 
     /**
      * @param  list<string>  $wanted
-     * @param  list<string>  $lines
      * @return array{list<string>, list<array{string, string}>} missing; changed, as they should be and as they are
      */
-    private static function lines(array $wanted, array $lines): array
+    private static function lines(array $wanted, Seen $seen): array
     {
-        $all = implode("\n", $lines);
         $missing = $altered = [];
         // A line that is one of the card's own is no other one changed.
-        $others = array_values(array_diff($lines, $wanted));
+        $others = array_values(array_diff($seen->lines, $wanted));
         foreach ($wanted as $line) {
-            if (self::isIn($line, $lines, $all)) {
+            if ($seen->has($line)) {
                 continue;
             }
             $near = self::nearest($line, $others);
@@ -128,20 +120,6 @@ final class Verifier
         }
 
         return [$missing, $altered];
-    }
-
-    /**
-     * As a line of its own, or within one that clients made of several; short lines only whole.
-     *
-     * @param  list<string>  $lines
-     */
-    private static function isIn(string $line, array $lines, string $all): bool
-    {
-        if (in_array($line, $lines, true)) {
-            return true;
-        }
-
-        return mb_strlen($line) >= 6 && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $all) === 1;
     }
 
     /** @param  list<string>  $lines */
@@ -169,13 +147,12 @@ final class Verifier
      * Whether lines of another revision stand there that this one has not.
      *
      * @param  list<Expected>  $others
-     * @param  list<string>  $lines
      */
-    private static function alsoOlder(Expected $best, array $others, array $lines): bool
+    private static function alsoOlder(Expected $best, array $others, Seen $seen): bool
     {
         foreach ($others as $other) {
             $own = array_diff($other->seen->lines, $best->seen->lines);
-            if ($own !== [] && count(array_intersect($own, $lines)) >= max(1, count($own) / 2)) {
+            if ($own !== [] && count(array_filter($own, fn (string $line) => $seen->count($line) > 0)) >= max(1, count($own) / 2)) {
                 return true;
             }
         }
@@ -183,15 +160,11 @@ final class Verifier
         return false;
     }
 
-    /**
-     * @param  list<string>  $wanted
-     * @param  list<string>  $lines
-     */
-    private static function isTwice(array $wanted, array $lines): bool
+    /** @param  list<string>  $wanted */
+    private static function isTwice(array $wanted, Seen $seen): bool
     {
-        $counts = array_count_values($lines);
         $once = array_count_values($wanted);
-        $twice = array_filter(array_keys($once), fn (int|string $line) => ($counts[$line] ?? 0) >= 2 * $once[$line]);
+        $twice = array_filter(array_keys($once), fn (int|string $line) => $seen->count((string) $line) >= 2 * $once[$line]);
 
         return count($once) > 1 && count($twice) > 0.6 * count($once);
     }

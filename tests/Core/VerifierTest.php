@@ -12,6 +12,7 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
+use InkyCard\Rollout\Arrived;
 use InkyCard\Rollout\Expected;
 use InkyCard\Rollout\Seen;
 use InkyCard\Rollout\Verified;
@@ -35,7 +36,7 @@ final class VerifierTest extends TestCase
                     foreach (['clean', 'altered', 'old', 'absent'] as $state) {
                         $shown = ['clean' => $card, 'altered' => (new FillPiece('p6', ['address' => 'maren@quilfern.example']))->apply($card), 'old' => $old, 'absent' => null][$state];
                         [$html, $text] = self::message($client, $shown, $way);
-                        $verified = Verifier::verify($current, [$before], $html, $text, 'maren@quillfern.example');
+                        $verified = self::verify($current, [$before], $html, $text, 'maren@quillfern.example');
                         $messages++;
                         $case = "$number $key $way $state: $verified->verdict ".implode(' ', $verified->says());
                         if ($verified->verdict === 'verified' && $state !== 'clean') {
@@ -83,7 +84,7 @@ final class VerifierTest extends TestCase
     {
         $card = Samples::card();
         $old = (new FillPiece('p3', ['text' => 'Head gardener']))->apply($card);
-        $verified = Verifier::verify(self::expected(2, $card), [self::expected(1, $old)], $mishap('<p>Hello</p>'.self::html($card)), '', 'maren@quillfern.example');
+        $verified = self::verify(self::expected(2, $card), [self::expected(1, $old)], $mishap('<p>Hello</p>'.self::html($card)), '', 'maren@quillfern.example');
         $this->assertSame($verdict, $verified->verdict, implode(' ', $verified->says()));
         $this->assertStringContainsString($says, implode(' ', $verified->says()));
     }
@@ -95,15 +96,15 @@ final class VerifierTest extends TestCase
             $current = self::expected(3, $card);
             $from = $current->address;
             foreach ([self::html($short), MailClient::of('tolerant-webmail')->read(self::html($short))->html()] as $html) {
-                $verified = Verifier::verify($current, [], "<p>Hello</p>$html", '', $from);
+                $verified = self::verify($current, [], "<p>Hello</p>$html", '', $from);
                 $this->assertSame('verified', $verified->verdict, "$name: ".implode(' ', $verified->says()));
             }
-            $this->assertSame('plain', Verifier::verify($current, [], '', "Hello\n-- \n".PlainTextComposer::compose(Sheet::of($short)), $from)->verdict, (string) $name);
+            $this->assertSame('plain', self::verify($current, [], '', "Hello\n-- \n".PlainTextComposer::compose(Sheet::of($short)), $from)->verdict, (string) $name);
             $changed = str_replace($card->holder(), $card->holder().'s', self::html($short));
-            $this->assertNotSame('verified', Verifier::verify($current, [], $changed, '', $from)->verdict, (string) $name);
+            $this->assertNotSame('verified', self::verify($current, [], $changed, '', $from)->verdict, (string) $name);
             if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures) {
-                $this->assertTrue(Verifier::verify($current, [], self::html($short), '', $from)->short);
-                $this->assertSame('altered', Verifier::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)->verdict, "$name without its pictures");
+                $this->assertTrue(self::verify($current, [], self::html($short), '', $from)->short);
+                $this->assertSame('altered', self::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)->verdict, "$name without its pictures");
             }
         }
     }
@@ -113,17 +114,23 @@ final class VerifierTest extends TestCase
         $card = Samples::card();
         $text = PlainTextComposer::compose(Sheet::of($card));
         $current = self::expected(1, $card);
-        $this->assertSame('someone@else.example', Verifier::verify($current, [], self::html($card), '', 'someone@else.example')->wrongAddress);
-        $this->assertSame(['plain', []], [($plain = Verifier::verify($current, [], '', "Hello\n-- \n$text", 'maren@quillfern.example'))->verdict, $plain->missing]);
-        $this->assertSame('quoted', Verifier::verify($current, [], '', "Hello\n\n> ".str_replace("\n", "\n> ", $text), '')->verdict);
+        $this->assertSame('someone@else.example', self::verify($current, [], self::html($card), '', 'someone@else.example')->wrongAddress);
+        $this->assertSame(['plain', []], [($plain = self::verify($current, [], '', "Hello\n-- \n$text", 'maren@quillfern.example'))->verdict, $plain->missing]);
+        $this->assertSame('quoted', self::verify($current, [], '', "Hello\n\n> ".str_replace("\n", "\n> ", $text), '')->verdict);
         $empty = self::expected(1, (new ShowPiece('p2', false))->apply(Samples::card(['pieces' => [['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'M']]]])));
         foreach (['', '<<<>>>', str_repeat('<table>', 5000), "\xff\x00", str_repeat('Maren Oakhollow ', 20_000)] as $html) {
-            $this->assertInstanceOf(Verified::class, Verifier::verify($current, [$empty], $html, $html, ''));
-            $this->assertNotSame('verified', Verifier::verify($empty, [], $html, $html, '')->verdict);
+            $this->assertInstanceOf(Verified::class, self::verify($current, [$empty], $html, $html, ''));
+            $this->assertNotSame('verified', self::verify($empty, [], $html, $html, '')->verdict);
         }
         foreach (['https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1', 'https://q.example/a?b=1' => 'https://q.example/a?b=1', 'mailto:a@b.example' => 'mailto:a@b.example'] as $wrapped => $plain) {
             $this->assertSame($plain, Seen::unwrapped($wrapped));
         }
+    }
+
+    /** @param  list<Expected>  $older */
+    private static function verify(Expected $current, array $older, string $html, string $text, string $from): Verified
+    {
+        return Verifier::verify($current, $older, Arrived::of($html, $text, $from));
     }
 
     private static function expected(int $revision, Card $card): Expected

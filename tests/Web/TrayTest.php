@@ -156,6 +156,36 @@ final class TrayTest extends WebTestCase
         $this->assertSame(2, DB::table('tray_messages')->count());
     }
 
+    public function test_messages_made_to_break_their_reader_are_read_or_refused(): void
+    {
+        $head = "From: a@b.example\r\nSubject: x\r\nMIME-Version: 1.0\r\n";
+        $part = fn (string $type, string $content) => "--b\r\nContent-Type: $type\r\n\r\n$content\r\n";
+        foreach ([
+            'a character set nobody knows' => ["{$head}Content-Type: text/html; charset=x-nope-42\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n<p>Zo=EB</p>", 'Zoë'],
+            'one in the subject' => ["From: a@b.example\r\nSubject: =?x-nope-42?Q?Zo=EB?=\r\n\r\nHello there", 'Hello there'],
+            'signs that are none' => ["From: a@b.example\r\nSubject: \x00\xff Hello\r\n\r\n\x00\x01 words \xff", 'words'],
+            'one picture shown without end' => ["{$head}Content-Type: multipart/related; boundary=b\r\n\r\n".$part('text/html', '<p>Still here</p>'.str_repeat('<img src="cid:a">', 3000)).$part("image/png\r\nContent-ID: <a>", str_repeat('A', 200_000)).'--b--', 'Still here'],
+            'passed on twenty times' => [array_reduce(range(1, 20), fn (string $inner, int $deep) => "From: a@b.example\r\nSubject: $deep\r\nMIME-Version: 1.0\r\nContent-Type: multipart/mixed; boundary=q$deep\r\n\r\n--q$deep\r\n\r\nsee $deep\r\n--q$deep\r\nContent-Type: message/rfc822\r\n\r\n$inner\r\n--q$deep--\r\n", "Subject: in\r\n\r\nin"), 'see 20'],
+            'parts without end' => ["{$head}Content-Type: multipart/mixed; boundary=b\r\n\r\n".str_repeat($part('text/plain', 'x'), 2100), null],
+            'parts in parts' => [$head.implode('', array_map(fn (int $deep) => "Content-Type: multipart/mixed; boundary=b$deep\r\n\r\n--b$deep\r\n", range(1, 600))), null],
+        ] as $way => [$raw, $words]) {
+            $before = DB::table('tray_messages')->count();
+            $dropped = $this->drop($raw);
+            if ($words === null) {
+                $dropped->assertSessionHas('refused', 'This message is made of too many parts to be read: save the one you mean alone.');
+                $this->assertSame($before, DB::table('tray_messages')->count(), $way);
+
+                continue;
+            }
+            $id = $this->newest();
+            $shown = (string) $this->get("/tray/$id")->assertOk()->content();
+            $this->assertSame(0, preg_match('/[\x00-\x08]/', $shown), $way);
+            $this->get("/tray/$id/reading/tolerant-webmail")->assertOk()->assertSee($words);
+        }
+        $this->drop("From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed Nov 25\r\nno header at all\r\n");
+        $this->assertSame(5, DB::table('tray_messages')->count(), 'of an archive all or nothing');
+    }
+
     public function test_bad_fields_get_their_sentence_and_nothing_is_sent_or_lost(): void
     {
         foreach (['from' => 'maren', 'to' => "maren@quillfern.example\r\nBcc: x@y.example", 'subject' => str_repeat('long ', 60), 'body' => str_repeat('long ', 5000), 'card' => '999'] as $field => $bad) {

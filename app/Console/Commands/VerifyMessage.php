@@ -7,6 +7,7 @@ use App\Tray\Received;
 use App\Tray\Tray;
 use InkyCard\Card\CardJson;
 use InkyCard\Refusal;
+use InkyCard\Rollout\Arrived;
 use InkyCard\Rollout\Expected;
 use InkyCard\Rollout\Verifier;
 
@@ -29,13 +30,13 @@ final class VerifyMessage extends Answers
         if (! is_string($this->option('card'))) {
             throw Refusal::because('Name the card it should carry: --card=card.json.');
         }
-        $received = new Received($raw);
+        $received = Received::foreign($raw);
         $older = [];
         foreach (array_values(array_filter((array) $this->option('older'), is_string(...))) as $number => $file) {
             $older[] = $this->expected(-1 - $number, $file);
         }
 
-        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, $received->html(), $received->text(), $received->from())->toArray());
+        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, Arrived::of($received->html(), $received->text(), $received->from()))->toArray());
     }
 
     private function expected(int $revision, string $file): Expected

@@ -25,6 +25,6 @@
     <dl class="tray-headers">@foreach($received->headers() as $name => $value)<div><dt>{{ $name }}</dt><dd class="measure">{{ Str::limit($value, 400) }}</dd></div>@endforeach</dl>
     <div class="table-scroll"><table class="differences"><thead><tr><th scope="col">Part</th><th scope="col">Name</th><th scope="col">Size</th></tr></thead><tbody>@foreach($received->parts() as $part)<tr><th scope="row">{{ $part['type'] }}</th><td class="measure">{{ Str::limit($part['name'], 60) }}</td><td class="measure">{{ number_format($part['bytes']) }} bytes</td></tr>@endforeach</tbody></table></div>
   </details>
-  <details class="tray-more"><summary>Source</summary><pre tabindex="0">{{ Str::limit(mb_scrub($received->raw), 40_000) }}</pre><p><a href="{{ route('tray.file', $id) }}" download>Take it as .eml</a></p></details>
+  <details class="tray-more"><summary>Source</summary><pre tabindex="0">{{ $received->source(40_000) }}</pre><p><a href="{{ route('tray.file', $id) }}" download>Take it as .eml</a></p></details>
 </main>
 </x-layouts.page>
