@@ -157,6 +157,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.directions');
+        Route::post('/hand-over/directions/{to}', [HandOverController::class, 'note'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.note');
         Route::get('/hand-over/mailbox', [MailboxController::class, 'show'])->name('mailbox');
         Route::post('/hand-over/mailbox', [MailboxController::class, 'open'])->name('mailbox.open');
         Route::post('/hand-over/mailbox/place', [MailboxController::class, 'place'])->name('mailbox.place');

@@ -76,14 +76,15 @@ final readonly class Destination
      * The directions as plain text, to send along.
      *
      * @param  string  $page  the card's page for a phone, which stands for the code where there is none to see
+     * @param  ?HouseNote  $note  what the firm adds
      */
-    public function directions(string $page): string
+    public function directions(string $page, ?HouseNote $note = null): string
     {
         $numbered = fn (array $steps): string => implode("\n", array_map(fn (int $index, string $step) => ($index + 1).'. '.$step, array_keys($steps), $steps));
 
         return implode("\n\n", array_filter([
             "Your card for $this->label is below. To put it in place:", $this->onPhone() ? "Its page for the phone, instead of a code: $page" : '', $numbered($this->steps), $this->replies === '' ? '' : "Replies and several addresses: $this->replies",
-            "To see that it worked:\n".$numbered(self::CHECK),
+            "To see that it worked:\n".$numbered(self::CHECK), ...($note?->lines() ?? []),
         ]));
     }
 

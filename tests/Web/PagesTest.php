@@ -124,6 +124,28 @@ final class PagesTest extends WebTestCase
         $this->get("/cards/{$this->card->id}/hand-over/directions/the-moon")->assertNotFound();
     }
 
+    public function test_a_firm_adds_a_film_and_a_word_to_directions_wherever_they_go(): void
+    {
+        $at = "/cards/{$this->card->id}/hand-over";
+        foreach ([['film' => 'javascript:alert(1)', 'note' => 'Ask Tobiah'], ['film' => 'no film', 'note' => 'Ask Tobiah'], ['film' => '', 'note' => 'Ask Tobiah '.str_repeat('again ', 60)]] as $bad) {
+            $this->post("$at/directions/gmail", $bad)->assertRedirect();
+            $this->get("$at?to=gmail")->assertSee('aria-invalid="true"', false)->assertSee('Ask Tobiah')->assertSee('<details id="house-note" class="house-note"  open', false);
+        }
+        $this->assertDatabaseCount('house_notes', 0);
+        $this->post("$at/directions/gmail", ['film' => 'films.quillfern.example/card', 'note' => 'Ask Tobiah <when> stuck'])->assertSessionHas('note_refused');
+        $this->post("$at/directions/gmail", ['film' => 'films.quillfern.example/card', 'note' => 'Ask Tobiah when stuck']);
+        $this->get("$at?to=gmail")->assertSee('A film of these steps: https://films.quillfern.example/card')->assertSee('Ask Tobiah when stuck');
+        $this->get("$at/directions/gmail")->assertSee('href="https://films.quillfern.example/card"', false)->assertSee('Ask Tobiah when stuck');
+        $this->get("$at?to=iphone")->assertDontSee('Ask Tobiah');
+        $this->post("$at/directions/yahoo", ['film' => '', 'note' => 'Ask Maren', 'all' => '1']);
+        foreach (['gmail', 'iphone', 'any'] as $to) {
+            $this->get("$at?to=$to")->assertSee('Ask Maren')->assertDontSee('Ask Tobiah');
+        }
+        preg_match('~data-code="https?://[^/]+([^"]+)"~', (string) $this->get("$at?to=iphone")->content(), $phone);
+        $this->get(html_entity_decode($phone[1] ?? ''))->assertSee('Ask Maren');
+        $this->post("$at/directions/the-moon", [])->assertNotFound();
+    }
+
     public function test_a_phone_opens_a_card_by_its_address_alone_for_a_day(): void
     {
         $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=iphone")->assertOk()->content();

@@ -3,17 +3,21 @@
 namespace App\Http\Controllers;
 
 use App\HandOver;
+use App\HouseNotes;
 use App\Models\Ready;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
+use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\Travel;
 use InkyCard\MailClient\MailClient;
+use InkyCard\Refusal;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
 final class HandOverController extends Controller
@@ -38,6 +42,7 @@ final class HandOverController extends Controller
             'base' => HostedPictures::publicBase(),
             'address' => $parcel->fact('email', 'address') ?: self::member($request)->email,
             'to' => $destination,
+            'note' => HouseNotes::of($this->workspace->id, $destination),
             'phone' => PhoneController::address($card),
             'destinations' => Destination::all(),
             'client' => $client,
@@ -52,8 +57,24 @@ final class HandOverController extends Controller
     public function directions(HandOver $handOver, int $card, string $to): View
     {
         $card = $this->card($card);
+        $to = Destination::all()[$to] ?? abort(404);
 
-        return view('hand-over.directions', ['card' => $card, 'to' => Destination::all()[$to] ?? abort(404), 'html' => $handOver->parcel($card->document(), $card)->html()]);
+        return view('hand-over.directions', ['card' => $card, 'to' => $to, 'note' => HouseNotes::of($this->workspace->id, $to), 'html' => $handOver->parcel($card->document(), $card)->html()]);
+    }
+
+    /** What the workspace adds to the directions. */
+    public function note(Request $request, int $card, string $to): RedirectResponse
+    {
+        $card = $this->card($card);
+        $to = Destination::all()[$to] ?? abort(404);
+        $back = redirect()->to(route('hand-over', ['card' => $card->id, 'to' => $to->key]).'#house-note');
+        try {
+            HouseNotes::put($this->workspace->id, $to, HouseNote::of(self::word($request, 'film'), self::word($request, 'note')), $request->boolean('all'));
+        } catch (Refusal $refusal) {
+            return $back->with('note_refused', [$refusal->field() => $refusal->getMessage()])->withInput(['film' => mb_scrub(self::word($request, 'film')), 'note' => mb_scrub(self::word($request, 'note'))]);
+        }
+
+        return $back->with('note_told', 'Kept: it stands with these directions wherever they go.');
     }
 
     /** What a destination takes, as one file. */

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\HandOver;
+use App\HouseNotes;
 use App\Models\Card;
 use App\Pictures\HostedPictures;
 use Illuminate\Http\Request;
@@ -31,11 +32,13 @@ final class PhoneController extends Controller
         // Addresses on the page run out when its own does.
         $until = Carbon::createFromTimestamp((int) self::word($request, 'expires'));
 
+        $destinations = array_filter(Destination::all(), fn (Destination $destination) => $destination->onPhone());
+
         return response()->view('hand-over.phone', [
             'card' => $card, 'html' => $parcel->html(), 'text' => $parcel->text(), 'whole' => $document === $whole,
             'sheet' => self::path('phone.sheet', $card->id, $until, $document === $whole),
             'forms' => $short->pieces == $whole->pieces ? [] : ['short, for a phone' => self::path('phone', $card->id, $until), 'the whole card' => self::path('phone', $card->id, $until, true)],
-            'destinations' => array_filter(Destination::all(), fn (Destination $destination) => $destination->onPhone()),
+            'destinations' => $destinations, 'notes' => array_map(fn (Destination $to) => HouseNotes::of($card->workspace_id, $to), $destinations),
         ])->withHeaders(['Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex']);
     }
 

@@ -8,6 +8,7 @@
     <a class="btn btn-line no-print" href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}">Back</a>
   </div>
   <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
+  @include('hand-over.note')
   @if($to->replies !== '')<p><b>Replies and several addresses.</b> {{ $to->replies }}</p>@endif
   @if($to->once !== '')<p><b>For one message without it.</b> {{ $to->once }}</p>@endif
   <h2>To see that it worked</h2>

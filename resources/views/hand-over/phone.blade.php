@@ -14,7 +14,7 @@
   <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>
   <div class="way-buttons"><button class="btn btn-line" id="copy-text" data-copied="Copied, as words.">Copy its words alone</button><span class="copied" role="status"></span></div>
   @foreach($destinations as $to)
-  <details><summary>{{ $to->label }}</summary><x-steps :steps="array_slice($to->steps, 1)" :drawn="array_slice($to->drawn, 1)"/>@if($to->replies !== '')<p class="help">{{ $to->replies }}</p>@endif</details>
+  <details><summary>{{ $to->label }}</summary><x-steps :steps="array_slice($to->steps, 1)" :drawn="array_slice($to->drawn, 1)"/>@include('hand-over.note', ['note' => $notes[$to->key]])@if($to->replies !== '')<p class="help">{{ $to->replies }}</p>@endif</details>
   @endforeach
   <details><summary>Words and source</summary><pre id="text" tabindex="0">{{ $text }}</pre><textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html }}</textarea></details>
   @endif

@@ -85,6 +85,7 @@
       @endif
       @if($to->onPhone())<p class="help">To change what the short form says, <a href="{{ route('cards.copy', ['card' => $card->id, 'short' => 1]) }}">make it a card of its own</a>.</p>@endif
       <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
+      @include('hand-over.note')
       @if($to->replies !== '')<p class="help"><b>Replies and several addresses:</b> {{ $to->replies }}</p>@endif
       @if($to->once !== '')<p class="help"><b>For one message without it:</b> {{ $to->once }}</p>@endif
       @if($to->client !== 'plain-text')
@@ -94,9 +95,19 @@
       <details><summary>Did it work?</summary><x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN"/></details>
       @endif
       <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden" name="test" value="1"><input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ $address }}"><input type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body" value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to '.auth()->user()->email }}</span></form>
-      <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions($phone) }}">
+      <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden" name="card" value="{{ $card->id }}"><input type="hidden" name="from" value="{{ auth()->user()->email }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions($phone, $note) }}">
         <label for="send-to">Send these directions with the card</label><span class="way-buttons"><input class="form-control" id="send-to" name="to" type="email" required placeholder="tobiah@quillfern.example" autocomplete="email"><button class="btn btn-line">Send</button></span></form>
-      <form method="post" action="{{ route('ready.store') }}">@csrf<input type="hidden" name="name" value="{{ Str::limit('Directions: '.$to->label, 77) }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions('[address of its page]') }}"><button class="btn-words">Keep these directions as a ready message</button></form>
+      <form method="post" action="{{ route('ready.store') }}">@csrf<input type="hidden" name="name" value="{{ Str::limit('Directions: '.$to->label, 77) }}"><input type="hidden" name="subject" value="Your card for {{ $to->label }}"><input type="hidden" name="body" value="{{ $to->directions('[address of its page]', $note) }}"><button class="btn-words">Keep these directions as a ready message</button></form>
+      @php($bad = session('note_refused', []))
+      <details id="house-note" class="house-note" @if($bad !== [] || session('note_told')) open @endif><summary>Add a film or a word of your own to these directions</summary>
+        @if(session('note_told'))<p class="told" role="status">{{ session('note_told') }}</p>@endif
+        <form method="post" action="{{ route('hand-over.note', [$card->id, $to->key]) }}" class="stack">@csrf
+          <div><label for="note-film">Address of a film of yours</label><input class="form-control" id="note-film" name="film" inputmode="url" autocomplete="off" value="{{ $bad === [] ? $note->film : old('film') }}" aria-describedby="error-film" @isset($bad['film']) aria-invalid="true" @endisset><p class="field-error" id="error-film">{{ $bad['film'] ?? '' }}</p></div>
+          <div><label for="note-note">A word, such as whom to ask</label><input class="form-control" id="note-note" name="note" autocomplete="off" value="{{ $bad === [] ? $note->note : old('note') }}" aria-describedby="error-note" @isset($bad['note']) aria-invalid="true" @endisset><p class="field-error" id="error-note">{{ $bad['note'] ?? '' }}</p></div>
+          <label class="check"><input type="checkbox" name="all" value="1"> <span>for every destination</span></label>
+          <button class="btn btn-line">Keep it</button>
+        </form>
+      </details>
       <p class="help">Directions written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }}; menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
     </div>
     <div class="way">
