@@ -27,7 +27,7 @@ final class TrayTest extends BrowserTestCase
         $this->script('document.querySelector(\'form[action$="/tray/write"]\').submit()');
         $this->until(fn () => str_contains((string) $this->script('return document.querySelector(".verdict-box")?.innerText ?? ""'), 'Verified'), 'verified');
         $this->assertReachable('a message');
-        foreach (['/placements' => 'which card where', '/tray' => 'the tray', '/tray/write?of=1&way=reply' => 'writing', '/cards/2/hand-over/directions/gmail' => 'directions'] as $path => $state) {
+        foreach (['/placements' => 'which card where', '/tray' => 'the tray', '/tray/write?of=1&way=reply' => 'writing', '/tray/ready' => 'ready messages', '/tray/ready/1' => 'a ready message', '/tray/write?ready=1' => 'writing with one', '/cards/2/hand-over?to=template#house-note' => 'hand-over as a template', '/cards/2/hand-over/directions/gmail' => 'directions'] as $path => $state) {
             $this->open($path);
             $this->assertReachable($state);
             $this->assertLessThanOrEqual(1280, $this->script('return document.documentElement.scrollWidth'));
@@ -48,8 +48,11 @@ final class TrayTest extends BrowserTestCase
         $this->assertReachable('a mailbox');
         $this->open('/cards/start');
         $this->script('const field = document.getElementById("address"); field.value = "https://people.quillfern.example/maren-oakhollow"; field.form.submit()');
-        $this->until(fn () => (int) $this->script('return document.querySelectorAll(".read-facts li").length') === 8, 'every fact a line');
+        $this->until(fn () => (int) $this->script('return document.querySelectorAll(".read-facts li").length') === 9, 'every fact a line');
         $this->assertReachable('what was read');
+        $this->script('document.querySelector(".confirm form").submit()');
+        // Own pictures are at /p/ or, not baked yet, within the card's pages: never at the place they came from.
+        $this->until(fn () => (int) $this->script('return [...(document.getElementById("sheet")?.contentDocument?.images ?? [])].filter((one) => one.complete && one.naturalWidth > 90 && new URL(one.src).origin === location.origin).length') === 1, 'its portrait is kept here');
     }
 
     public function test_a_card_is_placed_and_taken_away_by_keyboard_on_a_narrow_window(): void
