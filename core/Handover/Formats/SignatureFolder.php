@@ -19,10 +19,13 @@ final class SignatureFolder implements Format
     New-Item -ItemType Directory -Force -Path $to | Out-Null
     $name = '@name@'
     $number = 1
-    while (Test-Path (Join-Path $to "$name.htm")) { $number++; $name = "@name@ $number" }
-    $html = [IO.File]::ReadAllText((Join-Path $from '@name@.htm'), [Text.Encoding]::UTF8)
     $files = '@slug@_files'
-    if ($number -gt 1) { $files = "@slug@-${number}_files" }
+    while ((Test-Path (Join-Path $to "$name.htm")) -or (Test-Path (Join-Path $to "$name.txt")) -or (Test-Path (Join-Path $to $files))) {
+        $number++
+        $name = "@name@ $number"
+        $files = "@slug@-${number}_files"
+    }
+    $html = [IO.File]::ReadAllText((Join-Path $from '@name@.htm'), [Text.Encoding]::UTF8)
     $html = $html.Replace('@slug@_files/', "$files/")
     [IO.File]::WriteAllText((Join-Path $to "$name.htm"), $html, (New-Object Text.UTF8Encoding $true))
     Copy-Item (Join-Path $from '@name@.txt') (Join-Path $to "$name.txt")
@@ -42,9 +45,12 @@ final class SignatureFolder implements Format
     mkdir -p "$to"
     name='@name@'
     number=1
-    while [ -e "$to/$name.htm" ]; do number=$((number + 1)); name="@name@ $number"; done
     files='@slug@_files'
-    if [ "$number" -gt 1 ]; then files="@slug@-${number}_files"; fi
+    while [ -e "$to/$name.htm" ] || [ -e "$to/$name.txt" ] || [ -e "$to/$files" ]; do
+        number=$((number + 1))
+        name="@name@ $number"
+        files="@slug@-${number}_files"
+    done
     sed "s|@slug@_files/|$files/|g" "$from/@name@.htm" > "$to/$name.htm"
     cp "$from/@name@.txt" "$to/$name.txt"
     if [ -d "$from/@slug@_files" ]; then cp -R "$from/@slug@_files" "$to/$files"; fi
@@ -57,7 +63,8 @@ final class SignatureFolder implements Format
 
     On Windows: right-click install.ps1, Run with PowerShell. Or by hand: press Windows and R, type
     %APPDATA%\Microsoft\Signatures and press Enter; copy @name@.htm, @name@.txt and the folder
-    @slug@_files there. Where a file of that name is there already, keep it: rename all three of these first.
+    @slug@_files there. Where one of that name is there already, keep it, and let install.ps1 find free names:
+    the .htm file says what its pictures' folder is called, so renaming by hand loses the pictures.
 
     Then quit the mail program, start it again, and choose @name@ for new messages and for replies.
 
