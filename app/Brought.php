@@ -2,6 +2,7 @@
 
 namespace App;
 
+use App\Clicks\CountedLinks;
 use App\Models\Workspace;
 use App\Outside\Outside;
 use App\Pictures\Library;
@@ -45,7 +46,7 @@ final readonly class Brought
             'contact' => ReadIn::contact($content, $country),
             'page' => ReadIn::page($content, $country),
             'row' => ReadIn::row($content, $country),
-            'html' => ReadIn::html($content, $country),
+            'html' => ReadIn::html($content, $country, CountedLinks::behind(...)),
             default => ReadIn::text($content, $country),
         };
     }

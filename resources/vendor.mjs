@@ -63,6 +63,17 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
   }
 }
 
+// What came with them: the licences of all that ships, each under its package's name.
+rmSync('resources/licences', { recursive: true, force: true });
+mkdirSync('resources/licences');
+const tools = ['sass', 'wawoff2'];
+for (const name of Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).devDependencies).filter((name) => !tools.includes(name))) {
+  const licence = readdirSync(`node_modules/${name}`).find((file) => /^licen[cs]e(\.|$)/i.test(file));
+  const { version, license, author } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8'));
+  const text = licence === undefined ? `${license}, ${typeof author === 'string' ? author : author?.name}\n` : readFileSync(`node_modules/${name}/${licence}`, 'utf8');
+  writeFileSync(`resources/licences/${name.replace(/^@/, '').replace('/', '-')}.txt`, `${name} ${version}\n\n${text}`);
+}
+
 // One sprite for the pages: pictograms named in views and by kinds of pieces.
 const sources = [];
 const walk = (dir) => readdirSync(dir, { withFileTypes: true }).forEach((entry) =>

@@ -46,6 +46,15 @@ final class CountedLinks
         ));
     }
 
+    /** Where a counted address of ours leads; any other stays as it is. */
+    public static function behind(string $href): string
+    {
+        $number = preg_match('~^https?://[^/]+/go/([\w-]{11,30})$~D', $href, $match) === 1 ? Token::link($match[1]) : null;
+        $address = $number === null ? null : DB::table('tracked_links')->where('id', $number)->value('address');
+
+        return is_string($address) ? $address : $href;
+    }
+
     /**
      * @param  array<string, array<string, mixed>>  $wanted  rows
      * @return array<string, int> the same keys => number of the link

@@ -3,8 +3,10 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Card\Kinds;
+use InkyCard\Link\CampaignTags;
 use InkyCard\Link\Opens;
 use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\Wrapped;
 use InkyCard\MailClient\Element;
 use InkyCard\MailClient\MailDocument;
 use InkyCard\Refusal;
@@ -24,6 +26,9 @@ final class ReadIn
     private const MOST = 2_000_000;
 
     private const MOST_TEXT = 20_000;
+
+    /** A firm's name that its domain confirms. */
+    private const FIRM = 0.92;
 
     /** What a contact says of itself is hardly wrong. */
     private const STATED = 0.98;
@@ -54,21 +59,27 @@ final class ReadIn
 
     private const CLOSING = '/^(?:best|thanks|thank you|gruß|lg)$|^(?:kind(?:est)?|best|warm(?:est)?|many)? ?(?:regards|wishes|thanks)\b|^(?:yours|sincerely|cheers|warmly|cordially|mit freundlichen|viele grüße|cordialement)\b/iu';
 
+    /** A few words and a comma: a closing nobody has in a list, if a name follows. */
+    private const GREETING = '/^\p{L}[\p{L}\'’-]*(?: [\p{L}\'’-]+){0,3},$/u';
+
     private const ROLE = '/\b(?:director|manager|designer|lead|head|chief|officer|ceo|cto|cfo|coo|founder|co-?founder|owner|partner|principal|senior|junior|consultant|engineer|developer|architect|lawyer|solicitor|attorney|paralegal|associate|assistant|executive|president|chair|coordinator|specialist|analyst|adviser|advisor|agent|broker|realtor|teacher|professor|lecturer|doctor|nurse|therapist|physio\w*|surveyor|accountant|bookkeeper|editor|writer|producer|photographer|artist|chef|gardener|planner|buyer|clerk|administrator|marketing|sales|support|care|accounts|research\w*|scientist|geschäftsführer\w*|leiter\w*|trainee|apprentice|intern|volunteer|secretary|receptionist|guide|baker|joiner|plumber|electrician|carpenter|mason|potter|florist)\b/iu';
 
-    private const COMPANY = '/\b(?:ltd|limited|llc|llp|inc|gmbh|ag|kg|plc|co|company|group|studio|studios|partners|agency|associates|consulting|solutions|services|university|college|school|institute|council|trust|foundation|clinic|practice|bakery|works|workshop|garage|gallery|hotel|kitchen|nursery|press|books|bank|collective|society|association|& sons?|& co)\b\.?/iu';
+    private const COMPANY = '/\b(?:ltd|limited|llc|llp|inc|gmbh|ag|kg|plc|co|company|group|studio|studios|partners|agency|associates|consulting|solutions|services|university|college|school|institute|council|trust|foundation|clinic|practice|academy|museum|theat(?:re|er)|library|hospital|farm|brewery|orchestra|laborator(?:y|ies)|verein|stiftung|universität|hochschule|bakery|works|workshop|garage|gallery|hotel|kitchen|nursery|press|books|bank|collective|society|association|& sons?|& co)\b\.?/iu';
 
-    private const LICENCE = '/\b(?:licen[cs]ed?|registered|registration|reg\.? ?no|member no|authorised|vat|ust-?id|company no|charity no)\b/iu';
+    private const DEPARTMENT = '/\b(?:department|dept|division|faculty|institute|school|team|unit|section|abteilung|referat|fakultät|institut)\b/iu';
+
+    private const LICENCE = '/\b(?:licen[cs]ed?|register(?:ed)?|registration|reg\.? ?no|member no|authorised|vat|ust-?id|company no|charity no)\b/iu';
 
     private const SMALL = '/\b(?:confidential|intended (?:solely|only|for)|addressee|privileged|unauthori[sz]ed|disclaimer|virus|think before|environment|printing this|vertraulich)\b/iu';
 
     /**
      * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
+     * @param  (\Closure(string): string)|null  $leads  address of a link => where it leads, where that is known
      * @return list<Fact> in the order they stood, profiles as one
      *
      * @throws Refusal when there is nothing in it
      */
-    public static function html(string $html, string $country): array
+    public static function html(string $html, string $country, ?\Closure $leads = null): array
     {
         // Pictures inside stand apart while the rest is taken apart: they are most of its bytes and none of its words.
         $inside = [];
@@ -80,7 +91,7 @@ final class ReadIn
         if (strlen($html) > self::MOST) {
             throw Refusal::because('That is too much: bring the signature alone.');
         }
-        $rows = self::rows($html);
+        $rows = self::rows($html, $leads ?? fn (string $href) => $href);
         foreach ($rows as &$row) {
             foreach ($row['images'] as &$image) {
                 $image[0] = preg_match('~^cid:inside\.(\d+)$~D', $image[0], $match) === 1 ? $inside[(int) $match[1]] ?? '' : $image[0];
@@ -282,9 +293,10 @@ final class ReadIn
     /**
      * Lines of words with what stands on each.
      *
+     * @param  \Closure(string): string  $leads
      * @return list<array{text: string, links: list<array{string, string}>, images: list<array{string, string, int, int, string}>, size: float, bold: bool, button: bool}>
      */
-    private static function rows(string $html): array
+    private static function rows(string $html, \Closure $leads): array
     {
         $rows = [];
         /** @var array{text: string, links: list<array{string, string}>, images: list<array{string, string, int, int, string}>, size: float, bold: bool, button: bool} $empty */
@@ -319,7 +331,9 @@ final class ReadIn
                     $close();
                 }
                 if ($node->name === 'a') {
-                    $href = trim($node->attributes['href'] ?? '');
+                    $href = $leads(trim($node->attributes['href'] ?? ''));
+                    // What a gateway put around it is no part of the signature; a page of a network may well name another.
+                    $href = CampaignTags::off(self::isProfile($href) ? $href : Wrapped::inner($href));
                 }
                 if ($node->name === 'img') {
                     $side = fn (string $name): int => (int) (preg_match('/\d+/', $node->attributes[$name] ?? (string) $node->property($name), $match) === 1 ? $match[0] : 0);
@@ -398,7 +412,13 @@ final class ReadIn
             foreach (preg_split('/\s[|•·–—]\s|\s{3,}/u', $rest) ?: [] as $part) {
                 $part = self::out($part, $country, $add, $profiles);
                 if ($part !== '') {
-                    $words[] = [$part, $row['size'], $row['bold']];
+                    // Text that was wrapped goes on in small letters.
+                    $before = array_key_last($words);
+                    if ($before !== null && mb_strlen($words[$before][0]) > 55 && preg_match('/^\p{Ll}/u', $part) === 1) {
+                        $words[$before][0] .= ' '.$part;
+                    } else {
+                        $words[] = [$part, $row['size'], $row['bold']];
+                    }
                 }
             }
         }
@@ -418,8 +438,8 @@ final class ReadIn
      */
     private static function out(string $part, string $country, \Closure $add, array &$profiles): string
     {
-        // A closing keeps its comma.
-        if (mb_strlen($part) > 200 || preg_match(self::CLOSING, trim($part)) === 1) {
+        // A closing keeps its comma, and so does what may be one.
+        if (mb_strlen($part) > 200 || preg_match(self::CLOSING, trim($part)) === 1 || preg_match(self::GREETING, trim($part)) === 1) {
             return trim($part);
         }
         $part = (string) preg_replace_callback(self::PRONOUNS, fn (array $match) => $add('pronouns', ['text' => $match[1]], 0.95, $match[1]) ? ' ' : $match[0], $part);
@@ -477,6 +497,9 @@ final class ReadIn
                 [$best, $most] = [$index, $score];
             }
         }
+        // Where a line is surely a firm's, none is guessed to be.
+        $named = array_filter($words, fn (array $line) => self::isCompany($line[0], $firm) > 0 && mb_strlen($line[0]) < 60 && preg_match('/\d/', $line[0]) !== 1
+            && preg_match(self::ROLE, $line[0]) !== 1 && preg_match(self::LICENCE, $line[0]) !== 1 && preg_match(self::SMALL, $line[0]) !== 1);
         $taken = [];
         foreach ($words as $index => [$text, $size]) {
             if ($index === $best && $most >= 2) {
@@ -493,30 +516,49 @@ final class ReadIn
             // "Role, Firm" and "Role at Firm" are two facts.
             if (! isset($taken['company'], $taken['role']) && preg_match('/^(.{3,60}?)(?:,\s+|\s+(?:at|@|bei)\s+)(\p{Lu}.{2,60})$/u', $text, $pair) === 1 && preg_match(self::ROLE, $pair[1]) === 1 && preg_match(self::ROLE, $pair[2]) !== 1 && preg_match('/\d/', $text) !== 1) {
                 $add('role', ['text' => $pair[1]], 0.8, $text);
-                $add('company', ['text' => $pair[2]], 0.75, $text);
-                $taken = ['role' => true, 'company' => true] + $taken;
+                $pair[2] = rtrim($pair[2], ', ');
+                // Where a surer firm stands on a line of its own, this is a part of it.
+                $part = $named !== [] && self::isCompany($pair[2], $firm) < self::FIRM ? 'department' : 'company';
+                $add($part, ['text' => $pair[2]], 0.75, $text);
+                $taken = ['role' => true, $part => true] + $taken;
 
                 continue;
             }
-            $plain = (string) preg_replace('/[^a-z0-9]/', '', mb_strtolower($text));
-            $isFirm = $firm !== '' && $plain !== '' && mb_strlen($plain) >= 3 && (str_contains($plain, (string) preg_replace('/[^a-z0-9]/', '', $firm)) || (mb_strlen($plain) >= 4 && str_starts_with($firm, $plain)));
+            $company = self::isCompany($text, $firm);
             [$kind, $confidence] = match (true) {
                 preg_match(self::CLOSING, $text) === 1 => ['closing', 0.9],
+                $best !== null && $index < $best && preg_match(self::GREETING, $text) === 1 && $company === 0.0 && preg_match(self::ROLE, $text) !== 1 => ['closing', 0.75],
                 mb_strlen($text) > 110 || preg_match(self::SMALL, $text) === 1 => ['notice', 0.9],
                 preg_match(self::LICENCE, $text) === 1 => ['licence', 0.8],
                 preg_match('/^\(?(?:she|he|they)\s*\/\s*(?:her|him|them)/i', $text) === 1 => ['pronouns', 0.95],
                 preg_match('/\d/', $text) === 1 && preg_match('/,|\b[A-Z]{1,2}\d{1,2}[A-Z]? ?\d[A-Z]{2}\b|\b\d{4,5}\b|\b(?:street|st|road|rd|lane|ln|avenue|ave|square|way|drive|floor|suite|straße|str|platz|weg|rue|p\.?o\.? box)\b/iu', $text) === 1 => ['address', 0.85],
-                ! isset($taken['company']) && ($isFirm || preg_match(self::COMPANY, $text) === 1) && ! (preg_match(self::ROLE, $text) === 1 && ! $isFirm && ! isset($taken['role'])) => ['company', $isFirm ? 0.92 : 0.8],
+                ! isset($taken['department']) && $company < self::FIRM && preg_match(self::DEPARTMENT, $text) === 1 && array_diff_key($named, [$index => true]) !== [] => ['department', 0.7],
+                ! isset($taken['company']) && $company > 0 && ! (preg_match(self::ROLE, $text) === 1 && $company < self::FIRM && ! isset($taken['role'])) => ['company', $company],
                 ! isset($taken['role']) && preg_match(self::ROLE, $text) === 1 => ['role', 0.85],
                 ! isset($taken['role']) && $best !== null && $index === $best + 1 && mb_strlen($text) < 60 => ['role', 0.55],
-                ! isset($taken['company']) && $best !== null && $index <= $best + 2 && mb_strlen($text) < 50 => ['company', 0.5],
+                ! isset($taken['tagline']) && $best !== null && $index > $best && $index <= $best + 4 && preg_match('/^\p{Lu}[^\p{Lu}\d]+$/u', $text) === 1 && preg_match('/^\S+(?: \S+){2,8}$/u', $text) === 1 => ['tagline', 0.55],
+                ! isset($taken['company']) && $named === [] && $best !== null && $index <= $best + 2 && mb_strlen($text) < 50 => ['company', 0.5],
                 default => ['line', 0.35],
             };
             $taken[$kind] = true;
+            $text = $kind === 'closing' ? $text : rtrim($text, ', ');
             $add($kind, match ($kind) {
                 'closing' => ['phrase' => $text], 'line' => ['value' => mb_strimwidth($text, 0, 150, '…')], default => ['text' => $text],
             }, $confidence, $text);
         }
+    }
+
+    /**
+     * @param  string  $firm  first label of the domain its mail or site is at
+     * @return float how sure it is that this is a firm's name; 0 for none
+     */
+    private static function isCompany(string $text, string $firm): float
+    {
+        $plain = (string) preg_replace('/[^a-z0-9]/', '', mb_strtolower($text));
+        $firm = (string) preg_replace('/[^a-z0-9]/', '', $firm);
+
+        return $firm !== '' && mb_strlen($plain) >= 3 && (str_contains($plain, $firm) || (mb_strlen($plain) >= 4 && str_starts_with($firm, $plain))) ? self::FIRM
+            : (preg_match(self::COMPANY, $text) === 1 ? 0.8 : 0.0);
     }
 
     private static function nameScore(string $text, int $index, float $size, bool $bold, string $local): float

@@ -93,6 +93,12 @@ final readonly class CampaignTags
         return $path.'?'.($query === '' ? '' : rtrim($query, '&').'&').$added.$fragment;
     }
 
+    /** An address without campaign tags: those of a signature brought in belong to where it was made. */
+    public static function off(string $address): string
+    {
+        return (string) preg_replace(['/(?<=[?&])utm_[a-z]+=[^&#]*&?/i', '/[?&](?=#|$)/'], '', $address);
+    }
+
     /** Lower case, letters and digits of ASCII with hyphens: statistics take Spring, spring and SPRING for three campaigns. */
     public static function plain(string $words): string
     {

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Rollout;
 
+use InkyCard\Link\Wrapped;
 use InkyCard\MailClient\Element;
 use InkyCard\MailClient\MailDocument;
 
@@ -68,10 +69,10 @@ final class Seen
                 $quoted += $quotes ? 1 : 0;
                 $at = $quoted > 0 ? 1 : 0;
                 if ($node->name === 'a' && isset($node->attributes['href'])) {
-                    $parts[$at][1][] = self::unwrapped($node->attributes['href']);
+                    $parts[$at][1][] = Wrapped::inner($node->attributes['href']);
                 }
                 if ($node->name === 'img') {
-                    $parts[$at][2][] = [self::unwrapped($node->attributes['src'] ?? ''), self::plain($node->attributes['alt'] ?? '')];
+                    $parts[$at][2][] = [Wrapped::inner($node->attributes['src'] ?? ''), self::plain($node->attributes['alt'] ?? '')];
                 }
                 $open[] = $quotes ? '/quote' : ($block ? '/line' : '=');
                 for ($index = count($node->children) - 1; $index >= 0; $index--) {
@@ -133,24 +134,5 @@ final class Seen
     public static function plain(string $text): string
     {
         return trim((string) preg_replace(['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}]/u', '/[\s\x{A0}\x{2007}\x{202F}]+/u'], ['', ' '], mb_scrub($text, 'UTF-8')));
-    }
-
-    /** An address a gateway or a proxy carries within its own, in a query, behind a fragment or in its path. */
-    public static function unwrapped(string $address): string
-    {
-        for ($deep = 0; $deep < 3; $deep++) {
-            $inner = null;
-            if (preg_match_all('/[?&#](?:[\w-]{1,20}=)?(https?(?::|%3A)[^&#\s]+)/i', $address, $found) > 0) {
-                $inner = rawurldecode($found[1][0]);
-            } elseif (preg_match('~^https?://[^/]+/.*?(?<=[/#])(https?://.+)$~i', $address, $match) === 1) {
-                $inner = $match[1];
-            }
-            if ($inner === null || preg_match('~^https?://[^/\s]+~i', $inner) !== 1) {
-                break;
-            }
-            $address = $inner;
-        }
-
-        return rtrim($address, '/');
     }
 }

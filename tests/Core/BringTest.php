@@ -31,6 +31,31 @@ final class BringTest extends TestCase
         }
     }
 
+    /** Signatures as people have them: what is made of each line. */
+    public function test_lines_that_are_easily_mistaken_are_not(): void
+    {
+        foreach ([
+            ["Good growing,\nTobiah Reedmace\nPlanting lead\nQuillfern Garden Studio", ['closing' => 'Good growing,', 'name' => 'Tobiah Reedmace', 'role' => 'Planting lead', 'company' => 'Quillfern Garden Studio']],
+            ["Petra Lindqvist\nHead of languages, Upper school\nChalkline Academy", ['role' => 'Head of languages', 'department' => 'Upper school', 'company' => 'Chalkline Academy']],
+            ["Petra Lindqvist\nHead of languages, Chalkline Academy", ['role' => 'Head of languages', 'company' => 'Chalkline Academy']],
+            ["Ngozi Adair\nProfessor\nInstitute of Earth and Water\nUniversity of Eddersby", ['department' => 'Institute of Earth and Water', 'company' => 'University of Eddersby']],
+            ["Ngozi Adair\nProfessor\nInstitute of Earth and Water", ['company' => 'Institute of Earth and Water']],
+            ["Aoife Birchall\nWeaver\nBowls and cloth for long tables\nLoom & Ling\naoife@loomandling.example", ['role' => 'Weaver', 'tagline' => 'Bowls and cloth for long tables', 'company' => 'Loom & Ling']],
+            ["Aoife Birchall\nPhysiotherapist\nHealth professions register PH-30871", ['licence' => 'Health professions register PH-30871']],
+            ["Aoife Birchall\nSolicitor\nThis message may be privileged and is meant for its addressee alone. If it reached you by\nmistake, tell us and delete it.", ['notice' => 'This message may be privileged and is meant for its addressee alone. If it reached you by mistake, tell us and delete it.']],
+        ] as [$text, $said]) {
+            $read = [];
+            foreach (ReadIn::text($text, 'GB') as $fact) {
+                $read[$fact->kind] ??= $fact->fields['phrase'] ?? $fact->fields['text'] ?? '';
+            }
+            $this->assertSame($said, array_intersect_key(array_replace($said, $read), $said), $text);
+        }
+        $html = '<b style="font-size:18px">Maren Oakhollow</b><br><a href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img src="https://x.example/i.png" width="24" height="24" alt="in"></a><a href="https://short.example/abc">Book a visit</a>';
+        $facts = ReadIn::html($html, 'GB', fn (string $href) => $href === 'https://short.example/abc' ? 'https://quillfern.example/visits?utm_source=email&room=2&utm_campaign=a%20b#top' : $href);
+        $this->assertStringContainsString('linkedin.com/in/maren', (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_SLASHES));
+        $this->assertSame(['https://quillfern.example/visits?room=2#top'], self::values($facts, 'textlink', 'address'));
+    }
+
     #[DataProvider('starters')]
     public function test_a_card_of_ours_is_read_back_from_its_html_and_from_its_words(Card $card): void
     {
@@ -40,11 +65,10 @@ final class BringTest extends TestCase
             'text' => ReadIn::text(PlainTextComposer::compose($sheet), $card->country),
         ] as $way => $facts) {
             $this->assertContains($card->holder(), self::values($facts, 'name', 'text'), "$way: the name");
-            foreach (['phone' => 'number', 'email' => 'address'] as $kind => $field) {
-                foreach ($card->pieces as $piece) {
-                    if ($piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind) {
-                        $this->assertContains($piece->text($field), self::values($facts, $kind, $field), "$way: $kind");
-                    }
+            foreach ($card->pieces as $piece) {
+                $field = ['phone' => 'number', 'email' => 'address', 'web' => 'address', 'closing' => 'phrase'][$piece->kind->key()] ?? 'text';
+                if ($piece->shown && ! $piece->isBlank() && in_array($piece->kind->key(), ['role', 'company', 'department', 'tagline', 'phone', 'email', 'web', 'address', 'licence', 'pronouns', 'closing'], true)) {
+                    $this->assertContains($piece->text($field), self::values($facts, $piece->kind->key(), $field), "$way: {$piece->kind->key()}");
                 }
             }
         }

@@ -10,11 +10,11 @@ use InkyCard\Card\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
+use InkyCard\Link\Wrapped;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
 use InkyCard\Rollout\Arrived;
 use InkyCard\Rollout\Expected;
-use InkyCard\Rollout\Seen;
 use InkyCard\Rollout\Verified;
 use InkyCard\Rollout\Verifier;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -123,7 +123,7 @@ final class VerifierTest extends TestCase
             $this->assertNotSame('verified', self::verify($empty, [], $html, $html, '')->verdict);
         }
         foreach (['https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1', 'https://q.example/a?b=1' => 'https://q.example/a?b=1', 'mailto:a@b.example' => 'mailto:a@b.example'] as $wrapped => $plain) {
-            $this->assertSame($plain, Seen::unwrapped($wrapped));
+            $this->assertSame($plain, Wrapped::inner($wrapped));
         }
     }
 

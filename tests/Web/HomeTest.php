@@ -6,6 +6,7 @@ use App\Models\Card;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\CountPresses;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Starters;
@@ -130,7 +131,7 @@ final class HomeTest extends WebTestCase
             $to = (string) $this->post('/cards/bring', $way === 'text' ? ['text' => $bytes] : ['file' => UploadedFile::fake()->createWithContent('x.bin', $bytes)])->assertRedirect()->headers->get('Location');
             $this->get($to)->assertOk()->assertSee('Tobiah Reedmace')->assertSee('Planting lead')->assertSee('+44 1632 960148')->assertSee('sure');
             $this->get("$to/original")->assertOk()->assertSee('Tobiah Reedmace')->assertDontSee('<script', false);
-            $this->post($to, ['keep' => []])->assertStatus(422)->assertSee('Keep at least one line');
+            $this->post($to, ['keep' => [], 'kind' => [1 => 'tagline']])->assertStatus(422)->assertSee('Keep at least one line')->assertSee('value="tagline" selected', false);
             $last = (int) preg_match_all('/name="keep\[\]"/', (string) $this->get($to)->content()) - 1;
             $this->post($to, ['keep' => array_map(strval(...), range(0, $last)), 'kind' => [$last => 'tagline']])->assertRedirect();
             $card = Card::query()->latest('id')->firstOrFail()->document();
@@ -168,6 +169,20 @@ final class HomeTest extends WebTestCase
             $refs = array_map(fn ($piece) => $piece->text('picture'), array_values(array_filter(Card::query()->latest('id')->firstOrFail()->document()->pieces, fn ($piece) => $piece->kind->key() === 'headshot')));
             $this->assertCount($kept === null ? 0 : 1, $refs, $way);
             $kept === null || $this->assertStringStartsWith($kept ? 'picture:' : 'https://', $refs[0], $way);
+        }
+    }
+
+    public function test_a_card_of_ours_is_brought_with_what_its_counted_links_lead_to(): void
+    {
+        $this->card->edit(1, new CountPresses(true), null);
+        preg_match('~<textarea[^>]*id="source"[^>]*>(.*?)</textarea>~s', (string) $this->get("/cards/{$this->card->id}/hand-over")->content(), $source);
+        $html = html_entity_decode($source[1] ?? '');
+        $this->assertStringContainsString('/go/', $html);
+        $this->bring(['text' => $html]);
+        $card = CardJson::encode(Card::query()->latest('id')->firstOrFail()->document());
+        $this->assertStringNotContainsString('/go/', $card);
+        foreach (['linkedin.com/in/maren', 'quillfern.example/book'] as $address) {
+            $this->assertStringContainsString($address, $card);
         }
     }
 

@@ -82,6 +82,7 @@ final class BringController extends Controller
 
         return response()->view('cards.confirm', [
             'id' => $id, 'facts' => $facts, 'summaries' => array_map(fn ($piece) => $piece->summary(), $card->pieces), 'words' => self::WORDS, 'refused' => $refused,
+            'kinds' => array_filter($request->array('kind'), is_string(...)),
             'keep' => $request->isMethod('POST') ? array_values(array_filter($request->array('keep'), is_string(...))) : null,
         ], $status);
     }

@@ -13,10 +13,10 @@
           @foreach($facts as $index => $fact)
           @php($sure = $fact->confidence >= 0.8)
           <li>
-            <label class="check"><input type="checkbox" name="keep[]" value="{{ $index }}" @checked($keep === null ? true : in_array((string) $index, $keep, true))> <span><span class="quiet">{{ Str::lower(\InkyCard\Card\Kinds::all()[$fact->kind]->label()) }}</span> <strong>{{ Str::limit($summaries[$index], 90) }}</strong>@isset($fact->fields['picture']) <span class="quiet">{{ str_starts_with($fact->fields['picture'], 'http') ? 'from '.parse_url($fact->fields['picture'], PHP_URL_HOST).', fetched as you make the card' : 'carried inside' }}</span>@endisset</span></label>
+            <label class="check"><input type="checkbox" name="keep[]" value="{{ $index }}" @checked($keep === null ? true : in_array((string) $index, $keep, true))> <span><span class="quiet">{{ Str::lower(\InkyCard\Card\Kinds::all()[$fact->kind]->label()) }}</span> <strong>{{ Str::limit($summaries[$index], 90) }}</strong>@if(($fact->fields['picture'] ?? '') !== '') <span class="quiet">{{ str_starts_with($fact->fields['picture'], 'http') ? 'from '.parse_url($fact->fields['picture'], PHP_URL_HOST).', fetched as you make the card' : 'carried inside' }}</span>@endif</span></label>
             <span class="chip chip-{{ $sure ? 'good' : 'advice' }}">{{ $sure ? 'sure' : ($fact->confidence >= 0.5 ? 'likely' : 'a guess') }}, {{ round(100 * $fact->confidence) }} %</span>
-            @if(isset($fact->fields['text']) || isset($fact->fields['value']))
-            <select class="form-select" name="kind[{{ $index }}]" aria-label="What {{ Str::limit($summaries[$index], 40) }} is">@foreach($words as $kind => $label)<option value="{{ $kind }}" @selected($kind === $fact->kind)>{{ $label }}</option>@endforeach</select>
+            @if(isset($fact->fields['text']) || isset($fact->fields['value']) || isset($fact->fields['phrase']))
+            <select class="form-select" name="kind[{{ $index }}]" aria-label="What {{ Str::limit($summaries[$index], 40) }} is">@foreach($words as $kind => $label)<option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ $label }}</option>@endforeach</select>
             @endif
           </li>
           @endforeach
