@@ -536,7 +536,7 @@ final class ReadIn
                 ! isset($taken['company']) && $company > 0 && ! (preg_match(self::ROLE, $text) === 1 && $company < self::FIRM && ! isset($taken['role'])) => ['company', $company],
                 ! isset($taken['role']) && preg_match(self::ROLE, $text) === 1 => ['role', 0.85],
                 ! isset($taken['role']) && $best !== null && $index === $best + 1 && mb_strlen($text) < 60 => ['role', 0.55],
-                ! isset($taken['tagline']) && $best !== null && $index > $best && $index <= $best + 4 && preg_match('/^\p{Lu}[^\p{Lu}\d]+$/u', $text) === 1 && preg_match('/^\S+(?: \S+){2,8}$/u', $text) === 1 => ['tagline', 0.55],
+                ! isset($taken['tagline']) && $best !== null && $index > $best && $index <= $best + 4 && preg_match('/^\p{Lu}[^\p{Lu}\d]+$/u', $text) === 1 && preg_match('/^\S+(?: \S+){3,8}$/u', $text) === 1 => ['tagline', 0.55],
                 ! isset($taken['company']) && $named === [] && $best !== null && $index <= $best + 2 && mb_strlen($text) < 50 => ['company', 0.5],
                 default => ['line', 0.35],
             };
