@@ -337,7 +337,7 @@ final class ReadIn
                 }
                 if ($node->name === 'img') {
                     $side = fn (string $name): int => (int) (preg_match('/\d+/', $node->attributes[$name] ?? (string) $node->property($name), $match) === 1 ? $match[0] : 0);
-                    $row['images'][] = [$node->attributes['src'] ?? '', self::plain($node->attributes['alt'] ?? ''), $side('width'), $side('height'), $href];
+                    $row['images'][] = [Wrapped::inner($node->attributes['src'] ?? ''), self::plain($node->attributes['alt'] ?? ''), $side('width'), $side('height'), $href];
                 }
                 $size = self::size($node) ?? $size;
                 $bold = $bold || in_array($node->name, ['b', 'strong', 'h1', 'h2', 'h3', 'th'], true) || preg_match('/bold|[6-9]00/', (string) ($node->property('font-weight') ?? $node->property('font'))) === 1;

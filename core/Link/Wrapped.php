@@ -21,6 +21,6 @@ final class Wrapped
             $address = $inner;
         }
 
-        return rtrim($address, '/');
+        return $address;
     }
 }

@@ -69,10 +69,10 @@ final class Seen
                 $quoted += $quotes ? 1 : 0;
                 $at = $quoted > 0 ? 1 : 0;
                 if ($node->name === 'a' && isset($node->attributes['href'])) {
-                    $parts[$at][1][] = Wrapped::inner($node->attributes['href']);
+                    $parts[$at][1][] = rtrim(Wrapped::inner($node->attributes['href']), '/');
                 }
                 if ($node->name === 'img') {
-                    $parts[$at][2][] = [Wrapped::inner($node->attributes['src'] ?? ''), self::plain($node->attributes['alt'] ?? '')];
+                    $parts[$at][2][] = [rtrim(Wrapped::inner($node->attributes['src'] ?? ''), '/'), self::plain($node->attributes['alt'] ?? '')];
                 }
                 $open[] = $quotes ? '/quote' : ($block ? '/line' : '=');
                 for ($index = count($node->children) - 1; $index >= 0; $index--) {

@@ -50,9 +50,10 @@ final class BringTest extends TestCase
             }
             $this->assertSame($said, array_intersect_key(array_replace($said, $read), $said), $text);
         }
-        $html = '<b style="font-size:18px">Maren Oakhollow</b><br><a href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img src="https://x.example/i.png" width="24" height="24" alt="in"></a><a href="https://short.example/abc">Book a visit</a>';
+        $html = '<b style="font-size:18px">Maren Oakhollow</b><br><a href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img src="https://x.example/i.png" width="24" height="24" alt="in"></a><a href="https://short.example/abc">Book a visit</a><img src="https://proxy.example/a=s0-d#https://quillfern.example/maren.png" width="96" height="96" alt="Maren">';
         $facts = ReadIn::html($html, 'GB', fn (string $href) => $href === 'https://short.example/abc' ? 'https://quillfern.example/visits?utm_source=email&room=2&utm_campaign=a%20b#top' : $href);
         $this->assertStringContainsString('linkedin.com/in/maren', (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_SLASHES));
+        $this->assertSame(['https://quillfern.example/maren.png'], self::values($facts, 'headshot', 'picture'));
         $this->assertSame(['https://quillfern.example/visits?room=2#top'], self::values($facts, 'textlink', 'address'));
     }
 
