@@ -91,7 +91,7 @@ final readonly class Destination
     /** How pictures travel there and what that costs, in a sentence; null where its taker chooses. */
     public function picturesGo(): ?string
     {
-        return match ($this->takes) {
+        return match ($this->onPhone() ? 'placed' : $this->takes) {
             'rich', 'source' => null,
             'folder' => 'Pictures lie beside the file; the program attaches them to every message, which makes each of them heavier and always shows them.',
             'eml', 'template' => 'Pictures are attached to the message: they show without asking, and make it heavier.',
