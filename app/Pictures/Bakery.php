@@ -63,7 +63,26 @@ final class Bakery
      */
     public function today(Bake $bake): Baked
     {
-        return $this->bake($bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false ? $bake->plain() : $bake);
+        $bake = match (true) {
+            $bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false => $bake->plain(),
+            $bake instanceof Recipe => $bake->from($this->library->settle($bake->ref)),
+            default => $bake,
+        };
+
+        return $this->kept($bake) ?? $this->bake($bake);
+    }
+
+    /** One that was baked before, if its file is still there. */
+    private function kept(Bake $bake): ?Baked
+    {
+        $row = DB::table('picture_variants')->where('key', $bake->key())->first();
+        if ($row === null) {
+            return null;
+        }
+        $path = (new Variant($row->hash, $row->extension, (int) $row->bytes, $row->why))->path();
+        $bytes = Library::disk()->exists($path) ? (string) Library::disk()->get($path) : '';
+
+        return strlen($bytes) === (int) $row->bytes ? new Baked($bytes, $row->extension, (int) $row->width, (int) $row->height, $row->why) : null;
     }
 
     /** @throws Refusal */

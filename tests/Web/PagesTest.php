@@ -4,6 +4,7 @@ namespace Tests\Web;
 
 use App\Models\Card;
 use App\Models\User;
+use App\Pictures\Library;
 use Illuminate\Support\Facades\Artisan;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kinds;
@@ -120,6 +121,12 @@ final class PagesTest extends WebTestCase
                 unlink($path);
             }
         }
+        // Pictures that travel are those baked before; one lost or cut short on the disk is baked again.
+        $page = (string) $this->get("/cards/{$this->card->id}/hand-over/file?as=page")->getContent();
+        foreach (Library::disk()->allFiles('variants') as $number => $path) {
+            $number % 2 === 0 ? Library::disk()->delete($path) : Library::disk()->put($path, 'cut short');
+        }
+        $this->assertTrue($page === $this->get("/cards/{$this->card->id}/hand-over/file?as=page")->getContent());
         $this->get("/cards/{$this->card->id}/hand-over?to=the-moon")->assertOk()->assertSee('Any mail program');
         $this->get("/cards/{$this->card->id}/hand-over/directions/the-moon")->assertNotFound();
     }
