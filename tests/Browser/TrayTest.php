@@ -41,6 +41,17 @@ final class TrayTest extends BrowserTestCase
         $this->assertReachable('hand-over to a phone');
         $this->open((string) preg_replace('~^https?://[^/]+~', '', (string) $this->script('return document.querySelector("[data-code]").dataset.code')));
         $this->assertReachable('on the phone');
+        Desk::shared()->devtools('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
+        foreach (['' => [true, false], '[href*="whole=1"]' => [true, true]] as $form => [$name, $portrait]) {
+            if ($form !== '') {
+                $this->script('document.querySelector(\''.$form.'\').click()');
+                $this->until(fn () => str_contains(Desk::shared()->browser->getCurrentURL(), 'whole=1'), 'the whole card');
+            }
+            $this->script('document.getElementById("copy-rich").click()');
+            $this->until(fn () => str_contains((string) $this->script('return document.querySelector(".copied").textContent'), 'Copied'), 'copied');
+            $html = (string) Desk::shared()->browser->executeAsyncScript('const done = arguments[0]; navigator.clipboard.read().then(async ([item]) => done(await (await item.getType("text/html")).text()))');
+            $this->assertSame([$name, $portrait], [str_contains($html, 'Wren Hazeldine'), str_contains($html, 'Portrait of')], $form);
+        }
         $this->open('/cards/2/hand-over/mailbox');
         $this->assertReachable('a mailbox to open');
         $this->script('document.getElementById("server").value = "mail.quillfern.example"; document.getElementById("token").value = "quillfern-demo"; document.getElementById("token").form.submit()');

@@ -49,7 +49,7 @@ final class ReadyTest extends WebTestCase
         $this->post("/tray/ready/$first->id/move", ['to' => 'up']);
         $this->post("/tray/ready/$last->id/move", ['to' => 'down']);
         $this->assertSame($before, $names());
-        $this->post("/tray/ready/$last->id/move", ['to' => 'up']);
+        $this->followingRedirects()->from('/tray/ready?page=2')->post("/tray/ready/$last->id/move", ['to' => 'up'])->assertSee('value="up"  autofocus', false);
         $this->post("/tray/ready/$first->id/move", ['to' => 'down']);
         $this->assertSame(['Message 2', 'Message 1', 'Message 32', 'Message 31'], [...array_slice($names(), 0, 2), ...array_slice($names(), -2)]);
         Ready::query()->where('name', 'Message 2')->update(['removed_at' => now()]);

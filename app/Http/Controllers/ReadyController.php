@@ -45,9 +45,11 @@ final class ReadyController extends Controller
 
     public function move(Request $request, int $ready): RedirectResponse
     {
-        $this->ready($ready)->move($this->workspace, self::word($request, 'to') === 'up');
+        $up = self::word($request, 'to') === 'up';
+        $this->ready($ready)->move($this->workspace, $up);
 
-        return back();
+        // The button pressed has the focus again, so that it can be pressed on.
+        return back()->with('moved', "$ready ".($up ? 'up' : 'down'));
     }
 
     public function remove(int $ready): RedirectResponse

@@ -16,7 +16,7 @@
     <li>
       <div><a href="{{ route('ready.message', $row->id) }}">{{ $row->name }}</a><p class="help">{{ $row->subject === '' ? '(no subject)' : $row->subject }} · {{ $blanks === [] ? 'no blanks' : count($blanks).' '.Str::plural('blank', count($blanks)) }}</p></div>
       <span class="way-buttons"><a class="btn btn-line" href="{{ route('tray.write', ['ready' => $row->id]) }}" aria-label="Write with it: {{ $row->name }}">Write with it</a>
-        <form method="post" action="{{ route('ready.move', $row->id) }}" class="inline ready-move">@csrf<button class="btn btn-plain" name="to" value="up" aria-label="Up: {{ $row->name }}" @disabled($loop->first && $list->onFirstPage())><x-icon name="chevron-up"/></button><button class="btn btn-plain" name="to" value="down" aria-label="Down: {{ $row->name }}" @disabled($loop->last && ! $list->hasMorePages())><x-icon name="chevron-down"/></button></form>
+        <form method="post" action="{{ route('ready.move', $row->id) }}" class="inline ready-move">@csrf<button class="btn btn-plain" name="to" value="up" @if(session('moved') === "$row->id up") autofocus @endif aria-label="Up: {{ $row->name }}" @disabled($loop->first && $list->onFirstPage())><x-icon name="chevron-up"/></button><button class="btn btn-plain" name="to" value="down" @if(session('moved') === "$row->id down") autofocus @endif aria-label="Down: {{ $row->name }}" @disabled($loop->last && ! $list->hasMorePages())><x-icon name="chevron-down"/></button></form>
         <form method="post" action="{{ route('ready.remove', $row->id) }}" class="inline">@csrf<button class="btn-words" aria-label="Remove: {{ $row->name }}">Remove</button></form></span>
     </li>
     @endforeach
