@@ -37,6 +37,21 @@ final readonly class Arrangement
         return false;
     }
 
+    /** @return array<string, true> zones it has a place for */
+    public function zones(): array
+    {
+        $zones = [];
+        foreach ($this->rows as $row) {
+            foreach ($row->slots as $slot) {
+                foreach ($slot->zones as $zone) {
+                    $zones[$zone->value] = true;
+                }
+            }
+        }
+
+        return $zones;
+    }
+
     /** @throws Refusal */
     public static function of(string $key): self
     {

@@ -27,8 +27,9 @@ final class Sheet
     public static function of(Card $card, ?\Closure $content = null): self
     {
         $zones = [];
+        $places = $card->arrangement->zones();
         foreach ($card->pieces as $piece) {
-            if (! $piece->shown) {
+            if (! $piece->shown || ! isset($places[$piece->zone->value])) {
                 continue;
             }
             $lines = $zones[$piece->zone->value] ?? [];
