@@ -110,6 +110,12 @@ final readonly class Card
         return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->shown && $piece->sample && ! $piece->isBlank()));
     }
 
+    /** Whether readers see a piece: it is shown, and the arrangement has a place for it. */
+    public function shows(Piece $piece): bool
+    {
+        return $piece->shown && isset($this->arrangement->zones()[$piece->zone->value]);
+    }
+
     /** Base direction of its language, for the `dir` attribute. */
     public function direction(): string
     {

@@ -22,7 +22,7 @@ final readonly class Duties
         $role = '';
         $licensed = false;
         foreach ($card->pieces as $piece) {
-            if (! $piece->shown || $piece->isBlank()) {
+            if (! $card->shows($piece) || $piece->isBlank()) {
                 continue;
             }
             $role = $role === '' && $piece->kind->key() === 'role' ? $piece->text('text') : $role;
@@ -51,7 +51,7 @@ final readonly class Duties
     {
         $lines = [];
         foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->kind->key() === 'notice') {
+            if ($piece->kind->key() === 'notice' && $card->shows($piece)) {
                 $documents = $piece->fields['documents'] ?? [];
                 array_push($lines, ...explode("\n", $piece->text('text')), ...(is_array($documents) ? $documents : []));
             }

@@ -5,6 +5,7 @@ namespace Tests\Core;
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Brand\InkMatrix;
+use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
@@ -116,6 +117,11 @@ final class BrandTest extends TestCase
         $this->assertNull(Duties::missing($met, $brand));
         $this->assertFalse($edit->touches($met));
         $this->assertEquals($card->pieces, $edit->back()->apply($edit->apply($card))->pieces);
+        // So is one the arrangement has no place for: it comes with one that has, and not a second time.
+        $reply = $met->with(['arrangement' => Arrangement::of('reply')]);
+        $this->assertSame(['Client notice'], array_column(Duties::missing($reply, $brand)->notices ?? [], 'name'));
+        $this->assertNull(Duties::missing($edit->apply($reply), $brand));
+        $this->assertEquals($reply->pieces, $edit->apply($reply)->pieces);
         // Hidden is as good as missing; another role is not bound.
         $this->assertTrue(Duties::missing((new ShowPiece('p6', false))->apply($met), $brand)?->licence);
         $this->assertNull(Duties::missing((new FillPiece('p2', ['text' => 'Client care']))->apply($card), $brand));

@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Brand\Brand;
+use InkyCard\Card\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\Duties;
 use InkyCard\Card\Kinds;
@@ -21,6 +22,10 @@ final readonly class MeetRules implements Sweeping
     {
         if ($this->back) {
             return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece)))]);
+        }
+        // One that is on the card needs a place alone; a new one needs one as well.
+        if ((Duties::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones()[Kinds::of('notice')->zone()->value])) {
+            $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
         foreach (Duties::missing($card, $this->brand)->notices ?? [] as $notice) {
             $id = AddPiece::nextId($card);
