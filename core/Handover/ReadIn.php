@@ -373,7 +373,7 @@ final class ReadIn
         $facts = $seen = $profiles = $words = [];
         $add = function (string $kind, array $fields, float $confidence, string $source) use (&$facts, &$seen, $country): bool {
             $fact = self::accepted($kind, $fields, $country, $confidence, $source);
-            $key = $fact === null ? '' : $kind.json_encode(array_intersect_key($fact->fields, ['address' => 0, 'number' => 0, 'text' => 0, 'picture' => 0, 'value' => 0]));
+            $key = $fact === null ? '' : $kind.json_encode(array_intersect_key($fact->fields, ['address' => 0, 'number' => 0, 'text' => 0, 'phrase' => 0, 'picture' => 0, 'value' => 0]));
             if ($fact === null || isset($seen[$key])) {
                 return $fact !== null;
             }

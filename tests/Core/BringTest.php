@@ -57,6 +57,39 @@ final class BringTest extends TestCase
         $this->assertSame(['https://quillfern.example/visits?room=2#top'], self::values($facts, 'textlink', 'address'));
     }
 
+    /** Whatever stands on a signature in whatever order and markup: every word of it is in some fact. */
+    public function test_nothing_is_dropped_silently(): void
+    {
+        $pool = [
+            'Aoife Birchall', 'Dr. Jürgen Groß-Meyer', 'Weaver and dyer', 'Head of Threads, Loom & Ling Ltd', 'Tuesdays are for planting', 'Ask me about roots', 'Warmly yours,', 'Sunny side up,',
+            'Institute of Earth and Water', 'Mobile: +44 1632 960148', 'Tel 01632 960149 | Fax 01632 960150', 'aoife@loom.example', 'www.loom.example/cloth', 'linkedin.com/in/aoife-birchall',
+            '4 Mallow Lane, Eddersby ED1 4QF', 'Registered weaver WV-2047', 'This message is confidential and meant for its addressee alone.', 'Open Monday to Friday, 9 to 5', 'she/her', 'Gold medal 2025 · Eddersby show',
+            'Cloth that lasts', '100 % wool', 'Zwölf Boxkämpfer jagen', 'One, two; three: four!',
+        ];
+        foreach (range(1, 250) as $seed) {
+            mt_srand($seed);
+            $lines = array_map(fn (int $key) => $pool[$key], (array) array_rand($pool, mt_rand(2, 9)));
+            shuffle($lines);
+            $styled = fn (string $line) => [self::e($line), '<b>'.self::e($line).'</b>', '<span style="font-size:18px;color:#345">'.self::e($line).'</span>', '<i>'.self::e($line).'</i>'][mt_rand(0, 3)];
+            $made = match ($seed % 5) {
+                0 => implode("\n", $lines),
+                1 => implode('<br>', array_map($styled, $lines)),
+                2 => '<table>'.implode('', array_map(fn ($line) => '<tr><td>'.$styled($line).'</td></tr>', $lines)).'</table>',
+                3 => implode('', array_map(fn ($line) => '<div><p>'.$styled($line).'</p></div>', $lines)),
+                default => '<table><tr><td>'.implode('</td><td>', array_map($styled, $lines)).'</td></tr></table>',
+            };
+            $facts = $seed % 5 === 0 ? ReadIn::text($made, 'GB') : ReadIn::html($made, 'GB');
+            $said = mb_strtolower((string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            foreach ($lines as $line) {
+                foreach (preg_split('/[^\p{L}]+/u', (string) preg_replace('/^(?:Mobile:|Tel )|\| Fax|www\./', '', $line)) ?: [] as $word) {
+                    if (mb_strlen($word) > 3) {
+                        $this->assertStringContainsString(mb_strtolower($word), $said, "$seed: $word of $line in ".implode(' / ', $lines));
+                    }
+                }
+            }
+        }
+    }
+
     #[DataProvider('starters')]
     public function test_a_card_of_ours_is_read_back_from_its_html_and_from_its_words(Card $card): void
     {
@@ -198,5 +231,10 @@ final class BringTest extends TestCase
     private static function values(array $facts, string $kind, string $field): array
     {
         return array_map(fn (Fact $fact) => (string) $fact->fields[$field], array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)));
+    }
+
+    private static function e(string $text): string
+    {
+        return htmlspecialchars($text, ENT_QUOTES | ENT_HTML5, 'UTF-8');
     }
 }

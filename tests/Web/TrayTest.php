@@ -7,6 +7,7 @@ use App\Models\User;
 use App\Models\Workspace;
 use App\Tray\Received;
 use App\Tray\Tray;
+use App\Tray\Verification;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +15,7 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountPresses;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Message;
 use Tests\Core\Samples;
 
 /** The mail tray: writing, receiving, dropping in, and whether a card arrived. */
@@ -184,6 +186,43 @@ final class TrayTest extends WebTestCase
         }
         $this->drop("From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed Nov 25\r\nno header at all\r\n");
         $this->assertSame(5, DB::table('tray_messages')->count(), 'of an archive all or nothing');
+    }
+
+    /** Messages cut anywhere, with bytes turned over and lines swapped: read or refused, never a fault. */
+    public function test_a_damaged_message_is_never_a_fault(): void
+    {
+        $this->write(['card' => (string) $this->card->id]);
+        $this->write(['card' => (string) $this->card->id, 'format' => 'plain', 'body' => 'Zoë – 山田']);
+        $whole = DB::table('tray_messages')->orderBy('id')->pluck('raw')->all();
+        foreach (range(1, 150) as $seed) {
+            mt_srand($seed);
+            $raw = (string) $whole[$seed % 2];
+            $raw = match ($seed % 4) {
+                0 => substr($raw, 0, mt_rand(1, strlen($raw))),
+                1 => substr($raw, mt_rand(0, strlen($raw) - 1)),
+                2 => (function () use ($raw) {
+                    for ($times = 0; $times < 40; $times++) {
+                        $raw[mt_rand(0, strlen($raw) - 1)] = chr(mt_rand(0, 255));
+                    }
+
+                    return $raw;
+                })(),
+                default => (function () use ($raw) {
+                    $lines = explode("\r\n", $raw);
+                    shuffle($lines);
+
+                    return implode("\r\n", $lines);
+                })(),
+            };
+            $received = Received::foreign($raw);
+            foreach ([$received->from(), $received->subject(), $received->text(), $received->shown(), $received->source(5000), ...array_values($received->headers()), ...array_column($received->parts(), 'name')] as $text) {
+                $this->assertTrue(mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08]/', $text) === 0, (string) $seed);
+            }
+            Verification::of($this->workspace, $received);
+            foreach (MailClient::all() as $client) {
+                $client->read(new Message($received->shown(), $received->text() === '' ? null : $received->text()))->html();
+            }
+        }
     }
 
     public function test_bad_fields_get_their_sentence_and_nothing_is_sent_or_lost(): void
