@@ -61,7 +61,9 @@ final class StyleTest extends WebTestCase
     public function test_every_arrangement_and_kind_can_be_chosen_on_the_bench(): void
     {
         foreach (Arrangement::all() as $key => $arrangement) {
-            $this->send('/arrangement', ['arrangement' => $key])->assertOk()->assertSee('id="arrangement"', false);
+            $answer = $this->send('/arrangement', ['arrangement' => $key])->assertOk()->assertSee('id="arrangement"', false);
+            // Pieces that stay where they are and are not seen are told apart from those that are.
+            $this->assertSame(['reply' => 2, 'words-only' => 1, 'single-line' => 1][$key] ?? 0, substr_count((string) $answer->content(), 'not in this arrangement'), $key);
             $this->assertSame($key, Card::query()->findOrFail($this->card->id)->document()->arrangement->key);
         }
         $this->send('/arrangement', ['arrangement' => 'spiral'])->assertStatus(422);
