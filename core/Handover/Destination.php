@@ -66,6 +66,12 @@ final readonly class Destination
         return $this->group === 'Phones and tablets';
     }
 
+    /** Whether what it takes is the card as HTML, with links and pictures of its own. */
+    public function isMarkup(): bool
+    {
+        return ! in_array($this->takes, ['png', 'vcard', 'vcard3', 'ics', 'json'], true);
+    }
+
     /** The form it takes as files; null where the card is copied or placed. */
     public function format(): ?Format
     {

@@ -105,6 +105,7 @@ final class PagesTest extends WebTestCase
     {
         foreach (Destination::all() as $key => $to) {
             $this->get("/cards/{$this->card->id}/hand-over?to=$key")->assertOk()->assertSee($to->label)->assertSee($to->steps[0]);
+            $this->assertSame($to->isMarkup(), str_contains((string) $this->get("/cards/{$this->card->id}/hand-over?to=$key")->content(), 'What each way costs'));
             $this->get("/cards/{$this->card->id}/hand-over/directions/$key")->assertOk()->assertSee($to->steps[0]);
             $file = $this->get("/cards/{$this->card->id}/hand-over/file?as=$to->takes");
             $to->takes === 'ics' ? $file->assertStatus(422)->assertSee('no event with a day') : $file->assertOk();

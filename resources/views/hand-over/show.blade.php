@@ -57,10 +57,10 @@
     @else
     <p class="help">{{ $to->picturesGo() }}</p>
     @endif
-    <details class="costs"><summary>What each way costs</summary>
+    @if($to->isMarkup())<details class="costs"><summary>What each way costs</summary>
       <ul>@foreach($travels as [$travel, $weight, $lost])<li><b>{{ ucfirst($travel->label()) }}</b>: {{ number_format(max(1, $weight / 1000)) }} KB a message<p class="help">{{ $travel->says() }} {{ $lost === [] ? 'Every stand-in shows them.' : 'Not shown by '.implode('; ', $lost).'.' }}</p></li>@endforeach</ul>
-    </details>
-    @if($document->counted)<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
+    </details>@endif
+    @if($document->counted && $to->isMarkup())<p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>@endif
     @if($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')<p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a href="{{ route('proof', $card->id) }}">Look at it first</a></span></p>@endif
     <div class="way" id="way">
       <h2>{{ $to->label }}</h2>
@@ -78,6 +78,7 @@
       <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on the bench</a></p>
       @else
       <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes]) }}" download>Take the file</a>
+      @if($to->takes === 'png')<img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}" alt="The card as it is drawn" loading="lazy">@endif
       @if($to->takes === 'template')
       <p class="help">@if($readies->isEmpty())It has only blanks. Words you send often can be kept as <a href="{{ route('ready') }}">ready messages</a>.@else Or with the words of a <a href="{{ route('ready') }}">ready message</a>:@endif</p>
       @if($readies->isNotEmpty())<ul class="plain-list">@foreach($readies as $row)<li><a href="{{ route('ready.file', [$row->id, 'card' => $card->id]) }}" download>{{ $row->name }}</a></li>@endforeach</ul>@endif
