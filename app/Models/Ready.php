@@ -32,7 +32,8 @@ final class Ready extends Model
 
     public static function add(Workspace $workspace, ReadyMessage $message): self
     {
-        return self::create(['workspace_id' => $workspace->id, 'place' => 1 + (int) self::query()->where('workspace_id', $workspace->id)->max('place')] + get_object_vars($message));
+        // Two kept at once do not get one place.
+        return DB::transaction(fn () => self::create(['workspace_id' => $workspace->id, 'place' => 1 + (int) self::query()->where('workspace_id', $workspace->id)->max('place')] + get_object_vars($message)));
     }
 
     public function message(): ReadyMessage
