@@ -15,12 +15,22 @@ use InkyCard\Refusal;
  */
 final readonly class Arrangement
 {
+    /** @var array<string, true> zones it has a place for */
+    public array $zones;
+
     /**
      * @param  string  $purpose  when to choose it, in one sentence
      * @param  non-empty-list<Row>  $rows
      */
     private function __construct(public string $key, public string $label, public string $purpose, public array $rows)
     {
+        $zones = [];
+        foreach ($rows as $row) {
+            foreach ($row->slots as $slot) {
+                $zones += array_fill_keys(array_column($slot->zones, 'value'), true);
+            }
+        }
+        $this->zones = $zones;
     }
 
     /** Whether something of it stands on a band of the accent ink. */
@@ -35,21 +45,6 @@ final readonly class Arrangement
         }
 
         return false;
-    }
-
-    /** @return array<string, true> zones it has a place for */
-    public function zones(): array
-    {
-        $zones = [];
-        foreach ($this->rows as $row) {
-            foreach ($row->slots as $slot) {
-                foreach ($slot->zones as $zone) {
-                    $zones[$zone->value] = true;
-                }
-            }
-        }
-
-        return $zones;
     }
 
     /** @throws Refusal */

@@ -113,7 +113,7 @@ final readonly class Card
     /** Whether readers see a piece: it is shown, and the arrangement has a place for it. */
     public function shows(Piece $piece): bool
     {
-        return $piece->shown && isset($this->arrangement->zones()[$piece->zone->value]);
+        return $piece->shown && isset($this->arrangement->zones[$piece->zone->value]);
     }
 
     /** Base direction of its language, for the `dir` attribute. */

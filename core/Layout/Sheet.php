@@ -27,7 +27,7 @@ final class Sheet
     public static function of(Card $card, ?\Closure $content = null): self
     {
         $zones = [];
-        $places = $card->arrangement->zones();
+        $places = $card->arrangement->zones;
         foreach ($card->pieces as $piece) {
             if (! $piece->shown || ! isset($places[$piece->zone->value])) {
                 continue;

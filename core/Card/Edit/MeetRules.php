@@ -24,7 +24,7 @@ final readonly class MeetRules implements Sweeping
             return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece)))]);
         }
         // One that is on the card needs a place alone; a new one needs one as well.
-        if ((Duties::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones()[Kinds::of('notice')->zone()->value])) {
+        if ((Duties::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
         foreach (Duties::missing($card, $this->brand)->notices ?? [] as $notice) {

@@ -1,7 +1,7 @@
 <div id="order" class="zones" @isset($swap) hx-swap-oob="morph" @endisset>
   @foreach(\InkyCard\Card\Zone::cases() as $zone)
   @php($pieces = $bench->document->inZone($zone))
-  @php($placed = isset($bench->document->arrangement->zones()[$zone->value]))
+  @php($placed = isset($bench->document->arrangement->zones[$zone->value]))
   <section @class(['zone', 'zone-empty' => $pieces === [], 'zone-unseen' => ! $placed && $pieces !== []]) aria-labelledby="zone-{{ $zone->value }}">
     <h2 id="zone-{{ $zone->value }}">{{ $zone->label() }}@if(! $placed && $pieces !== []), not in this arrangement @endif</h2>
     <ol data-zone="{{ $zone->value }}">
