@@ -101,6 +101,27 @@ final class PagesTest extends WebTestCase
         $this->get('/tray')->assertDontSee('Choose a message saved as .eml');
     }
 
+    public function test_an_edit_leaves_an_unchanged_session_alone_and_keeps_it_from_running_out(): void
+    {
+        $this->get('/cards')->assertOk();
+        $edit = function (string $text): int {
+            $head = $this->card->fresh()?->head;
+            $this->withHeader('HX-Request', 'true')->post("/cards/{$this->card->id}/pieces/p3", ['revision' => $head, 'fields' => ['text' => $text]])->assertOk();
+
+            return (int) session('_kept');
+        };
+        $kept = (int) session('_kept');
+        $this->travel(50)->seconds();
+        $this->assertSame($kept, $edit('Planting lead'));
+        $this->travel(20)->seconds();
+        $this->assertSame($kept + 70, $edit('Head gardener'));
+        // What a page has to say waits for the page.
+        session()->flash('told', 'Something to say');
+        session()->save();
+        $edit('Principal designer');
+        $this->assertSame('Something to say', session('told'));
+    }
+
     public function test_every_destination_is_chosen_and_its_artifact_is_taken(): void
     {
         foreach (Destination::all() as $key => $to) {

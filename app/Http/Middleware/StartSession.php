@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Start;
 
@@ -9,7 +10,8 @@ use Illuminate\Session\Middleware\StartSession as Start;
  * Sessions as ever, but that requests a page makes on the side only read
  * them: frames, pictures and marks are asked for while a form is on its way,
  * and one that ends after it would write back a session without what the form
- * had to say.
+ * had to say. Edits, of which there is one a key, leave a session they did not
+ * change as it is, and touch it once a minute, so that it does not run out.
  */
 final class StartSession extends Start
 {
@@ -18,11 +20,36 @@ final class StartSession extends Start
         'proof.reading', 'tray.reading', 'cards.brought', 'findings', 'tuning', 'brand.counts', 'brand.duties',
     ];
 
+    /** Seconds a session is left alone that nothing changed in. */
+    private const REST = 60;
+
+    private const KEPT = '_kept';
+
+    /** @var array<string, mixed> as it was read */
+    private array $before = [];
+
+    /**
+     * @param  Session  $session
+     */
+    protected function startSession(Request $request, $session)
+    {
+        $started = parent::startSession($request, $session);
+        $this->before = $started->all();
+
+        return $started;
+    }
+
     /** @param  Request  $request */
     protected function saveSession($request)
     {
-        if (! ($request->isMethod('GET') && $request->routeIs(...self::READERS))) {
-            parent::saveSession($request);
+        if ($request->isMethod('GET') && $request->routeIs(...self::READERS)) {
+            return;
         }
+        $session = $request->session();
+        if ($request->hasHeader('HX-Request') && $session->all() === $this->before && now()->timestamp - (int) $session->get(self::KEPT) < self::REST) {
+            return;
+        }
+        $session->put(self::KEPT, now()->timestamp);
+        parent::saveSession($request);
     }
 }
