@@ -46,10 +46,10 @@ final class StartSession extends Start
             return;
         }
         $session = $request->session();
-        if ($request->hasHeader('HX-Request') && $session->all() === $this->before && now()->timestamp - (int) $session->get(self::KEPT) < self::REST) {
+        if ($request->hasHeader('HX-Request') && $session->all() === $this->before && now()->getTimestamp() - (int) $session->get(self::KEPT) < self::REST) {
             return;
         }
-        $session->put(self::KEPT, now()->timestamp);
+        $session->put(self::KEPT, now()->getTimestamp());
         parent::saveSession($request);
     }
 }
