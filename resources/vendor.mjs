@@ -66,7 +66,7 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });
 mkdirSync('resources/licences');
-const tools = ['sass', 'wawoff2'];
+const tools = ['sass', 'wawoff2', 'mjml'];
 for (const name of Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).devDependencies).filter((name) => !tools.includes(name))) {
   const licence = readdirSync(`node_modules/${name}`).find((file) => /^licen[cs]e(\.|$)/i.test(file));
   const { version, license, author } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8'));
