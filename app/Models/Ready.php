@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Handover\ReadyMessage;
 
@@ -20,6 +21,9 @@ use InkyCard\Handover\ReadyMessage;
  */
 final class Ready extends Model
 {
+    /** Messages a list to choose from holds. */
+    private const CHOICE = 200;
+
     protected $table = 'ready_messages';
 
     protected $fillable = ['workspace_id', 'place', 'name', 'subject', 'body', 'removed_at'];
@@ -28,6 +32,16 @@ final class Ready extends Model
     public static function in(Workspace $workspace): Builder
     {
         return self::query()->where('workspace_id', $workspace->id)->whereNull('removed_at')->orderBy('place')->orderBy('id');
+    }
+
+    /**
+     * Ready messages to choose from: name by number.
+     *
+     * @return Collection<int, string>
+     */
+    public static function choices(Workspace $workspace): Collection
+    {
+        return self::in($workspace)->limit(self::CHOICE)->toBase()->pluck('name', 'id');
     }
 
     public static function add(Workspace $workspace, ReadyMessage $message): self

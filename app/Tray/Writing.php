@@ -9,6 +9,7 @@ use App\StandIns\TrayTransport;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
+use InkyCard\Handover\Mime;
 use InkyCard\Handover\ReadyMessage;
 use InkyCard\Link\MailAddress;
 use InkyCard\MailClient\MailDocument;
@@ -48,7 +49,7 @@ final readonly class Writing
             .($way === 'new' ? '' : "\n$intro\n".($way === 'reply' ? '> ' : '').str_replace("\n", $way === 'reply' ? "\n> " : "\n", $earlier->text()));
         $email->text(str_replace("\n", "\r\n", str_replace("\r\n", "\n", $text)));
         if (($given['format'] ?? '') !== 'plain') {
-            $email->html(self::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier));
+            $email->html(Mime::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier));
         }
         $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
         Mail::getSymfonyTransport()->send($email);
@@ -67,16 +68,6 @@ final readonly class Writing
         $id = $placed[$situation->value] ?? null;
 
         return $id === null ? null : Card::in($workspace, (int) $id);
-    }
-
-    private static function paragraphs(string $body): string
-    {
-        $html = '';
-        foreach (preg_split('/\R{2,}/u', trim($body)) ?: [] as $paragraph) {
-            $html .= '<p style="margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222">'.str_replace("\n", '<br>', e($paragraph)).'</p>';
-        }
-
-        return $html;
     }
 
     private static function earlier(string $way, string $intro, ?Received $earlier): string

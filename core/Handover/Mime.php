@@ -12,7 +12,7 @@ final class Mime
     private const DOMAIN = 'inky-card.invalid';
 
     /**
-     * @param  string  $words  above the card, paragraphs parted by line ends
+     * @param  string  $words  above the card, paragraphs parted by empty lines
      * @param  array<string, string>  $headers
      * @return string RFC 5322, lines of at most 76 characters ended by CRLF
      */
@@ -27,7 +27,7 @@ final class Mime
             ->from(new Address($from, $holder))
             ->to(new Address($from, $holder))
             ->text(str_replace("\n", "\r\n", "$words\n\n".$parcel->text()))
-            ->html(self::above($words).$card);
+            ->html(self::paragraphs($words).$card);
         $email->getHeaders()->addIdHeader('Message-ID', $parcel->token.'@'.self::DOMAIN);
         foreach ($headers as $name => $value) {
             $email->getHeaders()->addTextHeader($name, $value);
@@ -39,11 +39,13 @@ final class Mime
         return $email->toString();
     }
 
-    private static function above(string $words): string
+    /** Words of a message as HTML: a paragraph after every empty line, line ends kept within. */
+    public static function paragraphs(string $words): string
     {
         $html = '';
-        foreach (preg_split('/\n+/', $words) ?: [] as $paragraph) {
-            $html .= '<p style="margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222">'.htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8').'</p>';
+        foreach (preg_split('/(?:\R[ \t]*){2,}/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $paragraph) {
+            $lines = preg_replace('/\R/u', '<br>', htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8'));
+            $html .= "<p style=\"margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222\">$lines</p>";
         }
 
         return $html;

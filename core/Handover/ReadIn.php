@@ -333,7 +333,8 @@ final class ReadIn
                 if ($node->name === 'a') {
                     $href = $leads(trim($node->attributes['href'] ?? ''));
                     // What a gateway put around it is no part of the signature; a page of a network may well name another.
-                    $href = CampaignTags::off(self::isProfile($href) ? $href : Wrapped::inner($href));
+                    $inner = Wrapped::inner($href);
+                    $href = CampaignTags::off($inner !== $href && self::isProfile($href) ? $href : $inner);
                 }
                 if ($node->name === 'img') {
                     $side = fn (string $name): int => (int) (preg_match('/\d+/', $node->attributes[$name] ?? (string) $node->property($name), $match) === 1 ? $match[0] : 0);

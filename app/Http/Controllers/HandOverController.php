@@ -47,7 +47,7 @@ final class HandOverController extends Controller
             'destinations' => Destination::all(),
             'client' => $client,
             'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
-            'readies' => $destination->takes === 'template' ? Ready::in($this->workspace)->limit(200)->get(['id', 'name']) : collect(),
+            'readies' => $destination->takes === 'template' ? Ready::choices($this->workspace) : collect(),
             'travels' => array_map(fn (Travel $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], Travel::cases()),
             'proof' => $proof,
         ]);

@@ -23,9 +23,6 @@ final class TrayController extends Controller
 {
     private const PER_PAGE = 30;
 
-    /** Ready messages to choose from. */
-    private const CHOICE = 200;
-
     public function index(): View
     {
         return view('tray.index', ['messages' => Tray::all($this->workspace, self::PER_PAGE)]);
@@ -99,7 +96,7 @@ final class TrayController extends Controller
         $ready = Ready::in($this->workspace)->find(self::seen($request, 'ready'));
 
         return view('tray.write', [
-            'ready' => $ready, 'readies' => $earlier === null ? Ready::in($this->workspace)->limit(self::CHOICE)->pluck('name', 'id') : collect(),
+            'ready' => $ready, 'readies' => $earlier === null ? Ready::choices($this->workspace) : collect(),
             'refused' => $refused, 'earlier' => $earlier, 'of' => self::word($request, 'of'), 'way' => $way,
             'placements' => DB::table('placements')->where('placements.workspace_id', $this->workspace->id)->join('cards', 'cards.id', 'card_id')->orderBy('address')->get(['address', 'situation', 'cards.name']),
             'cards' => Card::choices($this->workspace),

@@ -81,7 +81,7 @@
       @if($to->takes === 'png')<img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}" alt="The card as it is drawn" loading="lazy">@endif
       @if($to->takes === 'template')
       <p class="help">@if($readies->isEmpty())It has only blanks. Words you send often can be kept as <a href="{{ route('ready') }}">ready messages</a>.@else Or with the words of a <a href="{{ route('ready') }}">ready message</a>:@endif</p>
-      @if($readies->isNotEmpty())<ul class="plain-list">@foreach($readies as $row)<li><a href="{{ route('ready.file', [$row->id, 'card' => $card->id]) }}" download>{{ $row->name }}</a></li>@endforeach</ul>@endif
+      @if($readies->isNotEmpty())<ul class="plain-list">@foreach($readies as $id => $name)<li><a href="{{ route('ready.file', [$id, 'card' => $card->id]) }}" download>{{ $name }}</a></li>@endforeach</ul>@endif
       @endif
       @endif
       @if($to->onPhone())<p class="help">To change what the short form says, <a href="{{ route('cards.copy', ['card' => $card->id, 'short' => 1]) }}">make it a card of its own</a>.</p>@endif
