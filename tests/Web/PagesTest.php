@@ -202,19 +202,6 @@ final class PagesTest extends WebTestCase
         $this->get($address)->assertStatus(410);
     }
 
-    public function test_a_card_is_handed_over_from_the_console(): void
-    {
-        $this->withoutMockingConsoleOutput();
-        $out = sys_get_temp_dir().'/inky-out-'.bin2hex(random_bytes(6));
-        mkdir($out);
-        file_put_contents("$out/card.json", CardJson::encode(Samples::card()));
-        $this->assertSame(0, $this->artisan("inky:hand-over $out/card.json --to=outlook-windows --out=$out"));
-        $this->assertFileExists("$out/Test/Test.htm");
-        $this->assertSame(2, $this->artisan("inky:hand-over $out/card.json --to=outlook-windows --out=$out"), 'nothing is overwritten');
-        $this->assertSame(2, $this->artisan("inky:hand-over $out/card.json --to=pigeon --out=$out"));
-        exec('rm -rf '.escapeshellarg($out));
-    }
-
     public function test_every_pictogram_and_mark_ships(): void
     {
         $sprite = (string) file_get_contents(public_path('vendor/icons.svg'));
