@@ -99,4 +99,54 @@ final class TrayTest extends BrowserTestCase
         Desk::shared()->browser->get(Desk::shared()->base.$path);
         usleep(500_000);
     }
+
+    public function test_a_ready_message_is_kept_ordered_and_sent_by_keyboard_on_a_narrow_window(): void
+    {
+        $desk = Desk::shared();
+        $desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => 360, 'height' => 740, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $keys = $desk->browser->getKeyboard();
+        $enter = \Facebook\WebDriver\WebDriverKeys::ENTER;
+        $tab = \Facebook\WebDriver\WebDriverKeys::TAB;
+        $this->open('/tray/ready/new');
+        $this->script('document.getElementById("ready-name").focus()');
+        foreach (['By keyboard', $tab, 'About [town]', $tab, 'Dear [name], it grew.', $tab] as $key) {
+            $keys->sendKeys($key);
+        }
+        $this->assertReachable('a new ready message');
+        $keys->sendKeys($enter);
+        $names = fn (): array => (array) $this->script('return [...document.querySelectorAll(".ready-list li > div > a")].map((a) => a.innerText)');
+        $this->until(fn () => in_array('By keyboard', $names(), true), 'it is in the list');
+        $last = count($names()) - 1;
+        $this->assertSame($last, array_search('By keyboard', $names(), true), 'at its end');
+        $this->script('[...document.querySelectorAll("[value=up]")].pop().focus()');
+        $keys->sendKeys($enter);
+        $this->until(fn () => array_search('By keyboard', $names(), true) === $last - 1, 'one up');
+        $this->assertSame('Up: By keyboard', $this->script('return document.activeElement.ariaLabel'), 'the button has the focus again');
+        $keys->sendKeys($enter);
+        $this->until(fn () => array_search('By keyboard', $names(), true) === $last - 2, 'and another');
+        $this->script('[...document.querySelectorAll("a[aria-label]")].find((a) => a.ariaLabel === "Write with it: By keyboard").focus()');
+        $keys->sendKeys($enter);
+        $this->until(fn () => $this->script('return document.getElementById("write-subject")?.value') === 'About [town]', 'its words are in the message');
+        $this->assertLessThanOrEqual(360, $this->script('return document.documentElement.scrollWidth'));
+        $this->script('document.getElementById("write-body").focus()');
+        $keys->sendKeys($tab);
+        $keys->sendKeys($enter);
+        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("error-blanks")?.innerText ?? ""'), '[town], [name]'), 'what is blank is said');
+        $this->assertReachable('a message with blanks');
+        $this->script('const subject = document.getElementById("write-subject"); subject.focus(); subject.select()');
+        $keys->sendKeys('About Eddersby');
+        $this->script('const body = document.getElementById("write-body"); body.focus(); body.select()');
+        $keys->sendKeys('Dear Perrin, it grew.');
+        $this->script('document.querySelector(".write-form .btn-stamp").focus()');
+        $keys->sendKeys($enter);
+        $this->until(fn () => str_contains((string) $this->script('return document.querySelector("h1").innerText'), 'About Eddersby'), 'it is sent');
+        $this->open('/tray/ready');
+        $this->script('[...document.querySelectorAll("button[aria-label]")].find((one) => one.ariaLabel === "Remove: By keyboard").focus()');
+        $keys->sendKeys($enter);
+        $this->until(fn () => ! in_array('By keyboard', $names(), true), 'removed');
+        $this->script('document.querySelector(".told button").focus()');
+        $keys->sendKeys($enter);
+        $this->until(fn () => in_array('By keyboard', $names(), true), 'and back');
+        $desk->devtools('Emulation.clearDeviceMetricsOverride', []);
+    }
 }
