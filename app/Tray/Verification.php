@@ -12,6 +12,7 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Rollout\Arrived;
 use InkyCard\Rollout\Expected;
+use InkyCard\Rollout\Seen;
 use InkyCard\Rollout\Verified;
 use InkyCard\Rollout\Verifier;
 
@@ -24,19 +25,29 @@ final readonly class Verification
     /** Cards a message is held against, those of its sender first. */
     private const CARDS = 40;
 
-    private function __construct(public ?Card $card, public Verified $verified)
+    /** Cards, and earlier revisions of each, that are composed and held against it. */
+    private const FEW = 4;
+
+    /** Verdicts, the best first. */
+    private const RANK = ['verified', 'altered', 'old', 'plain', 'quoted', 'absent'];
+
+    private function __construct(public Card $card, public Verified $verified)
     {
     }
 
     public static function of(Workspace $workspace, Received $received): ?self
     {
-        $best = null;
-        $rank = ['verified' => 0, 'altered' => 1, 'old' => 2, 'plain' => 3, 'quoted' => 4, 'absent' => 5];
         $message = Arrived::of($received->html(), $received->text(), $received->from());
-        foreach (self::candidates($workspace, $received->from()) as $card) {
-            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), self::older($card), $message);
-            if ($best === null || $rank[$verified->verdict] < $rank[$best->verified->verdict]) {
-                $best = new self($card, $verified);
+        $best = null;
+        $least = [];
+        foreach (self::likely(self::candidates($workspace, $received->from()), $message) as [$card, $revisions]) {
+            $older = array_map(fn (Revision $revision) => self::expected($card, $revision, CardJson::restore($revision->document)), $revisions);
+            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), $older, $message);
+            $rank = (int) array_search($verified->verdict, self::RANK, true);
+            // Where it is there at all, the card that is least off is meant, as it is or as it was.
+            $off = [max(2, $rank), count($verified->missing) + count($verified->altered) + count($verified->links), $rank];
+            if ($best === null || $off < $least) {
+                [$best, $least] = [new self($card, $verified), $off];
             }
             if ($verified->verdict === 'verified') {
                 break;
@@ -44,6 +55,46 @@ final readonly class Verification
         }
 
         return $best;
+    }
+
+    /**
+     * The cards most of whose words are in the message, now or in an earlier
+     * revision, and those revisions: told by their documents, as composing all
+     * would take seconds.
+     *
+     * @param  list<Card>  $cards
+     * @return list<array{Card, list<Revision>}>
+     */
+    private static function likely(array $cards, Arrived $message): array
+    {
+        $there = [];
+        $share = function (string $document) use (&$there, $message): float {
+            preg_match_all('/"(?:text|number|address|phrase|words|value)":("(?:[^"\\\\]|\\\\.){6,}")/', $document, $found);
+            $count = 0;
+            foreach ($found[1] as $json) {
+                if (! isset($there[$json])) {
+                    $words = Seen::plain((string) preg_replace('~^https?://(?:www\.)?|/$~', '', (string) json_decode($json)));
+                    $there[$json] = $message->written->has($words) || $message->quoted->has($words);
+                }
+                $count += (int) $there[$json];
+            }
+
+            return $found[1] === [] ? 0.0 : $count / count($found[1]);
+        };
+        $likely = [];
+        foreach ($cards as $card) {
+            $revisions = $shares = [];
+            foreach ($card->revisions()->where('number', '!=', $card->head)->orderByDesc('number')->limit(self::BACK)->get() as $row) {
+                $revisions[] = $revision = Revision::of($row);
+                $shares[] = $share($revision->document);
+            }
+            arsort($shares);
+            $most = max([$share($card->revision()->document), ...$shares]);
+            $likely[] = [$most, [$card, array_map(fn (int $index) => $revisions[$index], array_slice(array_keys($shares), 0, self::FEW))]];
+        }
+        usort($likely, fn (array $one, array $other) => $other[0] <=> $one[0]);
+
+        return array_column(array_slice($likely, 0, self::FEW), 1);
     }
 
     /** @return list<Card> those placed for the sender, then those that name the address, then others */
@@ -58,18 +109,6 @@ final readonly class Verification
         ksort($cards);
 
         return array_slice(array_merge(...$cards), 0, self::CARDS);
-    }
-
-    /** @return list<Expected> */
-    private static function older(Card $card): array
-    {
-        $older = [];
-        foreach ($card->revisions()->where('number', '!=', $card->head)->orderByDesc('number')->limit(self::BACK)->get() as $row) {
-            $revision = Revision::of($row);
-            $older[] = self::expected($card, $revision, CardJson::restore($revision->document));
-        }
-
-        return $older;
     }
 
     private static function expected(Card $card, Revision $revision, Document $document, bool $short = false): Expected

@@ -225,6 +225,29 @@ final class TrayTest extends WebTestCase
         }
     }
 
+    /** Among cards of one firm, each with a past, the right one is told, and as it was then. */
+    public function test_of_many_alike_the_right_card_and_revision_is_told(): void
+    {
+        $handedOver = fn (Card $card): string => app(\App\HandOver::class)->parcel($card->document(), $card)->html();
+        $first = $handedOver($this->card);
+        $this->card->edit(1, new FillPiece('p3', ['text' => 'Head gardener']), null);
+        $second = $handedOver($this->card);
+        foreach (['p2' => ['text' => 'Zoë Thistlewood'], 'p3' => ['text' => 'Adviser'], 'p4' => ['text' => 'Thistle & Sons'], 'p5' => ['number' => '+44 1632 960199'], 'p6' => ['address' => 'zoe@quillfern.example'], 'p7' => ['address' => 'thistle.example'], 'p9' => ['words' => 'Write to us', 'address' => 'thistle.example/w']] as $piece => $fields) {
+            $this->card->edit((int) $this->card->fresh()?->head, new FillPiece($piece, $fields), null);
+        }
+        $now = $handedOver($this->card->refresh());
+        foreach (['Tobiah Reedmace', 'Wren Hazeldine'] as $number => $name) {
+            $other = Card::start($this->workspace, (new FillPiece('p2', ['text' => $name]))->apply(\Tests\Core\Samples::card(['name' => $name])), null, 'Started');
+            $other->edit(1, new FillPiece('p5', ['number' => "+44 1632 96010$number"]), null);
+        }
+        foreach ([[$now, 'verified', 9], [$second, 'old', 2], [$first, 'old', 1], ['<p>Maren wrote nothing of the kind</p>', 'absent', null], ['<p>See you</p><blockquote>'.$first.'</blockquote>', 'quoted', 1]] as [$html, $verdict, $revision]) {
+            $verification = Verification::of($this->workspace, new Received("From: stranger@else.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>$html"));
+            // The sender is nobody's here, which is said beside the verdict.
+            $this->assertSame([$verdict === 'verified' ? 'altered' : $verdict, $revision], [$verification?->verified->verdict, $verification?->verified->revision]);
+            $verdict === 'absent' || $this->assertSame($this->card->id, $verification?->card->id, $verdict);
+        }
+    }
+
     public function test_bad_fields_get_their_sentence_and_nothing_is_sent_or_lost(): void
     {
         foreach (['from' => 'maren', 'to' => "maren@quillfern.example\r\nBcc: x@y.example", 'subject' => str_repeat('long ', 60), 'body' => str_repeat('long ', 5000), 'card' => '999'] as $field => $bad) {
