@@ -1,9 +1,9 @@
 <?php
 
-use App\Http\Controllers\GoController;
-use App\Http\Controllers\SeasonalController;
-use App\Http\Controllers\VariantController;
-use App\StandIns\Jmap;
+use App\Http\Controllers\Public\ClickController;
+use App\Http\Controllers\Public\SeasonalController;
+use App\Http\Controllers\Public\VariantController;
+use App\StandIns\JmapStandIn;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
@@ -14,12 +14,12 @@ Route::get('/p/{hash}.{extension}', VariantController::class)
     ->where(['hash' => '[0-9a-f]{64}', 'extension' => 'png|jpg|gif'])
     ->name('variant');
 Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
-Route::get('/go/{token}', GoController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+Route::get('/go/{token}', ClickController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
 
 // The stand-in mailbox, for any JMAP client on this machine.
 if (config('inky.stand_ins')) {
     $answer = function (Request $request) {
-        [$status, $body] = Jmap::answer(trim($request->path(), '/'), (string) $request->header('Authorization'), $request->isMethod('POST') ? (string) $request->getContent() : null);
+        [$status, $body] = JmapStandIn::answer(trim($request->path(), '/'), (string) $request->header('Authorization'), $request->isMethod('POST') ? (string) $request->getContent() : null);
 
         return response()->json($body, $status);
     };

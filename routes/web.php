@@ -8,18 +8,18 @@ use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\EditController;
 use App\Http\Controllers\FindController;
-use App\Http\Controllers\HandController;
 use App\Http\Controllers\HandOverController;
+use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
-use App\Http\Controllers\PhoneController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProofController;
-use App\Http\Controllers\ReadyController;
+use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
+use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrayController;
 use Illuminate\Support\Facades\Route;
 
@@ -47,16 +47,16 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/', [TrayController::class, 'drop'])->name('tray.drop');
         Route::get('/write', [TrayController::class, 'write'])->name('tray.write');
         Route::post('/write', [TrayController::class, 'send'])->name('tray.send');
-        Route::get('/ready', [ReadyController::class, 'index'])->name('ready');
-        Route::get('/ready/new', [ReadyController::class, 'create'])->name('ready.new');
-        Route::post('/ready', [ReadyController::class, 'store'])->name('ready.store');
+        Route::get('/ready', [TemplateController::class, 'index'])->name('ready');
+        Route::get('/ready/new', [TemplateController::class, 'create'])->name('ready.new');
+        Route::post('/ready', [TemplateController::class, 'store'])->name('ready.store');
         Route::prefix('/ready/{ready}')->where(['ready' => '[0-9]{1,15}'])->group(function () {
-            Route::get('/', [ReadyController::class, 'show'])->name('ready.message');
-            Route::post('/', [ReadyController::class, 'update'])->name('ready.update');
-            Route::post('/move', [ReadyController::class, 'move'])->name('ready.move');
-            Route::post('/remove', [ReadyController::class, 'remove'])->name('ready.remove');
-            Route::post('/restore', [ReadyController::class, 'restore'])->name('ready.restore');
-            Route::get('/file', [ReadyController::class, 'file'])->name('ready.file');
+            Route::get('/', [TemplateController::class, 'show'])->name('ready.message');
+            Route::post('/', [TemplateController::class, 'update'])->name('ready.update');
+            Route::post('/move', [TemplateController::class, 'move'])->name('ready.move');
+            Route::post('/remove', [TemplateController::class, 'remove'])->name('ready.remove');
+            Route::post('/restore', [TemplateController::class, 'restore'])->name('ready.restore');
+            Route::get('/file', [TemplateController::class, 'file'])->name('ready.file');
         });
         Route::get('/{message}', [TrayController::class, 'show'])->where('message', '[0-9]{1,15}')->name('tray.message');
         Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])->name('tray.reading');
@@ -77,9 +77,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/', [PictureController::class, 'index'])->name('pictures');
         Route::post('/', [PictureController::class, 'store'])->name('pictures.store');
         Route::post('/fetch', [PictureController::class, 'fetch'])->name('pictures.fetch');
-        Route::get('/hand', [HandController::class, 'show'])->name('hand');
-        Route::post('/hand', [HandController::class, 'store'])->name('hand.store');
-        Route::get('/hand/sample', [HandController::class, 'sample'])->name('hand.sample');
+        Route::get('/hand', [HandwritingController::class, 'show'])->name('hand');
+        Route::post('/hand', [HandwritingController::class, 'store'])->name('hand.store');
+        Route::get('/hand/sample', [HandwritingController::class, 'sample'])->name('hand.sample');
         Route::get('/{hash}/thumb', [PictureController::class, 'thumb'])->where('hash', '[0-9a-f]{64}')->name('picture.thumb');
 
         Route::prefix('/{picture}')->where(['picture' => '[0-9]{1,15}'])->group(function () {

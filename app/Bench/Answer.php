@@ -2,7 +2,7 @@
 
 namespace App\Bench;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Card as Document;
@@ -16,7 +16,7 @@ use Symfony\Component\HttpFoundation\Response as AnyResponse;
 final readonly class Answer
 {
     /** @param  string  $piece  id of the piece the request was about; empty for the whole card */
-    public function __construct(private Request $request, private Card $card, private string $piece)
+    public function __construct(private Request $request, private StoredCard $card, private string $piece)
     {
     }
 

@@ -2,14 +2,14 @@
 
 namespace App\Bench;
 
-use App\Models\Brand as BrandModel;
-use App\Models\Card;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\Brand;
 use InkyCard\Card\Card as Document;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
@@ -28,7 +28,7 @@ final readonly class Workbench
      * @param  array<string, array{\InkyCard\Colour\Colour, \InkyCard\Colour\Colour}>  $pairs  text on its ground
      */
     private function __construct(
-        public Card $card,
+        public StoredCard $card,
         public Document $document,
         public string $sheet,
         public array $gauges,
@@ -53,8 +53,8 @@ final readonly class Workbench
     public function sizeOf(Piece $piece): string
     {
         foreach ($piece->content($this->document) as $block) {
-            if ($block instanceof Line || $block instanceof Button) {
-                return (string) ($block instanceof Line ? $block->runs[0] : $block->words)->size;
+            if ($block instanceof LineBlock || $block instanceof ButtonBlock) {
+                return (string) ($block instanceof LineBlock ? $block->runs[0] : $block->words)->size;
             }
         }
 
@@ -70,10 +70,10 @@ final readonly class Workbench
     /** The brand its inks are compared with. */
     public function brand(): Brand
     {
-        return BrandModel::in($this->card->workspace)->document();
+        return StoredBrand::in($this->card->workspace)->document();
     }
 
-    public static function of(Card $card, ?Document $document = null): self
+    public static function of(StoredCard $card, ?Document $document = null): self
     {
         $document ??= $card->document();
         $pictures = HostedPictures::forScreen();

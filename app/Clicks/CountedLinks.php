@@ -2,7 +2,7 @@
 
 namespace App\Clicks;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
@@ -14,7 +14,7 @@ use InkyCard\Layout\Sheet;
 final class CountedLinks
 {
     /** The card as it is handed over: its web links counted if it says so. */
-    public static function sheet(Card $card, Document $document): Sheet
+    public static function sheet(StoredCard $card, Document $document): Sheet
     {
         if (! $document->counted) {
             return Sheet::of($document);
@@ -59,7 +59,7 @@ final class CountedLinks
      * @param  array<string, array<string, mixed>>  $wanted  rows
      * @return array<string, int> the same keys => number of the link
      */
-    private static function numbers(Card $card, string $person, array $wanted): array
+    private static function numbers(StoredCard $card, string $person, array $wanted): array
     {
         $known = function () use ($card, $person): array {
             $numbers = [];

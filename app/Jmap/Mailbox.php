@@ -2,7 +2,7 @@
 
 namespace App\Jmap;
 
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
 
@@ -21,7 +21,7 @@ final class Mailbox
     /** Identities looked at: mailboxes have a few. */
     private const IDENTITIES = 200;
 
-    private function __construct(private readonly Outside $outside, private readonly string $token, public readonly string $server, private readonly string $api, private readonly string $account)
+    private function __construct(private readonly SafeHttpClient $outside, private readonly string $token, public readonly string $server, private readonly string $api, private readonly string $account)
     {
     }
 
@@ -31,7 +31,7 @@ final class Mailbox
      *
      * @throws Refusal with the field it is about
      */
-    public static function open(Outside $outside, mixed $server, mixed $token): self
+    public static function open(SafeHttpClient $outside, mixed $server, mixed $token): self
     {
         $address = Refusal::at('/server', fn () => WebAddress::parse($server, inside: true)->address);
         if (! str_starts_with($address, 'https://')) {
@@ -108,7 +108,7 @@ final class Mailbox
      *
      * @throws Refusal
      */
-    private static function asked(Outside $outside, string $address, string $token, ?array $body): array
+    private static function asked(SafeHttpClient $outside, string $address, string $token, ?array $body): array
     {
         $fetched = Refusal::at('/server', fn () => $outside->ask($address, $token, $body === null ? null : (string) json_encode($body, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), self::MOST));
         $answer = json_decode($fetched->bytes, true, 32);

@@ -2,7 +2,7 @@
 
 namespace App\Links;
 
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Link\Verdict;
@@ -16,7 +16,7 @@ final readonly class LinkChecks
     /** Enough of a page to see whether it asks for a password, bytes. */
     private const BYTES = 100_000;
 
-    public function __construct(private Outside $outside)
+    public function __construct(private SafeHttpClient $outside)
     {
     }
 

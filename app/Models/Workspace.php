@@ -27,15 +27,15 @@ final class Workspace extends Model
         return $this->belongsToMany(User::class, 'memberships');
     }
 
-    /** @return HasMany<Card, $this> */
+    /** @return HasMany<StoredCard, $this> */
     public function cards(): HasMany
     {
-        return $this->hasMany(Card::class);
+        return $this->hasMany(StoredCard::class);
     }
 
-    /** @return HasMany<Picture, $this> */
+    /** @return HasMany<StoredPicture, $this> */
     public function pictures(): HasMany
     {
-        return $this->hasMany(Picture::class);
+        return $this->hasMany(StoredPicture::class);
     }
 }

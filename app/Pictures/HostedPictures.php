@@ -2,15 +2,15 @@
 
 namespace App\Pictures;
 
-use InkyCard\Card\Content\Picture;
-use InkyCard\Compose\Pictures;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Recipe;
 use InkyCard\Refusal;
 
 /** Pictures served by this application under their hash. */
-final class HostedPictures implements Pictures
+final class HostedPictures implements PictureSources
 {
     /** @var array<string, Variant> */
     private array $variants = [];
@@ -65,7 +65,7 @@ final class HostedPictures implements Pictures
         }
     }
 
-    public function source(Picture $picture): string
+    public function source(PictureBlock $picture): string
     {
         if (! $picture->source instanceof Bake) {
             return $picture->source;

@@ -2,9 +2,9 @@
 
 namespace App\Pictures;
 
-use App\Models\Picture;
+use App\Models\StoredPicture;
 use App\Models\Workspace;
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
@@ -33,7 +33,7 @@ final class Library
      *
      * @throws Refusal when it is no picture we take
      */
-    public function add(Workspace $workspace, string $bytes, string $name): Picture
+    public function add(Workspace $workspace, string $bytes, string $name): StoredPicture
     {
         return $this->enter($workspace, $this->keep($bytes), $name, ['brought_bytes' => strlen($bytes)]);
     }
@@ -45,7 +45,7 @@ final class Library
      *
      * @throws Refusal
      */
-    public function takeIn(Workspace $workspace, Outside $outside, string $ref, float $seconds = 8): Picture
+    public function takeIn(Workspace $workspace, SafeHttpClient $outside, string $ref, float $seconds = 8): StoredPicture
     {
         if (str_starts_with($ref, 'data:')) {
             return $this->add($workspace, self::decode($ref), 'picture');
@@ -63,7 +63,7 @@ final class Library
      *
      * @throws Refusal when there is no writing
      */
-    public function addHand(Workspace $workspace, string|Strokes|\GdImage $written, string $name): Picture
+    public function addHand(Workspace $workspace, string|Strokes|\GdImage $written, string $name): StoredPicture
     {
         $baked = match (true) {
             is_string($written) => Handwriting::of($this->drawn($written)),
@@ -82,13 +82,13 @@ final class Library
     /** How a written name was drawn, where that is known. */
     public function strokes(string $ref): ?Strokes
     {
-        $strokes = Picture::query()->where('hash', Str::after(PictureRef::source($ref), ':'))->whereNotNull('strokes')->value('strokes');
+        $strokes = StoredPicture::query()->where('hash', Str::after(PictureRef::source($ref), ':'))->whereNotNull('strokes')->value('strokes');
 
         return is_string($strokes) ? Strokes::read($strokes) : null;
     }
 
     /** @param  array<string, mixed>  $more */
-    private function enter(Workspace $workspace, Baked $baked, string $name, array $more): Picture
+    private function enter(Workspace $workspace, Baked $baked, string $name, array $more): StoredPicture
     {
         $picture = $workspace->pictures()->firstOrCreate(['hash' => $baked->hash()], $more + [
             'extension' => $baked->extension,

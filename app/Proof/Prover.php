@@ -3,8 +3,8 @@
 namespace App\Proof;
 
 use App\Links\LinkChecks;
-use App\Models\Brand;
-use App\Models\Card;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use App\Pictures\Library;
 use App\Pictures\Variant;
@@ -31,9 +31,9 @@ final readonly class Prover
     {
     }
 
-    public function of(Card $card, ?Document $document = null): Proof
+    public function of(StoredCard $card, ?Document $document = null): Proof
     {
-        return Proof::of($this->subject($document ?? $card->document(), Brand::in($card->workspace)->document()));
+        return Proof::of($this->subject($document ?? $card->document(), StoredBrand::in($card->workspace)->document()));
     }
 
     public function subject(Document $document, BrandDocument $brand): Subject

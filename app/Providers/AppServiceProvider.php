@@ -4,10 +4,10 @@ namespace App\Providers;
 
 use App\Auth\Members;
 use App\Database\ImmediateSqliteConnection;
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use App\Pictures\Rasterizer;
-use App\StandIns\TrayTransport;
-use App\StandIns\Web;
+use App\StandIns\WebStandIn;
+use App\Tray\TrayTransport;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
@@ -23,10 +23,10 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config));
-        $this->app->singleton(Outside::class, function (Application $app) {
-            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [...IpUtils::PRIVATE_SUBNETS, ...Outside::INSIDE]);
+        $this->app->singleton(SafeHttpClient::class, function (Application $app) {
+            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [...IpUtils::PRIVATE_SUBNETS, ...SafeHttpClient::INSIDE]);
 
-            return new Outside(config('inky.stand_ins') ? new Web($real, $app->make(Rasterizer::class)) : $real);
+            return new SafeHttpClient(config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real);
         });
     }
 

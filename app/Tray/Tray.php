@@ -18,10 +18,10 @@ final class Tray
 
     public static function keep(int $workspace, string $raw, string $origin): int
     {
-        return self::enter($workspace, new Received($raw), $origin);
+        return self::enter($workspace, new MimeMessage($raw), $origin);
     }
 
-    private static function enter(int $workspace, Received $received, string $origin): int
+    private static function enter(int $workspace, MimeMessage $received, string $origin): int
     {
         return DB::table('tray_messages')->insertGetId([
             'workspace_id' => $workspace, 'from' => $received->from(), 'to' => $received->to(), 'subject' => $received->subject(), 'origin' => $origin, 'raw' => $received->raw, 'received_at' => (string) now(),
@@ -56,11 +56,11 @@ final class Tray
             if (preg_match('/^[!-9;-~]+:/', $head) !== 1 || preg_match('/^(?:from|subject|date|message-id|received|mime-version|content-type):/mi', $head) !== 1) {
                 throw Refusal::because('This is no saved message: save it from your mail program as .eml, and drop that in.');
             }
-            $read[] = Received::foreign((string) preg_replace('/^>(>*From )/m', '$1', $message));
+            $read[] = MimeMessage::foreign((string) preg_replace('/^>(>*From )/m', '$1', $message));
         }
 
         // All of an archive or nothing.
-        return DB::transaction(fn () => array_map(fn (Received $received) => self::enter($workspace->id, $received, 'dropped'), $read));
+        return DB::transaction(fn () => array_map(fn (MimeMessage $received) => self::enter($workspace->id, $received, 'dropped'), $read));
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> the newest first, without their bytes */
@@ -69,10 +69,10 @@ final class Tray
         return DB::table('tray_messages')->where('workspace_id', $workspace->id)->select(['id', 'from', 'to', 'subject', 'origin', 'received_at'])->orderByDesc('id')->paginate($each);
     }
 
-    public static function find(Workspace $workspace, int $id): ?Received
+    public static function find(Workspace $workspace, int $id): ?MimeMessage
     {
         $raw = DB::table('tray_messages')->where(['workspace_id' => $workspace->id, 'id' => $id])->value('raw');
 
-        return is_string($raw) ? new Received($raw) : null;
+        return is_string($raw) ? new MimeMessage($raw) : null;
     }
 }

@@ -4,7 +4,7 @@ namespace InkyCard\Brand;
 
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** Small print of the firm, with documents that must be shown as links. */
 final readonly class Notice
@@ -29,12 +29,12 @@ final readonly class Notice
      */
     public static function of(array $given): self
     {
-        $name = Refusal::at('/name', fn () => Line::of($given['name'] ?? '', 60, 'notice name'));
+        $name = Refusal::at('/name', fn () => CleanText::of($given['name'] ?? '', 60, 'notice name'));
         if ($name === '') {
             throw Refusal::because('Give the notice a name, so that trade rules can ask for it.', '/name');
         }
-        $text = Refusal::at('/text', fn () => Line::several($given['text'] ?? '', self::MAX_PARAGRAPHS, fn ($raw) => Line::of($raw, 1200, 'small print')));
-        $documents = Refusal::at('/documents', fn () => Line::several($given['documents'] ?? '', self::MAX_DOCUMENTS, fn ($raw) => ProfileDirectory::read($raw)->line()));
+        $text = Refusal::at('/text', fn () => CleanText::several($given['text'] ?? '', self::MAX_PARAGRAPHS, fn ($raw) => CleanText::of($raw, 1200, 'small print')));
+        $documents = Refusal::at('/documents', fn () => CleanText::several($given['documents'] ?? '', self::MAX_DOCUMENTS, fn ($raw) => ProfileDirectory::read($raw)->line()));
         if ($text === [] && $documents === []) {
             throw Refusal::because('Write the small print, or name a document.', '/text');
         }

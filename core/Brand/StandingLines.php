@@ -7,7 +7,7 @@ use InkyCard\Link\PhoneNumber;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** Facts of the firm that stand on every card: entered once, for all. */
 final readonly class StandingLines
@@ -48,14 +48,14 @@ final readonly class StandingLines
         });
 
         return new self(
-            $read('company', fn ($raw) => Line::of($raw, 160, 'company')),
+            $read('company', fn ($raw) => CleanText::of($raw, 160, 'company')),
             $read('phone', fn ($raw) => PhoneNumber::parse($raw, $country)->display),
             $read('email', fn ($raw) => MailAddress::parse($raw)->address),
-            $read('address', fn ($raw) => Line::of($raw, 240, 'address')),
+            $read('address', fn ($raw) => CleanText::of($raw, 240, 'address')),
             $read('map', fn ($raw) => WebAddress::parse($raw, 'map link')->address),
             $read('web', fn ($raw) => WebAddress::parse($raw)->address),
-            Refusal::at('/profiles', fn () => array_values(array_unique(Line::several($given['profiles'] ?? [], self::MAX_PROFILES, fn ($raw) => ProfileDirectory::read($raw)->line())))),
-            Refusal::at('/own', fn () => array_values(array_unique(Line::several(self::names($given['own'] ?? []), self::MAX_PROFILES, self::network(...))))),
+            Refusal::at('/profiles', fn () => array_values(array_unique(CleanText::several($given['profiles'] ?? [], self::MAX_PROFILES, fn ($raw) => ProfileDirectory::read($raw)->line())))),
+            Refusal::at('/own', fn () => array_values(array_unique(CleanText::several(self::names($given['own'] ?? []), self::MAX_PROFILES, self::network(...))))),
         );
     }
 
@@ -68,7 +68,7 @@ final readonly class StandingLines
     /** @throws Refusal for a network the directory does not know */
     private static function network(mixed $raw): string
     {
-        $name = Line::of($raw, 60, 'network');
+        $name = CleanText::of($raw, 60, 'network');
 
         return ProfileDirectory::named($name) ?? throw Refusal::because("No network called $name is known here: write it as LinkedIn or Instagram.");
     }

@@ -3,7 +3,7 @@
 namespace InkyCard\Brand;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** What the cards of a trade must show, as the maker's own licensing body asks; none is made up here. */
 final readonly class TradeRule
@@ -26,7 +26,7 @@ final readonly class TradeRule
      */
     public static function of(array $given, array $known): self
     {
-        $trade = Refusal::at('/trade', fn () => Line::of($given['trade'] ?? '', 80, 'trade'));
+        $trade = Refusal::at('/trade', fn () => CleanText::of($given['trade'] ?? '', 80, 'trade'));
         if ($trade === '') {
             throw Refusal::because('Say whose rule this is.', '/trade');
         }
@@ -39,7 +39,7 @@ final readonly class TradeRule
             throw Refusal::because('Say what the rule asks for: the licence line, a notice, or both.', '/licence');
         }
 
-        return new self($trade, Refusal::at('/role', fn () => Line::of($given['role'] ?? '', 80, 'role')), $licence, array_values(array_unique($notices)));
+        return new self($trade, Refusal::at('/role', fn () => CleanText::of($given['role'] ?? '', 80, 'role')), $licence, array_values(array_unique($notices)));
     }
 
     /** @param  string  $role  as the card shows it */

@@ -2,8 +2,11 @@
 
 namespace InkyCard\Card;
 
+use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Style\Style;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** An e-mail signature being designed. Edits return a new card. */
 final readonly class Card
@@ -44,7 +47,7 @@ final readonly class Card
      */
     public static function of(mixed $name, mixed $lang, mixed $country, Arrangement $arrangement, Style $style, array $pieces, array $unknown = [], ?Tagging $tags = null, bool $counted = false): self
     {
-        $name = Refusal::at('/name', fn () => Line::of($name, self::MAX_NAME, 'card name'));
+        $name = Refusal::at('/name', fn () => CleanText::of($name, self::MAX_NAME, 'card name'));
         if ($name === '') {
             throw Refusal::because('Give the card a name.', '/name');
         }

@@ -2,6 +2,11 @@
 
 namespace InkyCard\Card;
 
+use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Style\Style;
+use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
 
 /**

@@ -2,8 +2,9 @@
 
 namespace InkyCard\Card;
 
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Link\CampaignTags;
-use InkyCard\Link\Opens;
+use InkyCard\Link\LinkAction;
 
 /** One of a card's links, with everything a list of them says. */
 final readonly class CardLink
@@ -15,7 +16,7 @@ final readonly class CardLink
      * @param  bool  $tells  whether its page can tell tags
      * @param  string  $key  what `tags.off` calls it: its piece, or its address where the piece has several
      */
-    public function __construct(public Piece $piece, public string $words, public string $address, public string $href, public Opens $opens, public bool $tells, public string $key)
+    public function __construct(public Piece $piece, public string $words, public string $address, public string $href, public LinkAction $opens, public bool $tells, public string $key)
     {
     }
 
@@ -45,7 +46,7 @@ final readonly class CardLink
         }
         $links = [];
         foreach ($found as $address => $words) {
-            $opens = Opens::of($address);
+            $opens = LinkAction::of($address);
             $links[] = new self(
                 $piece, $words, $address,
                 $card->tags?->isOn($address, $piece) ? CampaignTags::on($address, $card->tags->filled($piece, $card)) : $address,

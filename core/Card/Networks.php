@@ -3,7 +3,7 @@
 namespace InkyCard\Card;
 
 use InkyCard\Brand\StandingLines;
-use InkyCard\Card\Kind\Profiles;
+use InkyCard\Card\Kind\ProfilesKind;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 
@@ -27,8 +27,8 @@ final readonly class Networks
         $addresses = array_column($firm, 'address');
         $firms = $persons = [];
         foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->kind instanceof Profiles) {
-                foreach (Profiles::links($piece) as $link) {
+            if ($piece->shown && $piece->kind instanceof ProfilesKind) {
+                foreach (ProfilesKind::links($piece) as $link) {
                     in_array($link->address, $addresses, true) ? $firms[] = $link : $persons[] = $link;
                 }
             }

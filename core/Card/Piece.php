@@ -4,7 +4,10 @@ namespace InkyCard\Card;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Kind\Kind;
+use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Style\Tuning;
 
 /** One element of a card. */
 final readonly class Piece
@@ -69,9 +72,9 @@ final readonly class Piece
     }
 
     /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
-    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false, bool $guarded = false): Run
+    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false, bool $guarded = false): TextRun
     {
-        return new Run(
+        return new TextRun(
             $text,
             $card->style->ink($this->tuning->ink ?? $ink),
             $this->tuning->size ?? $size,

@@ -4,9 +4,9 @@ namespace InkyCard\Card;
 
 use InkyCard\Card\Content\Block;
 use InkyCard\Link\CampaignTags;
-use InkyCard\Link\Opens;
+use InkyCard\Link\LinkAction;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** Which of a card's links carry campaign tags, and what the tags say. */
 final readonly class Tagging
@@ -40,7 +40,7 @@ final readonly class Tagging
         }
 
         return new self(
-            Refusal::at('/campaign', fn () => Line::of($document['campaign'] ?? '', 80, 'campaign')),
+            Refusal::at('/campaign', fn () => CleanText::of($document['campaign'] ?? '', 80, 'campaign')),
             Refusal::at('/patterns', fn () => CampaignTags::of($patterns)),
             array_values($off),
             $document,
@@ -89,7 +89,7 @@ final readonly class Tagging
     /** Whether a link of a piece is to carry tags. */
     public function isOn(string $href, Piece $piece): bool
     {
-        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true) && Opens::of($href)->tellsTags();
+        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true) && LinkAction::of($href)->tellsTags();
     }
 
     /** @return array<string, string> `utm_source` and so on => value, for links of this piece */

@@ -3,8 +3,8 @@
 namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\DarkPage;
 use InkyCard\Layout\Sheet;
@@ -26,8 +26,8 @@ final class DarkColours
             $add($style->ink($role), $paper);
         }
         foreach ($sheet->blocks() as $block) {
-            foreach ($block instanceof Button ? [$block->words] : ($block instanceof Line ? $block->runs : []) as $run) {
-                $add($run->ink, $block instanceof Button ? $block->ground : $paper);
+            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
+                $add($run->ink, $block instanceof ButtonBlock ? $block->ground : $paper);
             }
         }
         ksort($pairs);

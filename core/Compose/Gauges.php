@@ -4,10 +4,10 @@ namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Marks;
-use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Colour\Contrast;
 use InkyCard\Colour\DarkPage;
 use InkyCard\Layout\Measure;
@@ -89,8 +89,8 @@ final class Gauges
         $weights = [];
         foreach ($this->blocks as [$piece, $block]) {
             $weights[$piece] = ($weights[$piece] ?? 0) + match (true) {
-                $block instanceof Marks => 420 * count($block->marks),
-                $block instanceof Line => 260 * count($block->runs),
+                $block instanceof MarksBlock => 420 * count($block->marks),
+                $block instanceof LineBlock => 260 * count($block->runs),
                 default => 400,
             };
         }
@@ -103,10 +103,10 @@ final class Gauges
     {
         $weights = [];
         foreach ($this->blocks as [$piece, $block]) {
-            if ($block instanceof Picture) {
+            if ($block instanceof PictureBlock) {
                 $weights[$piece] = ($weights[$piece] ?? 0) + $block->width * $block->height;
-            } elseif ($block instanceof Marks) {
-                $weights[$piece] = ($weights[$piece] ?? 0) + array_sum(array_map(fn (Picture $mark) => $mark->width * $mark->height, $block->marks));
+            } elseif ($block instanceof MarksBlock) {
+                $weights[$piece] = ($weights[$piece] ?? 0) + array_sum(array_map(fn (PictureBlock $mark) => $mark->width * $mark->height, $block->marks));
             }
         }
 
@@ -119,8 +119,8 @@ final class Gauges
         $paper = $this->sheet->card->style->ink(InkRole::Paper);
         $ratios = $dark = [];
         foreach ($this->blocks as [$piece, $block]) {
-            $ground = $block instanceof Button ? $block->ground : $paper;
-            foreach ($block instanceof Button ? [$block->words] : ($block instanceof Line ? $block->runs : []) as $run) {
+            $ground = $block instanceof ButtonBlock ? $block->ground : $paper;
+            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
                 $ratios[$piece] = min($ratios[$piece] ?? 99, Contrast::ratio($run->ink, $ground));
                 $dark[$piece] = min($dark[$piece] ?? 99, DarkPage::Forced->ratio($run->ink, $ground));
             }
@@ -139,12 +139,12 @@ final class Gauges
         $count = [];
         $calls = 0;
         foreach ($this->blocks as [$piece, $block]) {
-            $calls += $block instanceof Button ? 1 : 0;
+            $calls += $block instanceof ButtonBlock ? 1 : 0;
             $count[$piece] = ($count[$piece] ?? 0) + match (true) {
-                $block instanceof Marks => count($block->marks),
-                $block instanceof Button => 1,
-                $block instanceof Picture => $block->href === null ? 0 : 1,
-                $block instanceof Line => count(array_filter($block->runs, fn ($run) => $run->href !== null)),
+                $block instanceof MarksBlock => count($block->marks),
+                $block instanceof ButtonBlock => 1,
+                $block instanceof PictureBlock => $block->href === null ? 0 : 1,
+                $block instanceof LineBlock => count(array_filter($block->runs, fn ($run) => $run->href !== null)),
                 default => 0,
             };
         }
@@ -159,10 +159,10 @@ final class Gauges
         $words = $pictures = 0.0;
         $areas = [];
         foreach ($this->blocks as [$piece, $block]) {
-            if ($block instanceof Picture) {
+            if ($block instanceof PictureBlock) {
                 $pictures += $area = $block->width * $block->height;
                 $areas[$piece] = ($areas[$piece] ?? 0) + $area;
-            } elseif ($block instanceof Line || $block instanceof Button) {
+            } elseif ($block instanceof LineBlock || $block instanceof ButtonBlock) {
                 $box = $wide->boxes[explode(' ', $piece)[0]] ?? null;
                 $words += $box === null ? 0 : $box->width * $box->height;
             }

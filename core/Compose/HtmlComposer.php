@@ -4,15 +4,16 @@ namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Html;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Rule;
-use InkyCard\Card\Content\Space;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\HtmlBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\RuleBlock;
+use InkyCard\Card\Content\SpaceBlock;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
+use InkyCard\Markup\HtmlBuilder;
 use InkyCard\Type\TextMeasure;
 
 /**
@@ -34,20 +35,20 @@ final class HtmlComposer
 
     private Card $card;
 
-    private Markup $out;
+    private HtmlBuilder $out;
 
     /** The card's typeface as a `font-family`. */
     private string $face;
 
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
-    public function __construct(private readonly Pictures $pictures, private readonly bool $named = false)
+    public function __construct(private readonly PictureSources $pictures, private readonly bool $named = false)
     {
     }
 
     /** The card alone, as a mail client's settings take it: one table; nothing for an empty card. */
     public function compose(Sheet $sheet): string
     {
-        $this->out = new Markup;
+        $this->out = new HtmlBuilder;
         $this->card($sheet);
 
         return $this->out->html();
@@ -63,7 +64,7 @@ final class HtmlComposer
     public function page(Sheet $sheet): string
     {
         $card = $sheet->card;
-        $this->out = (new Markup)->doctype()->open('html', ['lang' => $card->lang, 'dir' => $card->direction()])
+        $this->out = (new HtmlBuilder)->doctype()->open('html', ['lang' => $card->lang, 'dir' => $card->direction()])
             ->open('head')
             ->void('meta', ['charset' => 'utf-8'])
             ->void('meta', ['name' => 'viewport', 'content' => 'width=device-width'])
@@ -117,14 +118,14 @@ final class HtmlComposer
     }
 
     /** The button as a round rectangle in VML, which the Word engine draws in place of the table that follows. */
-    private function shape(Button $button, Table $table): void
+    private function shape(ButtonBlock $button, Table $table): void
     {
         $words = $button->words;
         [, $right, , $left] = $table->rows[0][0]->padding;
-        $line = new Line([$words]);
+        $line = new LineBlock([$words]);
         $width = (int) ceil(TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest()) + $right + $left;
         $height = $line->height + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
-        $this->out->forWord(fn (Markup $word) => $word
+        $this->out->forWord(fn (HtmlBuilder $word) => $word
             ->open('v:roundrect', [
                 'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href, 'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
                 'arcsize' => round(100 * $button->radius / $height).'%',
@@ -141,12 +142,12 @@ final class HtmlComposer
             .($ground === null ? '' : ";background-color:$ground")
             .($cell->radius === null || $cell->radius === 0 ? '' : ";border-radius:{$cell->radius}px")
             .($cell->border === null ? '' : ";border-{$cell->border[0]}:{$cell->border[1]}px solid ".$cell->border[2]->toHex());
-        if ($content instanceof Line) {
+        if ($content instanceof LineBlock) {
             $style .= ';'.$this->type($content);
-        } elseif ($content instanceof Rule) {
+        } elseif ($content instanceof RuleBlock) {
             // Under the padding, so that the gap is above the line.
             $style .= ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex().';font-size:0;line-height:0';
-        } elseif ($content instanceof Space) {
+        } elseif ($content instanceof SpaceBlock) {
             $style .= ';font-size:0;line-height:0';
         }
         $attributes = [];
@@ -162,18 +163,18 @@ final class HtmlComposer
         if ($ground !== null) {
             $attributes['bgcolor'] = $ground;
         }
-        if ($content instanceof Space) {
+        if ($content instanceof SpaceBlock) {
             $attributes['height'] = $content->height;
         }
         $this->out->open('td', $attributes, $style);
         match (true) {
             $content instanceof Table => $this->table($content),
-            $content instanceof Line => $this->words($content),
-            $content instanceof Picture => $this->picture($content),
-            $content instanceof Html => $this->out->sanitised($content->html),
+            $content instanceof LineBlock => $this->words($content),
+            $content instanceof PictureBlock => $this->picture($content),
+            $content instanceof HtmlBlock => $this->out->sanitised($content->html),
             // An empty cell would be dropped by some clients, and its height with it.
-            $content instanceof Space => $this->out->text("\u{A0}"),
-            $content instanceof Rule => null,
+            $content instanceof SpaceBlock => $this->out->text("\u{A0}"),
+            $content instanceof RuleBlock => null,
             default => throw new \LogicException('No markup for '.$content::class),
         };
         $this->out->close();
@@ -183,7 +184,7 @@ final class HtmlComposer
      * The whole type on the cell: a smaller size there would make the line taller
      * than it says, and not every client hands type down into nested tables.
      */
-    private function type(Line $line): string
+    private function type(LineBlock $line): string
     {
         $first = $line->runs[0];
 
@@ -191,7 +192,7 @@ final class HtmlComposer
             ."/{$line->height}px $this->face;color:".$first->ink->toHex().';mso-line-height-rule:exactly';
     }
 
-    private function words(Line $line): void
+    private function words(LineBlock $line): void
     {
         $first = $line->runs[0];
         $size = $line->size;
@@ -212,7 +213,7 @@ final class HtmlComposer
         }
     }
 
-    private function picture(Picture $picture): void
+    private function picture(PictureBlock $picture): void
     {
         if ($picture->href !== null) {
             // Colour and underline of the words shown when the picture is blocked.

@@ -3,12 +3,12 @@
 namespace InkyCard\Compose;
 
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Html;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Marks;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\HtmlBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Layout\Sheet;
 use InkyCard\Link\Target;
 
@@ -46,10 +46,10 @@ final class PlainTextComposer
     private static function block(Block $block): array
     {
         return match (true) {
-            $block instanceof Line => explode("\n", implode('', array_map(fn (Run $run) => $run->plain ?? $run->text, $block->runs))),
-            $block instanceof Marks => array_map(fn (Picture $mark) => "$mark->alt: $mark->href", $block->marks),
-            $block instanceof Html => $block->text === '' ? [] : [$block->text],
-            $block instanceof Button => [$block->words->text.': '.Target::words((string) $block->words->href)],
+            $block instanceof LineBlock => explode("\n", implode('', array_map(fn (TextRun $run) => $run->plain ?? $run->text, $block->runs))),
+            $block instanceof MarksBlock => array_map(fn (PictureBlock $mark) => "$mark->alt: $mark->href", $block->marks),
+            $block instanceof HtmlBlock => $block->text === '' ? [] : [$block->text],
+            $block instanceof ButtonBlock => [$block->words->text.': '.Target::words((string) $block->words->href)],
             // A portrait says nothing in words that the name has not said.
             default => [],
         };

@@ -5,17 +5,18 @@ namespace InkyCard\Compose;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardLink;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Html;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Marks;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\HtmlBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\FilledBy;
-use InkyCard\Card\Kind\Headshot;
-use InkyCard\Card\Kind\TextLine;
+use InkyCard\Card\Kind\AbstractLineKind;
+use InkyCard\Card\Kind\HeadshotKind;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
+use InkyCard\Markup\HtmlBuilder;
 
 /**
  * A card compiled once, to be stamped for many people: literal text and slots.
@@ -45,7 +46,7 @@ final class Plate
     /** @var array<string, list<string|int>> shape => literals, and numbers of slots between them */
     private array $templates = [];
 
-    private function __construct(private readonly Card $card, private readonly Pictures $pictures)
+    private function __construct(private readonly Card $card, private readonly PictureSources $pictures)
     {
         $named = $card->named();
         $named = $named === null || $named->filledBy === FilledBy::Us ? null : $named;
@@ -56,14 +57,14 @@ final class Plate
             if ($piece->shown && (! $locked || ($tagged && CardLink::of($piece, $card) !== []))) {
                 $this->blanks[$piece->id] = $piece;
                 $this->locked += $locked ? [$piece->id => true] : [];
-                $portraits = $portraits || (! $locked && $piece->kind instanceof Headshot);
+                $portraits = $portraits || (! $locked && $piece->kind instanceof HeadshotKind);
             }
         }
         $this->named = $tagged || $portraits ? $named : null;
     }
 
     /** Blanks are the shown pieces that are not locked. */
-    public static function of(Card $card, Pictures $pictures): self
+    public static function of(Card $card, PictureSources $pictures): self
     {
         return new self($card, $pictures);
     }
@@ -81,12 +82,12 @@ final class Plate
             : $this->card->replacing($named->with(['fields' => $person[$named->id]]));
         foreach ($this->blanks as $id => $piece) {
             $fields = isset($this->locked[$id]) ? $piece->fields : $person[$id] ?? $piece->fields;
-            if ($piece->kind instanceof TextLine) {
+            if ($piece->kind instanceof AbstractLineKind) {
                 // The usual case, spared the making of objects.
                 $text = $fields['text'] ?? '';
                 $shape .= $text === '' ? '0' : '1';
                 $text = is_string($text) ? $text : '';
-                $values[] = $piece->kind->isGuarded() ? Run::guard($text) : $text;
+                $values[] = $piece->kind->isGuarded() ? TextRun::guard($text) : $text;
             } else {
                 $contents[$id] = $piece->with(['fields' => $fields])->content($card);
                 $shape .= '['.$this->shape($contents[$id], $values).']';
@@ -94,7 +95,7 @@ final class Plate
         }
         $html = '';
         foreach ($this->templates[$shape] ??= $this->compile($person, $contents) as $part) {
-            $html .= is_int($part) ? Markup::escape($values[$part]) : $part;
+            $html .= is_int($part) ? HtmlBuilder::escape($values[$part]) : $part;
         }
 
         return $html;
@@ -110,25 +111,25 @@ final class Plate
     {
         $shape = '';
         foreach ($blocks as $block) {
-            if ($block instanceof Line) {
+            if ($block instanceof LineBlock) {
                 $shape .= 'L';
                 foreach ($block->runs as $run) {
                     $shape .= $this->runShape($run, $values);
                 }
-            } elseif ($block instanceof Button && $this->card->style->wordButton) {
+            } elseif ($block instanceof ButtonBlock && $this->card->style->wordButton) {
                 // Its shape is as wide as its words: they are part of what is compiled.
                 $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text.$block->ground->toHex();
-            } elseif ($block instanceof Button) {
+            } elseif ($block instanceof ButtonBlock) {
                 $shape .= ($block->beside ? 'b' : 'B').$block->ground->toHex().$this->runShape($block->words, $values);
-            } elseif ($block instanceof Picture) {
+            } elseif ($block instanceof PictureBlock) {
                 $shape .= 'P'.$this->pictureShape($block, $values);
-            } elseif ($block instanceof Marks) {
+            } elseif ($block instanceof MarksBlock) {
                 $shape .= 'M'.$block->gap;
                 foreach ($block->marks as $mark) {
                     $shape .= $this->pictureShape($mark, $values);
                 }
             } else {
-                $shape .= $block instanceof Html ? 'H'.$block->html : serialize($block);
+                $shape .= $block instanceof HtmlBlock ? 'H'.$block->html : serialize($block);
             }
             $shape .= ';';
         }
@@ -137,7 +138,7 @@ final class Plate
     }
 
     /** @param  list<string>  $values */
-    private function runShape(Run $run, array &$values): string
+    private function runShape(TextRun $run, array &$values): string
     {
         $values[] = $run->words();
         if ($run->href !== null) {
@@ -148,7 +149,7 @@ final class Plate
     }
 
     /** @param  list<string>  $values */
-    private function pictureShape(Picture $picture, array &$values): string
+    private function pictureShape(PictureBlock $picture, array &$values): string
     {
         $this->pictures->prepare([$picture]);
         array_push($values, $this->pictures->source($picture), $picture->alt);
@@ -172,7 +173,7 @@ final class Plate
         };
         $pieces = [];
         foreach ($this->card->pieces as $piece) {
-            if (isset($this->blanks[$piece->id]) && $piece->kind instanceof TextLine) {
+            if (isset($this->blanks[$piece->id]) && $piece->kind instanceof AbstractLineKind) {
                 $text = ($person[$piece->id] ?? $piece->fields)['text'] ?? '';
                 $word = $mark();
                 $piece = $piece->with(['fields' => ['text' => $text === '' ? '' : $word]]);
@@ -195,14 +196,14 @@ final class Plate
      */
     private function marked(Block $block, \Closure $mark): Block
     {
-        $run = fn (Run $run) => new Run($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic, $run->leading);
-        $picture = fn (Picture $picture) => new Picture($mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark());
+        $run = fn (TextRun $run) => new TextRun($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic, $run->leading);
+        $picture = fn (PictureBlock $picture) => new PictureBlock($mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark());
 
         return match (true) {
-            $block instanceof Line => new Line(array_map($run, $block->runs), $block->symbol),
-            $block instanceof Button => $this->card->style->wordButton ? $block : new Button($run($block->words), $block->ground, $block->radius, $block->beside),
-            $block instanceof Picture => $picture($block),
-            $block instanceof Marks => new Marks(array_map($picture, $block->marks), $block->gap),
+            $block instanceof LineBlock => new LineBlock(array_map($run, $block->runs), $block->symbol),
+            $block instanceof ButtonBlock => $this->card->style->wordButton ? $block : new ButtonBlock($run($block->words), $block->ground, $block->radius, $block->beside),
+            $block instanceof PictureBlock => $picture($block),
+            $block instanceof MarksBlock => new MarksBlock(array_map($picture, $block->marks), $block->gap),
             default => $block,
         };
     }

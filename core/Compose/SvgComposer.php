@@ -3,11 +3,11 @@
 namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Content\Html;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Rule;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\HtmlBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\RuleBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Colour\Colour;
 use InkyCard\Layout\Box;
 use InkyCard\Layout\Cell;
@@ -48,9 +48,9 @@ final class SvgComposer
 
     private Colour $quiet;
 
-    private Run $plain;
+    private TextRun $plain;
 
-    public function __construct(private readonly Pictures $pictures)
+    public function __construct(private readonly PictureSources $pictures)
     {
     }
 
@@ -62,7 +62,7 @@ final class SvgComposer
         $this->metrics = FontMetrics::of($style->typeface);
         $this->rtl = $sheet->card->direction() === 'rtl';
         $this->quiet = $style->ink(InkRole::Quiet);
-        $this->plain = new Run('', $style->ink(InkRole::Body), $style->sizes['text'], leading: $style->leading);
+        $this->plain = new TextRun('', $style->ink(InkRole::Body), $style->sizes['text'], leading: $style->leading);
         $this->pictures->prepare($sheet->pictures());
         [$width, $height, $laid] = Measure::laid($sheet, $room);
         [$width, $height] = [(int) ceil($width) + 2 * self::MARGIN, (int) ceil($height) + 2 * self::MARGIN];
@@ -97,28 +97,28 @@ final class SvgComposer
         }
         $content = $cell->content;
         match (true) {
-            $content instanceof Line => $this->words($content, $cell, $laid->room(), $laid->content()->y),
-            $content instanceof Picture => $this->picture($content, $laid->content()),
+            $content instanceof LineBlock => $this->words($content, $cell, $laid->room(), $laid->content()->y),
+            $content instanceof PictureBlock => $this->picture($content, $laid->content()),
             // A browser draws it as the cell's lower edge.
-            $content instanceof Rule => $this->rectangle(new Box($whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness), $content->ink),
-            $content instanceof Html => $this->own($content, $laid->content()),
+            $content instanceof RuleBlock => $this->rectangle(new Box($whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness), $content->ink),
+            $content instanceof HtmlBlock => $this->own($content, $laid->content()),
             default => null,
         };
     }
 
-    private function words(Line $line, Cell $cell, Box $room, float $y): void
+    private function words(LineBlock $line, Cell $cell, Box $room, float $y): void
     {
-        $sizes = array_map(fn (Run $run) => $run->size, $line->runs);
+        $sizes = array_map(fn (TextRun $run) => $run->size, $line->runs);
         // Browsers set words on whole pixels of their line.
         [$above, $below] = $this->metrics->aroundBaseline($sizes, $line->height);
-        foreach (TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->words(), $run->size, $run->bold], $line->runs))->words($room->width) as [$width, $stretches]) {
+        foreach (TextMeasure::of($this->typeface, array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs))->words($room->width) as [$width, $stretches]) {
             $this->line($line->runs, $stretches, $room->x + $cell->indent($room->width - $width, $this->rtl), $y + floor($above));
             $y += $above + $below;
         }
     }
 
     /**
-     * @param  list<Run>  $runs
+     * @param  list<TextRun>  $runs
      * @param  list<array{int, string}>  $stretches  run, text
      */
     private function line(array $runs, array $stretches, float $x, float $baseline): void
@@ -152,7 +152,7 @@ final class SvgComposer
         }
     }
 
-    private function own(Html $html, Box $box): void
+    private function own(HtmlBlock $html, Box $box): void
     {
         $line = $this->metrics->lineHeight($this->plain->size);
         [$above] = $this->metrics->aroundBaseline([$this->plain->size], (int) round($line));
@@ -169,7 +169,7 @@ final class SvgComposer
         }
     }
 
-    private function picture(Picture $picture, Box $box): void
+    private function picture(PictureBlock $picture, Box $box): void
     {
         $source = $this->pictures->source($picture);
         str_starts_with($source, 'data:') ? $this->element('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'none', 'xlink:href' => $source])
@@ -184,7 +184,7 @@ final class SvgComposer
             $y = $box->y + 4;
             foreach (TextMeasure::of($this->typeface, [[$alt, 11, false]])->words($box->width - 8) as [, $stretches]) {
                 $y += 14;
-                $this->line([new Run($alt, $this->quiet, 11)], $y > $box->y + $box->height ? [] : $stretches, $box->x + 4, $y);
+                $this->line([new TextRun($alt, $this->quiet, 11)], $y > $box->y + $box->height ? [] : $stretches, $box->x + 4, $y);
             }
         }
     }

@@ -7,7 +7,7 @@ final readonly class Artifact
 {
     /**
      * @param  string  $name  of the one file, or of the folder they are in
-     * @param  non-empty-list<File>  $files
+     * @param  non-empty-list<ArtifactFile>  $files
      */
     public function __construct(public string $name, public array $files)
     {
@@ -15,6 +15,6 @@ final readonly class Artifact
 
     public static function file(string $name, string $type, string $bytes): self
     {
-        return new self($name, [new File($name, $type, $bytes)]);
+        return new self($name, [new ArtifactFile($name, $type, $bytes)]);
     }
 }

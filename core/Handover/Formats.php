@@ -15,7 +15,7 @@ final class Formats
         Formats\MailSignature::class,
         Formats\HtmlFile::class,
         Formats\Letter::class,
-        Formats\Template::class,
+        Formats\UnsentMessage::class,
         Formats\Fragment::class,
         Formats\VCardFour::class,
         Formats\VCardThree::class,

@@ -4,7 +4,7 @@ namespace InkyCard\Handover;
 
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** What a firm adds to directions: a film of its own, and a word such as whom to ask. */
 final readonly class HouseNote
@@ -30,7 +30,7 @@ final readonly class HouseNote
     {
         return new self(
             trim($film) === '' ? '' : Refusal::at('/film', fn () => WebAddress::parse($film, 'address of the film')->address),
-            Refusal::at('/note', fn () => Line::of($note, self::NOTE, 'note')),
+            Refusal::at('/note', fn () => CleanText::of($note, self::NOTE, 'note')),
         );
     }
 

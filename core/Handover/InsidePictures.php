@@ -2,13 +2,13 @@
 
 namespace InkyCard\Handover;
 
-use InkyCard\Card\Content\Picture;
-use InkyCard\Compose\Pictures;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 
 /** Pictures carried inside the HTML as data: URIs. A picture given by its web address stays an address. */
-final class InsidePictures implements Pictures
+final class InsidePictures implements PictureSources
 {
     /** @var array<string, string> key => data: URI */
     private array $baked = [];
@@ -27,7 +27,7 @@ final class InsidePictures implements Pictures
         }
     }
 
-    public function source(Picture $picture): string
+    public function source(PictureBlock $picture): string
     {
         return $picture->source instanceof Bake ? $this->baked[$picture->source->key()] : $picture->source;
     }

@@ -3,10 +3,10 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Pictures;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Sheet;
@@ -26,14 +26,14 @@ final readonly class Parcel
     private Sheet $sheet;
 
     /**
-     * @param  Pictures  $hosted  pictures readers fetch
+     * @param  PictureSources  $hosted  pictures readers fetch
      * @param  \Closure(Bake): Baked  $bake  for pictures that travel with it
      * @param  \DateTimeInterface  $made  when, UTC
      * @param  string  $token  random, hexadecimal: part of message and content ids
      * @param  \Closure(string): string  $draw  an SVG document to PNG, at DENSITY times its size
      * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
      */
-    public function __construct(public Card $card, private Pictures $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, private \Closure $draw, ?Sheet $sheet = null)
+    public function __construct(public Card $card, private PictureSources $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, private \Closure $draw, ?Sheet $sheet = null)
     {
         $this->sheet = $sheet ?? Sheet::of($card);
     }
@@ -117,7 +117,7 @@ final readonly class Parcel
     {
         foreach ($this->pieces('headshot') as $piece) {
             foreach ($piece->content($this->card) as $block) {
-                if ($block instanceof Picture && $block->source instanceof Bake) {
+                if ($block instanceof PictureBlock && $block->source instanceof Bake) {
                     return ($this->bake)($block->source);
                 }
             }

@@ -2,13 +2,13 @@
 
 namespace InkyCard\Handover;
 
-use InkyCard\Card\Content\Picture;
-use InkyCard\Compose\Pictures;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 
 /** Pictures that travel with the card as files of their own, beside it or attached to a message. */
-final class PictureFiles implements Pictures
+final class PictureFiles implements PictureSources
 {
     /** @var array<string, array{string, Baked}> key => name, picture */
     private array $files = [];
@@ -33,7 +33,7 @@ final class PictureFiles implements Pictures
         }
     }
 
-    public function source(Picture $picture): string
+    public function source(PictureBlock $picture): string
     {
         return $picture->source instanceof Bake ? $this->before.$this->files[$picture->source->key()][0].$this->after : $picture->source;
     }

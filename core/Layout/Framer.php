@@ -6,11 +6,11 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Row;
 use InkyCard\Card\Arrangement\Slot;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Marks;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Rule;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Edit\TunePiece;
 
 /**
@@ -130,7 +130,7 @@ final readonly class Framer
         $others = [];
         foreach ($lines as $line) {
             [$placed] = $line;
-            if (count($line) > 1 || ! $placed->block instanceof Line) {
+            if (count($line) > 1 || ! $placed->block instanceof LineBlock) {
                 $others[] = $line;
             } elseif ($flowing === null) {
                 $flowing = new Placed($placed->block->bare(), $placed->pieces);
@@ -152,7 +152,7 @@ final readonly class Framer
         $rows = [];
         $previous = null;
         foreach ($lines as $line) {
-            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof Line && $line[0]->block instanceof Line ? $this->gaps['lines'] : $this->gaps['blocks']));
+            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof LineBlock && $line[0]->block instanceof LineBlock ? $this->gaps['lines'] : $this->gaps['blocks']));
             $previous = $line[0]->block;
             $rows[] = [$this->line($slot, $line, $gap)];
         }
@@ -181,16 +181,16 @@ final readonly class Framer
         [$high, $wide] = $this->sheet->card->style->buttonRoom;
 
         return match (true) {
-            $block instanceof Marks => new Table([array_map(
-                fn (int $index, Picture $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->gap, 0)),
+            $block instanceof MarksBlock => new Table([array_map(
+                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->gap, 0)),
                 array_keys($block->marks), $block->marks,
             )], $align),
-            $block instanceof Button => new Table([[new Cell(
-                new Line([$block->words]),
+            $block instanceof ButtonBlock => new Table([[new Cell(
+                new LineBlock([$block->words]),
                 [$high, $wide, $high, $wide],
                 'middle', 'center', $block->ground, $block->radius,
             )]], $align, $this->sheet->card->style->wordButton && $block->radius > 0 ? $block : null),
-            $block instanceof Line && $block->symbol !== null => new Table([[
+            $block instanceof LineBlock && $block->symbol !== null => new Table([[
                 new Cell($block->symbol, $this->sides(0, 6), 'middle'),
                 new Cell($block->bare(), valign: 'middle'),
             ]], $align),
@@ -198,11 +198,11 @@ final readonly class Framer
         };
     }
 
-    private function rule(): Rule
+    private function rule(): RuleBlock
     {
         $style = $this->sheet->card->style;
 
-        return new Rule($style->ink($style->ruleInk), max(1, $style->rule));
+        return new RuleBlock($style->ink($style->ruleInk), max(1, $style->rule));
     }
 
     /** @return array{int, int, int, int} padding with these gaps before and after in reading direction */

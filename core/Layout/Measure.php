@@ -3,12 +3,12 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Html;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Rule;
-use InkyCard\Card\Content\Run;
-use InkyCard\Card\Content\Space;
+use InkyCard\Card\Content\HtmlBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\RuleBlock;
+use InkyCard\Card\Content\SpaceBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
 use InkyCard\Type\TextMeasure;
@@ -147,21 +147,21 @@ final class Measure
         if ($content instanceof Table) {
             return $this->table($content, $room, $laid);
         }
-        if ($content instanceof Line) {
+        if ($content instanceof LineBlock) {
             $lines = $this->text($content)->lines($room);
 
-            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (Run $run) => $run->size, $content->runs), $content->height);
+            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (TextRun $run) => $run->size, $content->runs), $content->height);
 
             return [max([0.0, ...$lines]), count($lines) * $box];
         }
 
         return match (true) {
-            $content instanceof Picture => $content->isFluid() && $room < $content->width
+            $content instanceof PictureBlock => $content->isFluid() && $room < $content->width
                 ? [max(0.0, $room), $content->height * max(0.0, $room) / $content->width]
                 : [$content->width, $content->height],
-            $content instanceof Space => [0, $content->height],
-            $content instanceof Rule => [0, $content->thickness],
-            $content instanceof Html => $this->own($content, $room),
+            $content instanceof SpaceBlock => [0, $content->height],
+            $content instanceof RuleBlock => [0, $content->thickness],
+            $content instanceof HtmlBlock => $this->own($content, $room),
             default => throw new \LogicException('Nobody measures '.$content::class),
         };
     }
@@ -208,9 +208,9 @@ final class Measure
             $content = $item->content;
             [$least, $most] = match (true) {
                 $content instanceof Table => $this->range($content),
-                $content instanceof Line => [$this->text($content)->narrowest(), $this->text($content)->widest()],
-                $content instanceof Picture => [$content->isFluid() ? 0.0 : (float) $content->width, (float) $content->width],
-                $content instanceof Html => $this->ownRange($content),
+                $content instanceof LineBlock => [$this->text($content)->narrowest(), $this->text($content)->widest()],
+                $content instanceof PictureBlock => [$content->isFluid() ? 0.0 : (float) $content->width, (float) $content->width],
+                $content instanceof HtmlBlock => $this->ownRange($content),
                 default => [0.0, 0.0],
             };
             $range = [$least + $item->sides(), $most + $item->sides()];
@@ -225,7 +225,7 @@ final class Measure
      *
      * @return array{float, float} width and height
      */
-    private function own(Html $html, float $room): array
+    private function own(HtmlBlock $html, float $room): array
     {
         $width = $height = 0.0;
         $line = FontMetrics::of($this->typeface)->lineHeight($this->size);
@@ -243,7 +243,7 @@ final class Measure
     }
 
     /** @return array{float, float} */
-    private function ownRange(Html $html): array
+    private function ownRange(HtmlBlock $html): array
     {
         $least = $most = max([0, ...array_column($html->pictures(), 0)]);
         foreach ($html->lines() as $words) {
@@ -259,8 +259,8 @@ final class Measure
         return TextMeasure::of($this->typeface, [[$words, $this->size, false]]);
     }
 
-    private function text(Line $line): TextMeasure
+    private function text(LineBlock $line): TextMeasure
     {
-        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (Run $run) => [$run->words(), $run->size, $run->bold], $line->runs));
+        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs));
     }
 }

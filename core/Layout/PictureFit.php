@@ -3,9 +3,9 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Kind\Headshot;
+use InkyCard\Card\Kind\HeadshotKind;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Zone;
 
 /** How tall a headshot stands beside its text (need C11: top and bottom line up). */
 final readonly class PictureFit
@@ -24,7 +24,7 @@ final readonly class PictureFit
     public static function of(Card $card): ?self
     {
         $sheet = Sheet::of($card);
-        $headshots = array_filter($card->inZone(Zone::Beside), fn (Piece $piece) => $piece->shown && $piece->kind instanceof Headshot && ! $piece->isBlank());
+        $headshots = array_filter($card->inZone(Zone::Beside), fn (Piece $piece) => $piece->shown && $piece->kind instanceof HeadshotKind && ! $piece->isBlank());
         $measured = Measure::of($sheet, 600);
         $headshot = array_values($headshots)[0] ?? null;
         $picture = $headshot === null ? null : $measured->boxes[$headshot->id] ?? null;
@@ -41,7 +41,7 @@ final readonly class PictureFit
         if (! $beside) {
             return null;
         }
-        [$least, $most] = Headshot::SIZES;
+        [$least, $most] = HeadshotKind::SIZES;
 
         return new self($headshot->id, (int) $headshot->text('size'), (int) round($text->height), max($least, min($most, (int) round($text->height))));
     }
@@ -50,7 +50,7 @@ final readonly class PictureFit
     public static function settle(Card $card): Card
     {
         foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->kind instanceof Headshot && $piece->text('fit') !== '') {
+            if ($piece->shown && $piece->kind instanceof HeadshotKind && $piece->text('fit') !== '') {
                 $fit = self::of($card);
 
                 return $fit === null || $fit->piece !== $piece->id || $fit->picture === $fit->best ? $card

@@ -4,10 +4,10 @@ namespace InkyCard\Layout;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Style;
+use InkyCard\Card\Style\Style;
 
 /** A block and the pieces it came from: several where lines of text were joined. */
 final readonly class Placed
@@ -20,8 +20,8 @@ final readonly class Placed
     /** Two lines of text as one, with a separator in the quiet ink between them. */
     public function followedBy(self $next, string $separator, Style $style): self
     {
-        assert($this->block instanceof Line && $next->block instanceof Line);
-        $between = new Run($separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, leading: $style->leading);
+        assert($this->block instanceof LineBlock && $next->block instanceof LineBlock);
+        $between = new TextRun($separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, leading: $style->leading);
 
         return new self($this->block->with($between, ...$next->block->runs), [...$this->pieces, ...$next->pieces]);
     }

@@ -4,12 +4,12 @@ namespace InkyCard\Layout;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Marks;
-use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Zone;
 
 /** A card's visible content, once for every composer: zones, their lines, what stands on each line. */
 final class Sheet
@@ -36,7 +36,7 @@ final class Sheet
             $joins = $piece->joined !== null;
             foreach ($content === null ? $piece->content($card) : $content($piece) as $block) {
                 $last = array_key_last($lines);
-                if (($joins || ($block instanceof Button && $block->beside)) && $last !== null) {
+                if (($joins || ($block instanceof ButtonBlock && $block->beside)) && $last !== null) {
                     $lines[$last] = self::join($card, $lines[$last], $piece, $block);
                 } else {
                     $lines[] = [new Placed($block, [$piece])];
@@ -79,16 +79,16 @@ final class Sheet
         return $blocks;
     }
 
-    /** @return list<Picture> every picture, marks and symbols among them */
+    /** @return list<PictureBlock> every picture, marks and symbols among them */
     public function pictures(): array
     {
         $pictures = [];
         foreach ($this->blocks() as $block) {
-            if ($block instanceof Picture) {
+            if ($block instanceof PictureBlock) {
                 $pictures[] = $block;
-            } elseif ($block instanceof Marks) {
+            } elseif ($block instanceof MarksBlock) {
                 array_push($pictures, ...$block->marks);
-            } elseif ($block instanceof Line && $block->symbol !== null) {
+            } elseif ($block instanceof LineBlock && $block->symbol !== null) {
                 $pictures[] = $block->symbol;
             }
         }
@@ -106,7 +106,7 @@ final class Sheet
     {
         $previous = $line[count($line) - 1];
         $next = new Placed($block, [$piece]);
-        if ($previous->block instanceof Line && $block instanceof Line) {
+        if ($previous->block instanceof LineBlock && $block instanceof LineBlock) {
             return [...array_slice($line, 0, -1), $previous->followedBy($next, (string) $piece->joined, $card->style)];
         }
 

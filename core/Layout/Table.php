@@ -2,7 +2,7 @@
 
 namespace InkyCard\Layout;
 
-use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\ButtonBlock;
 
 /** Rows of cells; every row has the same number of them. */
 final readonly class Table
@@ -13,9 +13,9 @@ final readonly class Table
     /**
      * @param  list<non-empty-list<Cell>>  $rows
      * @param  'left'|'center'|'right'|null  $align  where it stands in a wider cell
-     * @param  ?Button  $button  the button it draws, where the Word engine is to get a shape in its place
+     * @param  ?ButtonBlock  $button  the button it draws, where the Word engine is to get a shape in its place
      */
-    public function __construct(public array $rows, public ?string $align = null, public ?Button $button = null)
+    public function __construct(public array $rows, public ?string $align = null, public ?ButtonBlock $button = null)
     {
         $edged = false;
         foreach ($rows as $row) {

@@ -3,7 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /**
  * Campaign tags (`utm_source` and its kin) made from patterns, so that a
@@ -109,7 +109,7 @@ final readonly class CampaignTags
 
     private static function pattern(mixed $raw, string $tag): string
     {
-        $pattern = Line::of($raw, self::MAX, "$tag tag");
+        $pattern = CleanText::of($raw, self::MAX, "$tag tag");
         if (preg_match('/[?&#=\/\\\\%"\'<>]/', $pattern) === 1) {
             throw Refusal::because("The $tag tag is letters, digits, spaces and hyphens, and the words in braces.");
         }

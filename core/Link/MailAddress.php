@@ -5,7 +5,7 @@ namespace InkyCard\Link;
 use Egulias\EmailValidator\EmailValidator;
 use Egulias\EmailValidator\Validation\NoRFCWarningsValidation;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** A mail address (RFC 5322 addr-spec, RFC 6531 for other scripts) and its `mailto:` link (RFC 6068). */
 final readonly class MailAddress
@@ -23,7 +23,7 @@ final readonly class MailAddress
         if (is_string($raw) && strlen($raw) < 60 && preg_match(self::PLAIN, $raw)) {
             return new self($raw);
         }
-        $text = (string) preg_replace('/^mailto:/i', '', Line::of($raw, 254, $label));
+        $text = (string) preg_replace('/^mailto:/i', '', CleanText::of($raw, 254, $label));
         // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
         if (! (new EmailValidator)->isValid($text, new NoRFCWarningsValidation) || ! str_contains((string) strrchr($text, '@'), '.')) {
             throw Refusal::because("The $label is not complete: it looks like maren@quillfern.example.");

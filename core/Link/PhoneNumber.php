@@ -3,7 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 use libphonenumber\NumberParseException;
 use libphonenumber\PhoneNumber as Parsed;
 use libphonenumber\PhoneNumberFormat;
@@ -85,7 +85,7 @@ final readonly class PhoneNumber
 
     private static function read(mixed $raw, string $country, string $label): Parsed
     {
-        $text = Line::of($raw, 60, $label);
+        $text = CleanText::of($raw, 60, $label);
         $util = PhoneNumberUtil::getInstance();
         try {
             $parsed = $util->parse($text, $country);

@@ -3,7 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** Knows which network or directory a profile's address belongs to. */
 final class ProfileDirectory
@@ -44,7 +44,7 @@ final class ProfileDirectory
 
     private static function recognise(mixed $raw): ProfileLink
     {
-        $text = Line::of($raw, 2000, 'profile address');
+        $text = CleanText::of($raw, 2000, 'profile address');
         $label = '';
         if (preg_match('/^([^:\/.]{1,40}):\s+(\S.*)$/u', $text, $match)) {
             [, $label, $text] = $match;

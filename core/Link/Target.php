@@ -3,7 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** Whatever a press may lead to, as people write it: a page, a message, a number to dial, a chat. */
 final class Target
@@ -19,7 +19,7 @@ final class Target
      */
     public static function parse(mixed $raw, string $country, string $label = 'address it leads to'): string
     {
-        $text = is_string($raw) && ! preg_match('~^https?://~i', $raw) ? Line::of($raw, 2000, $label) : '';
+        $text = is_string($raw) && ! preg_match('~^https?://~i', $raw) ? CleanText::of($raw, 2000, $label) : '';
         if (preg_match('/^(tel|sms):(.*)$/is', $text, $match) === 1) {
             // RFC 3966 writes an extension as a parameter.
             $href = PhoneNumber::parse((string) preg_replace('/;ext=/i', ' ext ', rawurldecode($match[2])), $country)->href();
@@ -58,7 +58,7 @@ final class Target
         }
         $address = ProfileDirectory::addressOf($match[1], $who);
 
-        return $address !== null && Opens::of($address) === Opens::Chat ? $address : null;
+        return $address !== null && LinkAction::of($address) === LinkAction::Chat ? $address : null;
     }
 
     /** As somebody reads it, without the scheme. */
@@ -73,6 +73,6 @@ final class Target
         parse_str($query, $fields);
         $subject = $fields['subject'] ?? '';
 
-        return MailAddress::parse(rawurldecode((string) preg_replace('/^mailto:/i', '', $address)))->href(is_string($subject) ? Line::of($subject, 120, 'subject') : '');
+        return MailAddress::parse(rawurldecode((string) preg_replace('/^mailto:/i', '', $address)))->href(is_string($subject) ? CleanText::of($subject, 120, 'subject') : '');
     }
 }

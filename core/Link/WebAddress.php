@@ -3,7 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 use League\Uri\Exceptions\SyntaxError;
 use League\Uri\Uri;
 
@@ -43,7 +43,7 @@ final readonly class WebAddress
         if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match) && ! str_contains($raw, 'xn--') && ($inside || preg_match(self::INSIDE, $match[2]) !== 1)) {
             return new self($match[3] === '/' ? substr($raw, 0, -1) : $raw, (string) preg_replace('/^www\./', '', $match[2]), $match[3] === '/' ? '' : $match[3]);
         }
-        $text = Line::of($raw, self::MAX, $label);
+        $text = CleanText::of($raw, self::MAX, $label);
         if (str_contains($text, ' ')) {
             throw Refusal::because("The $label has a space in it: copy it again from the browser.");
         }

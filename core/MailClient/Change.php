@@ -22,7 +22,7 @@ final readonly class Change
         public string $after,
         public int $times,
         public bool $harms,
-        public Source $source,
+        public RuleSource $source,
     ) {
     }
 

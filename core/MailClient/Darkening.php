@@ -6,6 +6,7 @@ use InkyCard\Colour\Colour;
 use InkyCard\Colour\ColourText;
 use InkyCard\Colour\Contrast;
 use InkyCard\Colour\DarkPage;
+use InkyCard\Markup\Element;
 use InkyCard\Refusal;
 
 /** Turns a message's colours for a dark page, as the models of DarkPage do, or by taking grounds away. */

@@ -2,6 +2,8 @@
 
 namespace InkyCard\MailClient;
 
+use InkyCard\Markup\MailDocument;
+
 /** A message's HTML, parsed when first needed and once for all stand-ins. */
 final class Message
 {

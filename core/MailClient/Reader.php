@@ -3,6 +3,8 @@
 namespace InkyCard\MailClient;
 
 use InkyCard\Colour\Colour;
+use InkyCard\Markup\Element;
+use InkyCard\Markup\MailDocument;
 
 /** Reads one message by the rules of one stand-in. */
 final class Reader
@@ -92,7 +94,7 @@ final class Reader
         }
         $changes = [];
         foreach ($this->changes as [$rule, $what, $piece, $before, $after, $times]) {
-            $changes[] = new Change($what, $rule['says'], $piece, $before, $after, $times, $rule['harms'] ?? false, Source::of($rule['from']));
+            $changes[] = new Change($what, $rule['says'], $piece, $before, $after, $times, $rule['harms'] ?? false, RuleSource::of($rule['from']));
         }
 
         return new Reading($client, $top, $changes, $styles, $page, $ink);
@@ -103,7 +105,7 @@ final class Reader
         $words = rtrim($message->text ?? $document->body->words());
         $top = new Element('body', [], [], [new Element('pre', [], [['margin', '0'], ['font', '13px/19px monospace'], ['white-space', 'pre-wrap']], [$words])]);
 
-        return new Reading($this->client, $top, [new Change('form', 'words alone', '', 'HTML', 'text', 1, false, new Source(null))], '', Colour::hex('#ffffff'), Colour::hex('#000000'));
+        return new Reading($this->client, $top, [new Change('form', 'words alone', '', 'HTML', 'text', 1, false, new RuleSource(null))], '', Colour::hex('#ffffff'), Colour::hex('#000000'));
     }
 
     private function work(Element $top): void

@@ -3,6 +3,8 @@
 namespace InkyCard\MailClient;
 
 use InkyCard\Colour\Colour;
+use InkyCard\Markup\Element;
+use InkyCard\Markup\MailDocument;
 
 /** A message as the reader of one mail client sees it. */
 final readonly class Reading

@@ -19,7 +19,7 @@ final readonly class Mark implements Bake
     /**
      * @param  string  $icon  name in the open icon set, such as `linkedin`
      * @param  int  $size  CSS px as shown, width and height
-     * @param  ?Dress  $dress  what it wears over its corner
+     * @param  ?Season  $dress  what it wears over its corner
      */
     public function __construct(
         public string $icon,
@@ -27,7 +27,7 @@ final readonly class Mark implements Bake
         public int $size,
         public Colour $ground,
         public Colour $ink,
-        public ?Dress $dress = null,
+        public ?Season $dress = null,
     ) {
     }
 
@@ -39,7 +39,7 @@ final readonly class Mark implements Bake
     /** @param  array<array-key, mixed>  $given  as `toArray` wrote it */
     public static function of(array $given): self
     {
-        return new self($given['mark'], Shape::from($given['shape']), $given['size'], Colour::hex($given['ground']), Colour::hex($given['ink']), is_array($given['dress'] ?? null) ? Dress::of($given['dress']) : null);
+        return new self($given['mark'], Shape::from($given['shape']), $given['size'], Colour::hex($given['ground']), Colour::hex($given['ink']), is_array($given['dress'] ?? null) ? Season::of($given['dress']) : null);
     }
 
     public function toArray(): array

@@ -2,7 +2,7 @@
 
 namespace InkyCard\Proof;
 
-use InkyCard\Card\Edit;
+use InkyCard\Card\Edit\Edit;
 
 /** An edit that clears a finding and raises no other. */
 final readonly class Mend

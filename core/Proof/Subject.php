@@ -7,14 +7,14 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardLink;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\Button;
-use InkyCard\Card\Content\Line;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Content\Run;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Pictures;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Measured;
@@ -61,7 +61,7 @@ final class Subject
         public readonly Card $card,
         public readonly Brand $brand,
         public readonly string $today,
-        private readonly Pictures $pictures,
+        private readonly PictureSources $pictures,
         private readonly array $facts = [],
         public readonly array $verdicts = [],
         public readonly array $moved = [],
@@ -126,26 +126,26 @@ final class Subject
         return $this->blocks;
     }
 
-    /** @return list<array{Piece, Run, Colour}> every stretch of text with the ground it stands on */
+    /** @return list<array{Piece, TextRun, Colour}> every stretch of text with the ground it stands on */
     public function runs(): array
     {
         $paper = $this->card->style->ink(InkRole::Paper);
         $runs = [];
         foreach ($this->blocks() as [$piece, $block]) {
-            foreach ($block instanceof Button ? [$block->words] : ($block instanceof Line ? $block->runs : []) as $run) {
-                $runs[] = [$piece, $run, $block instanceof Button ? $block->ground : $paper];
+            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
+                $runs[] = [$piece, $run, $block instanceof ButtonBlock ? $block->ground : $paper];
             }
         }
 
         return $runs;
     }
 
-    /** @return list<array{Piece, Picture}> pictures that are a piece's own, no marks and symbols */
+    /** @return list<array{Piece, PictureBlock}> pictures that are a piece's own, no marks and symbols */
     public function pictures(): array
     {
         $pictures = [];
         foreach ($this->blocks() as [$piece, $block]) {
-            if ($block instanceof Picture) {
+            if ($block instanceof PictureBlock) {
                 $pictures[] = [$piece, $block];
             }
         }
@@ -200,7 +200,7 @@ final class Subject
         return (string) preg_replace('~^https?://(?:www\.)?~', '', $address);
     }
 
-    public function fact(Picture $picture): ?PictureFact
+    public function fact(PictureBlock $picture): ?PictureFact
     {
         return $this->facts[is_string($picture->source) ? $picture->source : $picture->source->key()] ?? null;
     }

@@ -3,10 +3,10 @@
 namespace Database\Seeders;
 
 use App\Clicks\CountedLinks;
-use App\Models\Brand;
-use App\Models\Card;
-use App\Models\Picture;
-use App\Models\Ready;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
+use App\Models\StoredTemplate;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
@@ -17,7 +17,7 @@ use InkyCard\Brand\Brand as BrandDocument;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
 use InkyCard\Handover\Destination;
-use InkyCard\Handover\ReadyMessage;
+use InkyCard\Handover\MessageTemplate;
 
 /** The demo: Quillfern Garden Studio, a made-up practice in the made-up town of Eddersby. Nothing in it is real. */
 final class DatabaseSeeder extends Seeder
@@ -39,12 +39,12 @@ final class DatabaseSeeder extends Seeder
         /** @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo */
         $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
         $logo = fn (string $name): array => self::measured(self::named($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"), 'Quillfern Garden Studio'));
-        Brand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
+        StoredBrand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
         /** @var list<array{name: string, subject: string, body: string}> $ready */
         $ready = json_decode((string) file_get_contents(database_path('demo/ready.json')), true, 8, JSON_THROW_ON_ERROR);
         $directions = Destination::of('any')->directions('[address of its page]');
         foreach ([...$ready, ['name' => 'Your card: directions for colleagues', 'subject' => 'Your new card, please by [date]', 'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me when you are stuck."]] as $message) {
-            Ready::add($studio, ReadyMessage::of(...$message));
+            StoredTemplate::add($studio, MessageTemplate::of(...$message));
         }
         foreach ($demo['cards'] as $card) {
             foreach ($card['pieces'] as &$piece) {
@@ -55,7 +55,7 @@ final class DatabaseSeeder extends Seeder
                     unset($piece['drawing']);
                 }
             }
-            $started = Card::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
+            $started = StoredCard::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
             if ($started->document()->counted) {
                 $this->press($started, $started->id);
             }
@@ -67,7 +67,7 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** Ninety days of made-up presses, the same every time: more on weekdays, more since the autumn offer, machines among them. */
-    private function press(Card $card, int $seed): void
+    private function press(StoredCard $card, int $seed): void
     {
         CountedLinks::sheet($card, $card->document());
         $weights = ['button' => 5, 'booking' => 5, 'banner' => 4, 'offer' => 4, 'web' => 3, 'textlink' => 3, 'profiles' => 2];
@@ -88,7 +88,7 @@ final class DatabaseSeeder extends Seeder
         }
     }
 
-    private static function named(Picture $picture, string $alt): Picture
+    private static function named(StoredPicture $picture, string $alt): StoredPicture
     {
         $picture->forceFill(['alt' => $alt, 'rights' => 'Drawn for the demo'])->save();
 
@@ -96,7 +96,7 @@ final class DatabaseSeeder extends Seeder
     }
 
     /** @return array{picture: string, ratio: float} */
-    private static function measured(Picture $picture): array
+    private static function measured(StoredPicture $picture): array
     {
         return ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width];
     }

@@ -4,13 +4,13 @@ namespace Tests\Browser;
 
 use App\Pictures\Rasterizer;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
-use InkyCard\Card\Content\Picture;
+use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\HtmlComposer;
-use InkyCard\Compose\Pictures;
+use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
@@ -151,15 +151,15 @@ final class MeasureTest extends TestCase
     }
 
     /** Pictures that load, so that those which narrow keep their proportion. */
-    private static function pictures(): Pictures
+    private static function pictures(): PictureSources
     {
-        return new class implements Pictures
+        return new class implements PictureSources
         {
             public function prepare(array $pictures): void
             {
             }
 
-            public function source(Picture $picture): string
+            public function source(PictureBlock $picture): string
             {
                 return 'data:image/svg+xml,'.rawurlencode("<svg xmlns='http://www.w3.org/2000/svg' width='".(2 * $picture->width)."' height='".(2 * $picture->height)."'><rect width='100%' height='100%' fill='#6a8f7a'/></svg>");
             }

@@ -9,10 +9,10 @@ use PHPUnit\Framework\TestCase;
 final class ArchitectureTest extends TestCase
 {
     /** A folder may use those before it. */
-    private const ORDER = ['Colour', 'Type', 'Link', 'Picture', 'Banner', 'Brand', 'Card', 'Layout', 'Compose', 'MailClient', 'Proof', 'Handover', 'Roster', 'Rollout', 'Footer', 'Clicks'];
+    private const ORDER = ['Colour', 'Type', 'Link', 'Picture', 'Markup', 'Brand', 'Card', 'Layout', 'Compose', 'MailClient', 'Proof', 'Verification', 'Handover', 'Import', 'Clicks'];
 
     /** These stand side by side: none uses another, but that Link and Picture read text with Type, and Picture addresses with Link. */
-    private const GROUND = ['Colour' => [], 'Type' => [], 'Link' => ['Type'], 'Picture' => ['Colour', 'Type', 'Link'], 'Banner' => ['Colour', 'Type', 'Link', 'Picture']];
+    private const GROUND = ['Colour' => [], 'Type' => [], 'Link' => ['Type'], 'Picture' => ['Colour', 'Type', 'Link'], 'Markup' => ['Colour', 'Type']];
 
     private const IMPURE = ['env', 'config', 'now', 'app', 'time', 'microtime', 'hrtime', 'date', 'strtotime', 'mktime', 'file_get_contents', 'file_put_contents', 'fopen', 'file', 'glob', 'scandir', 'readfile', 'unlink', 'curl_init', 'fsockopen', 'getenv', 'putenv', 'exec', 'shell_exec', 'proc_open', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'array_rand', 'uniqid', 'header', 'session_start', 'tempnam', 'sys_get_temp_dir'];
 
@@ -37,13 +37,13 @@ final class ArchitectureTest extends TestCase
     public static function offences(): iterable
     {
         yield 'framework' => ['Card', 'use Illuminate\Support\Str;'];
-        yield 'application' => ['Card', '$x = new \App\Models\Card;'];
+        yield 'application' => ['Card', '$x = new \App\Models\StoredCard;'];
         yield 'superglobal' => ['Link', '$x = $_GET["a"];'];
         yield 'clock' => ['Compose', 'return time();'];
         yield 'disk' => ['Compose', 'return \file_get_contents("x");'];
         yield 'now' => ['Compose', 'return new \DateTimeImmutable;'];
-        yield 'upward' => ['Card', 'use InkyCard\Compose\Markup;'];
-        yield 'sideways' => ['Colour', 'use InkyCard\Type\Line;'];
+        yield 'upward' => ['Card', 'use InkyCard\Compose\HtmlComposer;'];
+        yield 'sideways' => ['Colour', 'use InkyCard\Type\CleanText;'];
     }
 
     /** The check itself finds what it is there to find. */

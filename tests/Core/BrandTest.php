@@ -5,16 +5,16 @@ namespace Tests\Core;
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Brand\InkMatrix;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
-use InkyCard\Card\Duties;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\FollowBrand;
 use InkyCard\Card\Edit\MeetRules;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Edit\ShowPiece;
+use InkyCard\Card\MissingCompliance;
 use InkyCard\Colour\Colour;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -109,22 +109,22 @@ final class BrandTest extends TestCase
     {
         $brand = self::brand();
         $card = self::card();
-        $lacks = Duties::missing($card, $brand);
+        $lacks = MissingCompliance::missing($card, $brand);
         $this->assertTrue($lacks?->licence);
         $this->assertSame(['Client notice'], array_column($lacks->notices, 'name'));
         $edit = new MeetRules($brand);
         $met = (new FillPiece('p6', ['text' => 'GD-1']))->apply($edit->apply($card));
-        $this->assertNull(Duties::missing($met, $brand));
+        $this->assertNull(MissingCompliance::missing($met, $brand));
         $this->assertFalse($edit->touches($met));
         $this->assertEquals($card->pieces, $edit->back()->apply($edit->apply($card))->pieces);
         // So is one the arrangement has no place for: it comes with one that has, and not a second time.
         $reply = $met->with(['arrangement' => Arrangement::of('reply')]);
-        $this->assertSame(['Client notice'], array_column(Duties::missing($reply, $brand)->notices ?? [], 'name'));
-        $this->assertNull(Duties::missing($edit->apply($reply), $brand));
+        $this->assertSame(['Client notice'], array_column(MissingCompliance::missing($reply, $brand)->notices ?? [], 'name'));
+        $this->assertNull(MissingCompliance::missing($edit->apply($reply), $brand));
         $this->assertEquals($reply->pieces, $edit->apply($reply)->pieces);
         // Hidden is as good as missing; another role is not bound.
-        $this->assertTrue(Duties::missing((new ShowPiece('p6', false))->apply($met), $brand)?->licence);
-        $this->assertNull(Duties::missing((new FillPiece('p2', ['text' => 'Client care']))->apply($card), $brand));
+        $this->assertTrue(MissingCompliance::missing((new ShowPiece('p6', false))->apply($met), $brand)?->licence);
+        $this->assertNull(MissingCompliance::missing((new FillPiece('p2', ['text' => 'Client care']))->apply($card), $brand));
     }
 
     /** @param  array<string, mixed>  $more */

@@ -5,7 +5,7 @@ namespace Tests\Core;
 use InkyCard\Brand\StandingLines;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardLink;
-use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Edit\TagLink;
@@ -17,8 +17,8 @@ use InkyCard\Colour\Colour;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
-use InkyCard\Picture\Dress;
 use InkyCard\Picture\Mark;
+use InkyCard\Picture\Season;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -44,7 +44,7 @@ final class CardLinksTest extends TestCase
         $this->assertSame(['https://quillfern.example/work', 'https://quillfern.example/book'], array_slice(self::hrefs($off), 4));
         $this->assertSame(self::hrefs($card), self::hrefs((new TagLink($links[4]->key, true))->apply((new TagLink($links[5]->key, true))->apply($off))));
         $this->assertSame(self::hrefs(Samples::card()), self::hrefs((new TagLinks(null))->apply($off)));
-        $this->assertTrue((new CountPresses(true))->apply($card)->counted);
+        $this->assertTrue((new CountClicks(true))->apply($card)->counted);
         $this->expectException(Refusal::class);
         (new TagLink('p9', false))->apply(Samples::card());
     }
@@ -124,7 +124,7 @@ final class CardLinksTest extends TestCase
     #[DataProvider('days')]
     public function test_a_dress_is_worn_within_its_days_alone(string $from, string $until, string $day, bool $worn): void
     {
-        $this->assertSame($worn, Dress::of(['season' => 'snow', 'from' => $from, 'until' => $until])->isWornOn($day));
+        $this->assertSame($worn, Season::of(['season' => 'snow', 'from' => $from, 'until' => $until])->isWornOn($day));
     }
 
     public function test_a_mark_that_would_be_lost_on_a_dark_page_has_a_light_edge(): void

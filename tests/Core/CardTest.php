@@ -3,16 +3,16 @@
 namespace Tests\Core;
 
 use InkyCard\Brand\Brand;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Edit\Shorten;
-use InkyCard\Card\Kinds;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Starters;
-use InkyCard\Card\Zone;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
@@ -242,7 +242,7 @@ final class CardTest extends TestCase
             $this->assertNotSame([], array_intersect(['web', 'phone', 'role'], $samples), $starter->key);
             $this->assertNotContains('name', $samples);
             $this->assertSame('Isolde Farrowby', $card->holder());
-            $role = array_values(array_filter($card->pieces, fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\TextLine && $piece->sample))[0];
+            $role = array_values(array_filter($card->pieces, fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\AbstractLineKind && $piece->sample))[0];
             $same = (new Edit\FillPiece($role->id, ['text' => $role->text('text')]))->apply($card);
             $typed = (new Edit\FillPiece($role->id, ['text' => 'Mine']))->apply($card);
             $this->assertSame(count($card->samples()), count($same->samples()));

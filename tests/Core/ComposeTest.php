@@ -4,8 +4,7 @@ namespace Tests\Core;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Content\MailVocabulary;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Colour\DarkPage;
@@ -15,6 +14,7 @@ use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
+use InkyCard\Markup\MailVocabulary;
 use PHPUnit\Framework\TestCase;
 
 final class ComposeTest extends TestCase

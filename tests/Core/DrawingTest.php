@@ -2,10 +2,10 @@
 
 namespace Tests\Core;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Handover\InsidePictures;

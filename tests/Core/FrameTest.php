@@ -2,7 +2,7 @@
 
 namespace Tests\Core;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\TunePiece;

@@ -7,12 +7,12 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Handover\Artifact;
+use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Destination;
-use InkyCard\Handover\File;
 use InkyCard\Handover\Formats;
-use InkyCard\Handover\Mime;
+use InkyCard\Handover\MessageWriter;
 use InkyCard\Handover\Parcel;
-use InkyCard\Handover\Travel;
+use InkyCard\Handover\PictureDelivery;
 use InkyCard\Layout\Sheet;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Picture\Bake;
@@ -137,7 +137,7 @@ final class HandoverTest extends TestCase
         foreach (explode("\n", $body) as $line) {
             $this->assertLessThanOrEqual(76, strlen($line));
         }
-        $this->assertSame(['test.html', 'test.txt'], array_map(fn (File $file) => $file->path, Formats::of('fragment')->build(self::parcel())->files));
+        $this->assertSame(['test.html', 'test.txt'], array_map(fn (ArtifactFile $file) => $file->path, Formats::of('fragment')->build(self::parcel())->files));
         $this->assertEquals(Samples::card(), CardJson::decode(self::bytes('json')));
     }
 
@@ -169,13 +169,13 @@ final class HandoverTest extends TestCase
         $count = count(array_unique(array_map(fn ($picture) => $picture->source instanceof Bake ? $picture->source->key() : '', Sheet::of($card)->pictures())));
         $parcel = self::parcel($card, fn () => $picture);
         $code = strlen($parcel->html());
-        $this->assertSame($code, Travel::Fetched->weight($code, 30_000));
-        $this->assertEqualsWithDelta(strlen($parcel->inside()), Travel::Inside->weight($code, 30_000 * $count), 0.02 * strlen($parcel->inside()));
-        $attached = strlen(Mime::message($parcel, 'x', 'y'));
+        $this->assertSame($code, PictureDelivery::Fetched->weight($code, 30_000));
+        $this->assertEqualsWithDelta(strlen($parcel->inside()), PictureDelivery::Inside->weight($code, 30_000 * $count), 0.02 * strlen($parcel->inside()));
+        $attached = strlen(MessageWriter::message($parcel, 'x', 'y'));
         // The same picture is attached once.
-        $this->assertEqualsWithDelta($attached, Travel::Attached->weight($code, 30_000), 0.25 * $attached);
-        foreach (['cid:a@b' => Travel::Attached, 'data:image/png;base64,AAAA' => Travel::Inside, 'https://q.example/a.png' => Travel::Fetched] as $source => $travel) {
-            foreach (array_filter(MailClient::all(), fn (MailClient $client) => $client->form === 'html' && ! $client->quoted && ($client->pictures === 'shown' || $travel === Travel::Fetched)) as $key => $client) {
+        $this->assertEqualsWithDelta($attached, PictureDelivery::Attached->weight($code, 30_000), 0.25 * $attached);
+        foreach (['cid:a@b' => PictureDelivery::Attached, 'data:image/png;base64,AAAA' => PictureDelivery::Inside, 'https://q.example/a.png' => PictureDelivery::Fetched] as $source => $travel) {
+            foreach (array_filter(MailClient::all(), fn (MailClient $client) => $client->form === 'html' && ! $client->quoted && ($client->pictures === 'shown' || $travel === PictureDelivery::Fetched)) as $key => $client) {
                 $shown = str_contains($client->read("<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>")->html(), '<img');
                 $this->assertSame($shown, ! in_array($client, $travel->lostIn(), true), "$key $travel->value");
             }

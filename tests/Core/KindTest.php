@@ -4,7 +4,7 @@ namespace Tests\Core;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Kinds;
+use InkyCard\Card\Kind\Kinds;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;

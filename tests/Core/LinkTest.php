@@ -3,8 +3,8 @@
 namespace Tests\Core;
 
 use InkyCard\Link\CampaignTags;
+use InkyCard\Link\LinkAction;
 use InkyCard\Link\MailAddress;
-use InkyCard\Link\Opens;
 use InkyCard\Link\PhoneNumber;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileText;
@@ -112,7 +112,7 @@ final class LinkTest extends TestCase
     #[DataProvider('targets')]
     public function test_whatever_a_press_may_lead_to_gets_its_own_form_of_address(string $typed, string $address, string $says): void
     {
-        $this->assertSame([$address, $says], [Target::parse($typed, 'GB'), Opens::of($address)->says()]);
+        $this->assertSame([$address, $says], [Target::parse($typed, 'GB'), LinkAction::of($address)->says()]);
         $this->assertSame($address, Target::parse($address, 'GB'));
     }
 

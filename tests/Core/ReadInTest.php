@@ -2,11 +2,11 @@
 
 namespace Tests\Core;
 
-use InkyCard\Handover\Fact;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Parcel;
-use InkyCard\Handover\PublicPage;
-use InkyCard\Handover\ReadIn;
+use InkyCard\Import\Fact;
+use InkyCard\Import\PublicPage;
+use InkyCard\Import\ReadIn;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;

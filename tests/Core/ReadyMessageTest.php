@@ -4,8 +4,8 @@ namespace Tests\Core;
 
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\HouseNote;
-use InkyCard\Handover\Mime;
-use InkyCard\Handover\ReadyMessage;
+use InkyCard\Handover\MessageTemplate;
+use InkyCard\Handover\MessageWriter;
 use InkyCard\Link\CampaignTags;
 use InkyCard\Link\Wrapped;
 use InkyCard\Refusal;
@@ -32,11 +32,11 @@ final class ReadyMessageTest extends TestCase
     #[DataProvider('blanks')]
     public function test_blanks_are_found_by_what_they_ask_for(string $words, array $asked): void
     {
-        $this->assertSame($asked, ReadyMessage::blanksIn($words));
-        $message = ReadyMessage::of('Name', '', $words);
+        $this->assertSame($asked, MessageTemplate::blanksIn($words));
+        $message = MessageTemplate::of('Name', '', $words);
         $this->assertSame($asked, $message->blanks());
         $filled = (string) preg_replace('/\[[^\[\]\r\n]*\p{L}[^\[\]\r\n]*\]/u', '', $words);
-        $this->assertSame([], ReadyMessage::blanksIn($filled));
+        $this->assertSame([], MessageTemplate::blanksIn($filled));
     }
 
     /** @return iterable<string, array{mixed, mixed, mixed, string}> name, subject, body => path of the refusal */
@@ -57,7 +57,7 @@ final class ReadyMessageTest extends TestCase
     public function test_what_is_no_message_is_refused_beside_its_field(mixed $name, mixed $subject, mixed $body, string $path): void
     {
         try {
-            ReadyMessage::of($name, $subject, $body);
+            MessageTemplate::of($name, $subject, $body);
             $this->fail('It was taken.');
         } catch (Refusal $refusal) {
             $this->assertSame($path, $refusal->path);
@@ -67,10 +67,10 @@ final class ReadyMessageTest extends TestCase
 
     public function test_words_keep_their_lines_and_lose_what_is_no_sign(): void
     {
-        $this->assertSame(["a\nb\nc\n\nd", str_repeat('ü', 20_000)], [ReadyMessage::of('N', '', "a\r\nb\rc\n\n\x00\x07d")->body, ReadyMessage::of('N', '', str_repeat('ü', 20_000))->body]);
-        $this->assertSame('One', ReadyMessage::of('N', " One \n", '')->subject, 'a line end behind it is none within');
+        $this->assertSame(["a\nb\nc\n\nd", str_repeat('ü', 20_000)], [MessageTemplate::of('N', '', "a\r\nb\rc\n\n\x00\x07d")->body, MessageTemplate::of('N', '', str_repeat('ü', 20_000))->body]);
+        $this->assertSame('One', MessageTemplate::of('N', " One \n", '')->subject, 'a line end behind it is none within');
         foreach (["Dear <b>\n\n1. one\n2. two\n\n\n \n& more" => ['Dear &lt;b&gt;', '1. one<br>2. two', '&amp; more'], '' => [], "\n\n" => [], 'one' => ['one']] as $words => $paragraphs) {
-            preg_match_all('~<p style="[^"]+">(.*?)</p>~s', Mime::paragraphs((string) $words), $found);
+            preg_match_all('~<p style="[^"]+">(.*?)</p>~s', MessageWriter::paragraphs((string) $words), $found);
             $this->assertSame($paragraphs, $found[1]);
         }
     }

@@ -2,13 +2,13 @@
 
 namespace Tests\Core;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Content\Picture;
-use InkyCard\Card\Kinds;
-use InkyCard\Card\Zone;
-use InkyCard\Compose\Pictures;
+use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Zone;
+use InkyCard\Compose\PictureSources;
 
 /** Cards for tests. */
 final class Samples
@@ -70,15 +70,15 @@ final class Samples
             'style' => ['typeface' => $pick(['verdana', 'trebuchet']), 'rule' => ['width' => mt_rand(0, 4)], 'symbols' => ['shape' => $pick(['none', 'none', 'bare', 'round'])], 'gaps' => ['lines' => mt_rand(0, 5), 'leading' => $pick([1.4, 1.6])], 'button' => ['word' => $pick([true, false])], 'ground' => ['shown' => $pick([true, false, false])], 'aura' => ['deep' => true]], 'tags' => $pick([null, ['campaign' => $words(), 'patterns' => ['term' => $pick(['', '{person} {card}'])], 'off' => ['p2'], 'since' => 1]]), 'pieces' => $pieces, 'future' => ['a' => [1, 2]]];
     }
 
-    public static function pictures(): Pictures
+    public static function pictures(): PictureSources
     {
-        return new class implements Pictures
+        return new class implements PictureSources
         {
             public function prepare(array $pictures): void
             {
             }
 
-            public function source(Picture $picture): string
+            public function source(PictureBlock $picture): string
             {
                 return is_string($picture->source) ? $picture->source : 'https://cards.quillfern.example/p/'.hash('sha256', $picture->source->key()).'.png';
             }

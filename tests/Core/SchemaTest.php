@@ -2,10 +2,10 @@
 
 namespace Tests\Core;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Kinds;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Type\FontStack;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;

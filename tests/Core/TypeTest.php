@@ -4,7 +4,7 @@ namespace Tests\Core;
 
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;

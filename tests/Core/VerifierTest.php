@@ -6,17 +6,17 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Link\Wrapped;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
-use InkyCard\Rollout\Arrived;
-use InkyCard\Rollout\Expected;
-use InkyCard\Rollout\Verified;
-use InkyCard\Rollout\Verifier;
+use InkyCard\Verification\ExpectedCard;
+use InkyCard\Verification\ReceivedMessage;
+use InkyCard\Verification\Verified;
+use InkyCard\Verification\Verifier;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -166,15 +166,15 @@ final class VerifierTest extends TestCase
         }
     }
 
-    /** @param  list<Expected>  $older */
-    private static function verify(Expected $current, array $older, string $html, string $text, string $from): Verified
+    /** @param  list<ExpectedCard>  $older */
+    private static function verify(ExpectedCard $current, array $older, string $html, string $text, string $from): Verified
     {
-        return Verifier::verify($current, $older, Arrived::of($html, $text, $from));
+        return Verifier::verify($current, $older, ReceivedMessage::of($html, $text, $from));
     }
 
-    private static function expected(int $revision, Card $card): Expected
+    private static function expected(int $revision, Card $card): ExpectedCard
     {
-        return Expected::card($revision, $card, Samples::pictures(), short: true);
+        return ExpectedCard::card($revision, $card, Samples::pictures(), short: true);
     }
 
     /** @return array{string, string} HTML and text as the stand-in leaves them */

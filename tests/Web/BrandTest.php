@@ -2,10 +2,10 @@
 
 namespace Tests\Web;
 
-use App\Models\Brand;
-use App\Models\Card;
-use App\Models\Picture;
-use App\Models\Sweep;
+use App\Models\BulkChange;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use InkyCard\Brand\InkRole;
@@ -20,9 +20,9 @@ final class BrandTest extends WebTestCase
     {
         parent::setUp();
         // One card in the brand's inks, one with an accent of its own.
-        $inks = ['inks' => Brand::in($this->workspace)->document()->toArray()['inks']];
+        $inks = ['inks' => StoredBrand::in($this->workspace)->document()->toArray()['inks']];
         $this->card->edit(1, new Restyle($inks), null);
-        $own = Card::start($this->workspace, Samples::card(), null, 'Started');
+        $own = StoredCard::start($this->workspace, Samples::card(), null, 'Started');
         $own->edit(1, new Restyle(['inks' => ['accent' => '#123456'] + $inks['inks']]), null);
     }
 
@@ -41,10 +41,10 @@ final class BrandTest extends WebTestCase
         $this->assertSame('Brand: accent ink changed', $this->card->fresh()?->revision()->words);
         $this->get('/brand')->assertSee('Brand: accent #8c3214')->assertSee('Take back');
 
-        $sweep = Sweep::query()->sole();
+        $sweep = BulkChange::query()->sole();
         $this->post("/sweeps/$sweep->id/undo");
         $this->assertSame($before, $this->stored());
-        $this->assertSame('#1f5fa8', Brand::in($this->workspace)->document()->inks['accent']->toHex());
+        $this->assertSame('#1f5fa8', StoredBrand::in($this->workspace)->document()->inks['accent']->toHex());
         // Once is enough.
         $this->post("/sweeps/$sweep->id/undo")->assertRedirect('/brand');
         $this->assertSame($before, $this->stored());
@@ -54,9 +54,9 @@ final class BrandTest extends WebTestCase
     {
         $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#8c3214']]);
         $this->post('/brand/change', ['number' => 2]);
-        $card = Card::in($this->workspace, $this->card->id);
+        $card = StoredCard::in($this->workspace, $this->card->id);
         $card?->edit($card->head, new Restyle(['typeface' => 'georgia']), null);
-        $this->post('/sweeps/'.Sweep::query()->sole()->id.'/undo');
+        $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
         $this->assertSame(['#1f5fa8', 'georgia'], [$this->ink(), $this->card->fresh()?->document()->style->typeface->key]);
     }
 
@@ -70,7 +70,7 @@ final class BrandTest extends WebTestCase
         $this->assertNull($this->drafted());
         $this->post('/brand/undo', ['number' => 3]);
         $this->assertSame('#005500', $this->drafted());
-        $this->assertSame(0, Sweep::query()->count());
+        $this->assertSame(0, BulkChange::query()->count());
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -120,13 +120,13 @@ final class BrandTest extends WebTestCase
         $this->post('/brand/duties');
         $this->assertStringContainsString('For its reader alone.', $this->stored());
         $this->get('/brand/duties')->assertDontSee('Client notice');
-        $this->post('/sweeps/'.Sweep::query()->latest('id')->first()?->id.'/undo');
+        $this->post('/sweeps/'.BulkChange::query()->latest('id')->first()?->id.'/undo');
         $this->assertStringNotContainsString('For its reader alone.', $this->stored());
     }
 
     public function test_facts_type_and_logos_of_the_firm_reach_the_cards_that_carry_them(): void
     {
-        $card = fn () => Card::query()->findOrFail($this->card->id)->document();
+        $card = fn () => StoredCard::query()->findOrFail($this->card->id)->document();
         $this->post('/brand/lines', ['number' => 1, 'lines' => ['company' => 'Quillfern & Co', 'phone' => '01632 960147', 'profiles' => "instagram.com/old.name\n"]]);
         $this->post('/brand/change', ['number' => 2]);
         // Now the brand says what the card says: from here on the card follows.
@@ -140,34 +140,34 @@ final class BrandTest extends WebTestCase
         $logo = fn (int $size): UploadedFile => UploadedFile::fake()->createWithContent('logo.jpg', self::jpeg($size, 100));
         $this->post('/brand/logos', ['number' => 7, 'light' => $logo(200)]);
         $this->post('/brand/change', ['number' => 8]);
-        $light = Brand::in($this->workspace)->document()->logos['light'];
+        $light = StoredBrand::in($this->workspace)->document()->logos['light'];
         $this->assertEqualsWithDelta(0.5, $light['ratio'] ?? 0, 0.001);
         $this->post("/cards/{$this->card->id}/pieces", ['revision' => $this->at(), 'kind' => 'logo']);
         $piece = collect($card()->pieces)->firstOrFail(fn ($piece) => $piece->kind->key() === 'logo');
-        $this->post("/cards/{$this->card->id}/pieces/$piece->id", ['revision' => $this->at(), 'pick' => Picture::query()->latest('id')->firstOrFail()->id]);
+        $this->post("/cards/{$this->card->id}/pieces/$piece->id", ['revision' => $this->at(), 'pick' => StoredPicture::query()->latest('id')->firstOrFail()->id]);
         $this->post('/brand/logos', ['number' => 9, 'light' => $logo(400)]);
         $this->post('/brand/change', ['number' => 10]);
-        $this->assertSame([Brand::in($this->workspace)->document()->logos['light']['picture'] ?? '', 0.25], [$card()->piece($piece->id)->text('picture'), $card()->piece($piece->id)->fields['ratio']]);
+        $this->assertSame([StoredBrand::in($this->workspace)->document()->logos['light']['picture'] ?? '', 0.25], [$card()->piece($piece->id)->text('picture'), $card()->piece($piece->id)->fields['ratio']]);
         $this->post('/brand/logos', ['number' => 11, 'remove' => ['light' => '1']]);
-        $this->assertNull(Brand::in($this->workspace)->drafted()->logos['light']);
+        $this->assertNull(StoredBrand::in($this->workspace)->drafted()->logos['light']);
         $this->post('/brand/logos', ['number' => 12, 'dark' => UploadedFile::fake()->createWithContent('x.pdf', '%PDF-1')])->assertStatus(422)->assertSee('is a PDF');
     }
 
     public function test_brands_of_others_are_out_of_reach(): void
     {
         $other = \App\Models\Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'DE']);
-        $theirs = Brand::in($other);
+        $theirs = StoredBrand::in($other);
         $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#010203']]);
         $this->post('/brand/change', ['number' => 2]);
-        $this->assertSame($theirs->document, Brand::in($other)->document);
-        $sweep = Sweep::query()->sole();
+        $this->assertSame($theirs->document, StoredBrand::in($other)->document);
+        $sweep = BulkChange::query()->sole();
         $sweep->forceFill(['workspace_id' => $other->id])->save();
         $this->post("/sweeps/$sweep->id/undo")->assertNotFound();
     }
 
     private function at(): int
     {
-        return (int) Card::query()->whereKey($this->card->id)->value('head');
+        return (int) StoredCard::query()->whereKey($this->card->id)->value('head');
     }
 
     public function test_the_bench_says_how_far_an_own_ink_is_from_the_brands(): void
@@ -176,7 +176,7 @@ final class BrandTest extends WebTestCase
         $this->get("/cards/{$this->card->id}")->assertSee('too near to tell apart')->assertSee("Take the brand's accent", false);
         $this->get('/cards/start')->assertOk();
         $this->post('/cards', ['starter' => 'plumbline']);
-        $this->assertSame('#1f5fa8', Card::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex());
+        $this->assertSame('#1f5fa8', StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex());
     }
 
     private function ink(): string
@@ -186,7 +186,7 @@ final class BrandTest extends WebTestCase
 
     private function drafted(): ?string
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
 
         return $brand->draft === null ? null : $brand->drafted()->inks['link']->toHex();
     }

@@ -3,8 +3,8 @@
 namespace Tests\Web;
 
 use App\Exceptions\StaleRevision;
-use App\Models\Card;
-use App\Models\Picture;
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
 use App\Models\User;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final class EditTest extends WebTestCase
      */
     private function send(string $path, array $data = [], bool $htmx = true): TestResponse
     {
-        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => Card::query()->findOrFail($this->card->id)->head], $htmx ? ['HX-Request' => 'true'] : []);
+        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => StoredCard::query()->findOrFail($this->card->id)->head], $htmx ? ['HX-Request' => 'true'] : []);
     }
 
     public function test_an_edit_is_kept_as_a_revision_and_answers_with_all_that_changed(): void
@@ -72,7 +72,7 @@ final class EditTest extends WebTestCase
         foreach ([['P', 'a'], ['Pl', 'a'], ['Plants', 'a'], ['Plants and paths', 'b']] as [$text, $burst]) {
             $this->send('/pieces/p3', ['fields' => ['text' => $text], 'burst' => $burst])->assertOk();
         }
-        $role = fn () => Card::query()->findOrFail($this->card->id)->document()->piece('p3')->text('text');
+        $role = fn () => StoredCard::query()->findOrFail($this->card->id)->document()->piece('p3')->text('text');
         $went = [];
         foreach (['undo', 'undo', 'redo', 'redo'] as $way) {
             $this->send("/$way")->assertOk();
@@ -97,7 +97,7 @@ final class EditTest extends WebTestCase
         $this->send('/pieces/none', ['fields' => ['text' => 'x']])->assertStatus(422);
         $this->assertSame($kept, $this->stored());
         // A copy read before the other's edit is refused at the lock as well.
-        $late = Card::query()->findOrFail($this->card->id);
+        $late = StoredCard::query()->findOrFail($this->card->id);
         $late->revision();
         $this->send('/pieces/p3', ['fields' => ['text' => 'Third']]);
         $this->expectException(StaleRevision::class);
@@ -154,7 +154,7 @@ final class EditTest extends WebTestCase
     {
         $html = (string) $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.png', $bytes)])->assertStatus(422)->getContent();
         $this->assertMatchesRegularExpression('/id="error-p1-picture"[^>]*>[A-Z][^<]{10,200}\.</', $html);
-        $this->assertSame([1, 0], [$this->card->revisions()->count(), Picture::query()->count()]);
+        $this->assertSame([1, 0], [$this->card->revisions()->count(), StoredPicture::query()->count()]);
     }
 
     public function test_an_uploaded_headshot_is_on_the_card_and_is_served_for_ever(): void
@@ -196,7 +196,7 @@ final class EditTest extends WebTestCase
             (require getcwd().'/bootstrap/app.php')->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
             for ($n = 0; $n < 25; $n++) {
                 do {
-                    $card = App\Models\Card::query()->firstOrFail();
+                    $card = App\Models\StoredCard::query()->firstOrFail();
                     try {
                         $card->edit($card->head, new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]), null);
                         break;
@@ -239,11 +239,11 @@ final class EditTest extends WebTestCase
 
     public function test_pieces_are_placed_copied_assigned_and_tuned_together(): void
     {
-        $piece = fn (string $id) => Card::query()->findOrFail($this->card->id)->document()->piece($id);
+        $piece = fn (string $id) => StoredCard::query()->findOrFail($this->card->id)->document()->piece($id);
         $this->send('/pieces/p6/place', ['zone' => 'before', 'before' => ''])->assertOk();
         $this->assertSame('before', $piece('p6')->zone->value);
         $this->send('/pieces/p3/copy')->assertOk();
-        $this->assertCount(count(Samples::card()->pieces) + 1, Card::query()->findOrFail($this->card->id)->document()->pieces);
+        $this->assertCount(count(Samples::card()->pieces) + 1, StoredCard::query()->findOrFail($this->card->id)->document()->pieces);
         $this->send('/pieces/p3/assign', ['by' => 'us'])->assertOk()->assertSee('locked');
         $this->assertSame('us', $piece('p3')->filledBy->value);
         $this->send('/tuning', ['pieces' => ['p2', 'p3', 'p1'], 'several' => ['ink' => 'quiet', 'size' => '15', 'bold' => '', 'gap' => '']])->assertOk();

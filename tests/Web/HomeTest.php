@@ -2,14 +2,14 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Samples;
 
@@ -19,7 +19,7 @@ final class HomeTest extends WebTestCase
     public function test_cards_are_found_sorted_filed_and_brought_back(): void
     {
         foreach (['Abel', 'Zoe'] as $name) {
-            Card::start($this->workspace, Samples::card()->with(['name' => "$name - growers"]), null, 'Started');
+            StoredCard::start($this->workspace, Samples::card()->with(['name' => "$name - growers"]), null, 'Started');
         }
         $this->get('/cards?find=growers&sort=name')->assertSeeInOrder(['Abel - growers', 'Zoe - growers'])->assertDontSee($this->card->name);
         // By what is on it, and taken literally.
@@ -34,7 +34,7 @@ final class HomeTest extends WebTestCase
         $this->get('/cards')->assertSee($this->card->name.' copy');
         $this->post('/cards/several', ['do' => 'archive'])->assertSessionHas('told', 'Choose cards first.');
         $other = \App\Models\Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'GB']);
-        $theirs = Card::start($other, Samples::card(), null, 'Started');
+        $theirs = StoredCard::start($other, Samples::card(), null, 'Started');
         $this->post('/cards/several', ['do' => 'archive', 'cards' => [$theirs->id]]);
         $this->assertNull($theirs->fresh()?->archived_at);
     }
@@ -42,7 +42,7 @@ final class HomeTest extends WebTestCase
     public function test_a_copy_for_somebody_else_leaves_no_personal_fact_in_unmarked(): void
     {
         $this->post("/cards/{$this->card->id}/copy", ['name' => 'Tobiah - growers', 'holder' => 'Tobiah Reedmace', 'email' => 'tobiah@quillfern.example']);
-        $copy = Card::query()->latest('id')->firstOrFail()->document();
+        $copy = StoredCard::query()->latest('id')->firstOrFail()->document();
         $this->assertSame(['Tobiah - growers', 'Tobiah Reedmace'], [$copy->name, $copy->holder()]);
         $samples = array_map(fn ($piece) => $piece->kind->key(), $copy->samples());
         $this->assertSame([], array_diff(['role', 'phone', 'headshot', 'profiles'], $samples));
@@ -52,14 +52,14 @@ final class HomeTest extends WebTestCase
         $this->post("/cards/{$this->card->id}/copy", ['name' => '<b>', 'short' => '1'])->assertStatus(422)->assertSee('value="1" aria-describedby="help-short" checked', false);
         $this->get("/cards/{$this->card->id}/copy?short=1")->assertSee(', short"', false);
         $this->post("/cards/{$this->card->id}/copy", ['name' => 'Pocket', 'short' => '1'])->assertRedirect();
-        $short = Card::query()->latest('id')->firstOrFail()->document();
+        $short = StoredCard::query()->latest('id')->firstOrFail()->document();
         $this->assertSame(['Pocket', 'words-only', count($this->card->document()->pieces)], [$short->name, $short->arrangement->key, count($short->pieces)]);
     }
 
     public function test_one_card_is_used_for_each_address_and_situation(): void
     {
-        $other = Card::start($this->workspace, Samples::card()->with(['name' => 'Other card']), null, 'Started');
-        $place = fn (Card $card, array $at) => $this->post("/cards/$card->id/placements", $at);
+        $other = StoredCard::start($this->workspace, Samples::card()->with(['name' => 'Other card']), null, 'Started');
+        $place = fn (StoredCard $card, array $at) => $this->post("/cards/$card->id/placements", $at);
         $place($this->card, ['address' => 'Maren@Quillfern.example', 'situation' => 'new'])->assertSessionHas('told', "{$this->card->name} is used for new mail from maren@quillfern.example.");
         $this->get('/cards')->assertSee('maren@quillfern.example, new mail');
         $place($other, ['address' => 'maren@quillfern.example', 'situation' => 'new'])->assertSessionHas('told', "Other card is used for new mail from maren@quillfern.example, in place of {$this->card->name}.");
@@ -80,14 +80,14 @@ final class HomeTest extends WebTestCase
     public function test_a_card_starts_from_nothing_by_trade_or_mood_and_from_a_file(): void
     {
         $this->post('/cards', ['starter' => 'blank']);
-        $this->assertSame([], Card::query()->latest('id')->firstOrFail()->document()->pieces);
-        $this->get('/cards/'.Card::query()->max('id'))->assertOk();
+        $this->assertSame([], StoredCard::query()->latest('id')->firstOrFail()->document()->pieces);
+        $this->get('/cards/'.StoredCard::query()->max('id'))->assertOk();
         $starter = Starters::all()['plumbline'];
         $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade]))->assertSee($starter->name)->assertDontSee('Footlights');
         $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade, 'mood' => 'gentle']))->assertSee('No starter is both');
         $file = fn (string $json) => $this->post('/cards/bring', ['file' => UploadedFile::fake()->createWithContent('card.json', $json)]);
         $file(CardJson::encode(Samples::card()))->assertRedirect();
-        $this->assertEquals(Samples::card(), Card::query()->latest('id')->firstOrFail()->document());
+        $this->assertEquals(Samples::card(), StoredCard::query()->latest('id')->firstOrFail()->document());
         $file('{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"rocket"}]}')->assertStatus(422)->assertSee('/pieces/0/kind');
         $file('{not json')->assertStatus(422)->assertSee('not a JSON document');
     }
@@ -109,7 +109,7 @@ final class HomeTest extends WebTestCase
     {
         $this->bring(['text' => $text]);
         $pieces = [];
-        foreach (Card::query()->latest('id')->firstOrFail()->document()->pieces as $piece) {
+        foreach (StoredCard::query()->latest('id')->firstOrFail()->document()->pieces as $piece) {
             $pieces[$piece->kind->key()] = implode(' ', array_map(fn ($value) => is_array($value) ? implode(' ', $value) : (string) $value, array_filter(array_intersect_key($piece->fields, array_flip(['text', 'phrase', 'number', 'sort', 'address', 'links', 'value', 'html'])))));
         }
         foreach ($expected as $kind => $holds) {
@@ -134,12 +134,12 @@ final class HomeTest extends WebTestCase
             $this->post($to, ['keep' => [], 'kind' => [1 => 'tagline']])->assertStatus(422)->assertSee('Keep at least one line')->assertSee('value="tagline" selected', false);
             $last = (int) preg_match_all('/name="keep\[\]"/', (string) $this->get($to)->content()) - 1;
             $this->post($to, ['keep' => array_map(strval(...), range(0, $last)), 'kind' => [$last => 'tagline']])->assertRedirect();
-            $card = Card::query()->latest('id')->firstOrFail()->document();
+            $card = StoredCard::query()->latest('id')->firstOrFail()->document();
             $this->assertSame(['Tobiah Reedmace', true], [$card->holder(), str_contains(CardJson::encode($card), 'Mine alone')], $way);
         }
         $page = 'https://people.quillfern.example/maren-oakhollow';
         $this->bring(['address' => $page]);
-        $card = CardJson::encode(Card::query()->latest('id')->firstOrFail()->document());
+        $card = CardJson::encode(StoredCard::query()->latest('id')->firstOrFail()->document());
         foreach (['Maren Oakhollow', 'Principal garden designer', 'Quillfern Garden Studio', '1632 960147', '4 Mallow Lane, Eddersby', 'linkedin.com/in/maren-oakhollow'] as $fact) {
             $this->assertStringContainsString($fact, $card);
         }
@@ -166,7 +166,7 @@ final class HomeTest extends WebTestCase
         ] as $way => [$brought, $kept, $told]) {
             $this->bring(['text' => $brought]);
             $this->assertStringContainsString($told, (string) session('told'), $way);
-            $refs = array_map(fn ($piece) => $piece->text('picture'), array_values(array_filter(Card::query()->latest('id')->firstOrFail()->document()->pieces, fn ($piece) => $piece->kind->key() === 'headshot')));
+            $refs = array_map(fn ($piece) => $piece->text('picture'), array_values(array_filter(StoredCard::query()->latest('id')->firstOrFail()->document()->pieces, fn ($piece) => $piece->kind->key() === 'headshot')));
             $this->assertCount($kept === null ? 0 : 1, $refs, $way);
             $kept === null || $this->assertStringStartsWith($kept ? 'picture:' : 'https://', $refs[0], $way);
         }
@@ -174,12 +174,12 @@ final class HomeTest extends WebTestCase
 
     public function test_a_card_of_ours_is_brought_with_what_its_counted_links_lead_to(): void
     {
-        $this->card->edit(1, new CountPresses(true), null);
+        $this->card->edit(1, new CountClicks(true), null);
         preg_match('~<textarea[^>]*id="source"[^>]*>(.*?)</textarea>~s', (string) $this->get("/cards/{$this->card->id}/hand-over")->content(), $source);
         $html = html_entity_decode($source[1] ?? '');
         $this->assertStringContainsString('/go/', $html);
         $this->bring(['text' => $html]);
-        $card = CardJson::encode(Card::query()->latest('id')->firstOrFail()->document());
+        $card = CardJson::encode(StoredCard::query()->latest('id')->firstOrFail()->document());
         $this->assertStringNotContainsString('/go/', $card);
         foreach (['linkedin.com/in/maren', 'quillfern.example/book'] as $address) {
             $this->assertStringContainsString($address, $card);
@@ -196,7 +196,7 @@ final class HomeTest extends WebTestCase
     public function test_a_look_is_taken_facts_kept_and_the_starters_style_comes_back_in_one_step(): void
     {
         $this->post('/cards', ['starter' => 'plumbline']);
-        $card = Card::query()->latest('id')->firstOrFail();
+        $card = StoredCard::query()->latest('id')->firstOrFail();
         $fresh = $card->document();
         $card->edit($card->head, new Restyle(['typeface' => 'courier', 'sizes' => ['name' => 30], 'rule' => ['width' => 8]]), null);
         $this->get("/cards/$card->id/looks")->assertSee('Back to the style of Plumbline');

@@ -3,12 +3,12 @@
 namespace Tests\Web;
 
 use App\Clicks\Token;
-use App\Models\Brand;
+use App\Models\StoredBrand;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -86,16 +86,16 @@ final class LinksTest extends WebTestCase
 
     public function test_the_firms_networks_are_offered_and_decided_on_the_brand(): void
     {
-        Brand::in($this->workspace);
+        StoredBrand::in($this->workspace);
         $this->post('/brand/lines', ['number' => 1, 'lines' => ['profiles' => 'instagram.com/quillfern', 'own' => 'Facebook']])->assertRedirect();
-        $this->post('/brand/change', ['number' => Brand::in($this->workspace)->number]);
+        $this->post('/brand/change', ['number' => StoredBrand::in($this->workspace)->number]);
         $this->get("/cards/{$this->card->id}/links")->assertSee('put Instagram on')->assertSee('each person has their own Facebook');
-        $this->post('/brand/lines', ['number' => Brand::in($this->workspace)->number, 'lines' => ['own' => 'Friendface']])->assertStatus(422)->assertSee('No network called Friendface');
+        $this->post('/brand/lines', ['number' => StoredBrand::in($this->workspace)->number, 'lines' => ['own' => 'Friendface']])->assertStatus(422)->assertSee('No network called Friendface');
     }
 
     public function test_presses_are_counted_without_cookies_and_passed_on_for_good(): void
     {
-        $this->card->edit(1, new CountPresses(true), null);
+        $this->card->edit(1, new CountClicks(true), null);
         $tokens = $this->tokens();
         $this->assertCount(4, $tokens);
         $this->assertSame($tokens, $this->tokens(), 'handing over again gives the same addresses');
@@ -116,7 +116,7 @@ final class LinksTest extends WebTestCase
 
     public function test_a_made_up_token_leads_nowhere_and_one_of_an_earlier_key_still_holds(): void
     {
-        $this->card->edit(1, new CountPresses(true), null);
+        $this->card->edit(1, new CountClicks(true), null);
         [$token] = $this->tokens();
         foreach ([substr($token, 0, 10).'zz', 'AAAAAAAAAA1', strrev($token), str_repeat('a', 24)] as $made) {
             $this->get("/go/$made", self::BROWSER)->assertNotFound();
@@ -135,7 +135,7 @@ final class LinksTest extends WebTestCase
     {
         $this->get('/clicks')->assertSee('No card counts its presses yet');
         $this->card->edit(1, new FillPiece('p9', ['words' => '=Book "now", please']), null);
-        $this->card->edit(2, new CountPresses(true), null);
+        $this->card->edit(2, new CountClicks(true), null);
         $tokens = $this->tokens();
         $this->travelTo(Carbon::parse('2026-11-10 09:00'));
         foreach ([0, 0, 3] as $which) {
@@ -156,7 +156,7 @@ final class LinksTest extends WebTestCase
 
     public function test_clicks_and_links_of_another_workspace_are_not_there(): void
     {
-        $this->card->edit(1, new CountPresses(true), null);
+        $this->card->edit(1, new CountClicks(true), null);
         $this->get('/go/'.$this->tokens()[0], self::BROWSER);
         $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
         Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])->members()->attach($other);

@@ -4,7 +4,7 @@ namespace Tests\Web;
 
 use App\Jmap\Identity;
 use App\Jmap\Mailbox;
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -133,7 +133,7 @@ final class MailboxTest extends TestCase
             return count($this->asked) === 1 ? new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $to"]]) : new MockResponse((string) json_encode(self::SESSION));
         });
         try {
-            Mailbox::open(new Outside($client), 'post.example', 'secret-token');
+            Mailbox::open(new SafeHttpClient($client), 'post.example', 'secret-token');
             $this->assertTrue($followed);
         } catch (Refusal $refusal) {
             $this->assertFalse($followed, $refusal->getMessage());
@@ -159,7 +159,7 @@ final class MailboxTest extends TestCase
     public function test_bad_fields_are_refused_before_anybody_is_asked(mixed $server, mixed $token, string $field): void
     {
         try {
-            Mailbox::open(new Outside(new MockHttpClient(fn () => $this->fail('asked'))), $server, $token);
+            Mailbox::open(new SafeHttpClient(new MockHttpClient(fn () => $this->fail('asked'))), $server, $token);
             $this->fail('opened');
         } catch (Refusal $refusal) {
             $this->assertSame($field, $refusal->field());
@@ -169,7 +169,7 @@ final class MailboxTest extends TestCase
     /** @param  list<array<mixed>|string>  $answers  one after another */
     private function mailbox(array $answers, int $status = 200): Mailbox
     {
-        return Mailbox::open(new Outside(new MockHttpClient(function (string $method, string $address, array $options) use (&$answers, $status) {
+        return Mailbox::open(new SafeHttpClient(new MockHttpClient(function (string $method, string $address, array $options) use (&$answers, $status) {
             $this->asked[] = [$method, $address, $options];
             $answer = array_shift($answers);
 

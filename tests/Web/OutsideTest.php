@@ -2,7 +2,7 @@
 
 namespace Tests\Web;
 
-use App\Outside\Outside;
+use App\Outside\SafeHttpClient;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -73,10 +73,10 @@ final class OutsideTest extends TestCase
         $this->assertStringEndsWith('/fine', $fetched->address);
     }
 
-    private function outside(bool $guarded): Outside
+    private function outside(bool $guarded): SafeHttpClient
     {
         $client = HttpClient::create(['resolve' => [self::HOST => '127.0.0.1']]);
 
-        return new Outside($guarded ? (new NoPrivateNetworkHttpClient($client, [...IpUtils::PRIVATE_SUBNETS, ...Outside::INSIDE]))->withOptions(['resolve' => [self::HOST => '127.0.0.1']]) : $client);
+        return new SafeHttpClient($guarded ? (new NoPrivateNetworkHttpClient($client, [...IpUtils::PRIVATE_SUBNETS, ...SafeHttpClient::INSIDE]))->withOptions(['resolve' => [self::HOST => '127.0.0.1']]) : $client);
     }
 }

@@ -2,13 +2,13 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Models\User;
 use App\Pictures\Library;
 use Illuminate\Support\Facades\Artisan;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Kinds;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Destination;
 use InkyCard\Link\ProfileDirectory;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -64,7 +64,7 @@ final class PagesTest extends WebTestCase
         foreach (Starters::all() as $key => $starter) {
             $this->get("/starters/$key/sheet")->assertOk()->assertSee('Maren Oakhollow');
             $this->post('/cards', ['starter' => $key])->assertRedirect();
-            $card = Card::query()->latest('id')->firstOrFail();
+            $card = StoredCard::query()->latest('id')->firstOrFail();
             $this->get("/cards/$card->id")->assertOk()->assertSee('Maren Oakhollow')->assertSee('sample');
         }
         $this->post('/cards', ['starter' => 'none-such'])->assertNotFound();
@@ -73,7 +73,7 @@ final class PagesTest extends WebTestCase
     public function test_the_list_of_cards_pages(): void
     {
         foreach (range(1, 14) as $number) {
-            Card::start($this->workspace, Samples::card(['name' => "Card $number."]), $this->maren, 'Started');
+            StoredCard::start($this->workspace, Samples::card(['name' => "Card $number."]), $this->maren, 'Started');
         }
         $this->get('/cards')->assertSee('Card 14.')->assertDontSee('Card 2.')->assertSee('page 1 of 2');
         $this->get('/cards?page=2')->assertSee('Card 2.')->assertDontSee('Card 14.');
@@ -231,7 +231,7 @@ final class PagesTest extends WebTestCase
         User::query()->delete();
         foreach ([1, 2] as $time) {
             Artisan::call('inky:prepare');
-            $this->assertSame(9, Card::query()->where('last', 1)->where('workspace_id', '!=', $this->workspace->id)->count());
+            $this->assertSame(9, StoredCard::query()->where('last', 1)->where('workspace_id', '!=', $this->workspace->id)->count());
         }
     }
 

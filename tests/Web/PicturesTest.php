@@ -2,9 +2,9 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
-use App\Models\Picture;
-use App\Models\Sweep;
+use App\Models\BulkChange;
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
 use App\Pictures\Library;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
@@ -21,9 +21,9 @@ final class PicturesTest extends WebTestCase
         $this->post('/pictures', ['files' => [
             $file('garden.jpg', self::jpeg()), $file('logo.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><circle cx="4" cy="4" r="4" fill="red"/></svg>'), $file('plan.pdf', '%PDF-1.7'), $file('half.jpg', substr(self::jpeg(), 0, 900)),
         ]])->assertStatus(422)->assertSee('plan.pdf: This file is a PDF')->assertSee('half.jpg: This picture did not arrive whole')->assertSee('garden.jpg');
-        $this->assertSame(['garden.jpg', 'logo.svg'], Picture::query()->orderBy('id')->pluck('name')->all());
+        $this->assertSame(['garden.jpg', 'logo.svg'], StoredPicture::query()->orderBy('id')->pluck('name')->all());
         $this->post('/pictures', ['files' => [$file('again.jpg', self::jpeg())]], ['Accept' => 'application/json'])->assertOk()->assertSee('picture-tile');
-        $this->assertSame(2, Picture::query()->count(), 'the same picture is kept once');
+        $this->assertSame(2, StoredPicture::query()->count(), 'the same picture is kept once');
         $this->post('/pictures', [])->assertStatus(422)->assertSee('Choose one picture');
         $this->get('/pictures?find=gard')->assertSee('garden.jpg')->assertDontSee('logo.svg');
         $this->get('/pictures?find=%25')->assertDontSee('garden.jpg');
@@ -52,13 +52,13 @@ final class PicturesTest extends WebTestCase
         $answer = $this->post('/pictures/fetch', ['address' => $address])->assertStatus(422);
         preg_match('/id="error-address"[^>]*>([^<]*)/', (string) $answer->content(), $told);
         $this->assertMatchesRegularExpression("/$sentence/", $told[1] ?? '');
-        $this->assertSame([0, []], [Picture::query()->count(), Library::disk()->allFiles()]);
+        $this->assertSame([0, []], [StoredPicture::query()->count(), Library::disk()->allFiles()]);
     }
 
     public function test_a_picture_at_an_address_is_kept_here(): void
     {
         $this->post('/pictures/fetch', ['address' => 'pictures.quillfern.example/spring'])->assertRedirect('/pictures');
-        $this->assertSame(960, Picture::query()->sole()->width);
+        $this->assertSame(960, StoredPicture::query()->sole()->width);
     }
 
     public function test_a_crop_is_kept_put_on_the_cards_and_taken_back(): void
@@ -69,7 +69,7 @@ final class PicturesTest extends WebTestCase
         $this->post("/pictures/$picture->id", ['part' => ['x' => 0.1, 'y' => '0.2', 'width' => 0.5, 'height' => 0.5, 'turn' => 90, 'focusX' => 0.3, 'focusY' => 0.4], 'alt' => 'Maren by the pond', 'rights' => 'Ours', 'everywhere' => 1])->assertRedirect();
         $this->assertStringContainsString("picture:$picture->hash#0.1,0.2,0.5,0.5,90,0.3,0.4", $this->stored());
         $this->get("/cards/{$this->card->id}/sheet")->assertOk();
-        $this->post('/sweeps/'.Sweep::query()->sole()->id.'/undo');
+        $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
         $this->assertSame($plain, $this->stored());
         // The next use starts with the part and the words.
         $this->fill('p1', ['pick' => $picture->id]);
@@ -89,10 +89,10 @@ final class PicturesTest extends WebTestCase
         $old = $this->bring();
         $this->fill('p1', ['pick' => $old->id, 'fields' => ['size' => 120]]);
         $this->post("/pictures/$old->id/replace", ['file' => UploadedFile::fake()->createWithContent('new.jpg', self::jpeg(500, 400))])->assertSessionHas('sweep');
-        $new = Picture::query()->latest('id')->firstOrFail();
+        $new = StoredPicture::query()->latest('id')->firstOrFail();
         $piece = CardJson::decode($this->stored())->piece('p1');
         $this->assertSame(["picture:$new->hash", 120], [$piece->text('picture'), $piece->fields['size']]);
-        $this->post('/sweeps/'.Sweep::query()->sole()->id.'/undo');
+        $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
         $this->assertStringContainsString($old->hash, $this->stored());
         $this->post("/pictures/$old->id/replace", ['file' => UploadedFile::fake()->createWithContent('same.jpg', self::jpeg())])->assertStatus(422)->assertSee('the same picture');
         $this->post("/pictures/$old->id/replace", [])->assertStatus(422);
@@ -116,11 +116,11 @@ final class PicturesTest extends WebTestCase
         ob_start();
         imagejpeg($paper);
         $this->post('/pictures/hand', ['way' => 'photographed', 'photo' => UploadedFile::fake()->createWithContent('p.jpg', (string) ob_get_clean())])->assertRedirect();
-        $this->assertSame([true, true, true], Picture::query()->orderBy('id')->get()->map(fn (Picture $picture) => $picture->hand)->all());
+        $this->assertSame([true, true, true], StoredPicture::query()->orderBy('id')->get()->map(fn (StoredPicture $picture) => $picture->hand)->all());
         foreach ([['way' => 'drawn', 'strokes' => '[]'], ['way' => 'set', 'words' => '', 'face' => 'caveat'], ['way' => 'set', 'words' => '苏海', 'face' => 'caveat'], ['way' => 'set', 'words' => 'M', 'face' => '../x'], ['way' => 'photographed'], []] as $bad) {
             $this->post('/pictures/hand', $bad)->assertStatus(422)->assertSee('role="alert"', false);
         }
-        $drawn = Picture::query()->orderBy('id')->firstOrFail();
+        $drawn = StoredPicture::query()->orderBy('id')->firstOrFail();
         $this->post("/cards/{$this->card->id}/pieces", ['revision' => $this->current(), 'kind' => 'closing']);
         $closing = collect(CardJson::decode($this->stored())->pieces)->firstOrFail(fn ($piece) => $piece->kind->key() === 'closing');
         $this->fill($closing->id, ['pick' => $drawn->id, 'fields' => ['phrase' => 'Warmly,', 'moving' => 'once']])->assertOk();
@@ -203,16 +203,16 @@ final class PicturesTest extends WebTestCase
         $this->fill('p1', ['pick' => $picture->id])->assertStatus(422);
     }
 
-    private function bring(): Picture
+    private function bring(): StoredPicture
     {
         $this->post('/pictures', ['files' => [UploadedFile::fake()->createWithContent('maren.jpg', self::jpeg())]]);
 
-        return Picture::query()->latest('id')->firstOrFail();
+        return StoredPicture::query()->latest('id')->firstOrFail();
     }
 
     private function current(): int
     {
-        return (int) Card::query()->whereKey($this->card->id)->value('head');
+        return (int) StoredCard::query()->whereKey($this->card->id)->value('head');
     }
 
     /**

@@ -2,11 +2,11 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
-use InkyCard\Card\Arrangement;
-use InkyCard\Card\Kinds;
+use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Kind\Kinds;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Styling, arranging and adding through the bench's forms, where every value comes as text. */
@@ -18,7 +18,7 @@ final class StyleTest extends WebTestCase
      */
     private function send(string $path, array $data = []): TestResponse
     {
-        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => Card::query()->findOrFail($this->card->id)->head], ['HX-Request' => 'true']);
+        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => StoredCard::query()->findOrFail($this->card->id)->head], ['HX-Request' => 'true']);
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */
@@ -64,13 +64,13 @@ final class StyleTest extends WebTestCase
             $answer = $this->send('/arrangement', ['arrangement' => $key])->assertOk()->assertSee('id="arrangement"', false);
             // Pieces that stay where they are and are not seen are told apart from those that are.
             $this->assertSame(['reply' => 2, 'words-only' => 1, 'single-line' => 1][$key] ?? 0, substr_count((string) $answer->content(), 'not in this arrangement'), $key);
-            $this->assertSame($key, Card::query()->findOrFail($this->card->id)->document()->arrangement->key);
+            $this->assertSame($key, StoredCard::query()->findOrFail($this->card->id)->document()->arrangement->key);
         }
         $this->send('/arrangement', ['arrangement' => 'spiral'])->assertStatus(422);
         foreach (array_keys(Kinds::all()) as $key) {
             $this->send('/pieces', ['kind' => $key])->assertOk()->assertSee('Kept.');
         }
-        $pieces = Card::query()->findOrFail($this->card->id)->document()->pieces;
+        $pieces = StoredCard::query()->findOrFail($this->card->id)->document()->pieces;
         foreach (array_slice($pieces, -count(Kinds::all())) as $piece) {
             $this->get("/cards/{$this->card->id}?piece={$piece->id}")->assertOk()->assertSee("id=\"piece-{$piece->id}\"", false)->assertSee($piece->kind->purpose());
         }
@@ -80,7 +80,7 @@ final class StyleTest extends WebTestCase
     {
         $this->send('/pieces', ['kind' => 'logo']);
         $this->send('/pieces/p10', ['fields' => ['width' => '120', 'ratio' => '7'], 'upload' => UploadedFile::fake()->createWithContent('logo.jpg', self::jpeg(400, 100))])->assertOk();
-        $logo = Card::query()->findOrFail($this->card->id)->document()->piece('p10');
+        $logo = StoredCard::query()->findOrFail($this->card->id)->document()->piece('p10');
         $this->assertSame([120, 0.25], [$logo->fields['width'], $logo->fields['ratio']]);
         $this->get("/cards/{$this->card->id}/sheet")->assertSee('width="120" height="30"', false);
     }

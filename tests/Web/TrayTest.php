@@ -2,17 +2,17 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
-use App\Tray\Received;
+use App\Tray\MimeMessage;
 use App\Tray\Tray;
-use App\Tray\Verification;
+use App\Tray\TrayVerifier;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Edit\CountPresses;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
@@ -24,7 +24,7 @@ final class TrayTest extends WebTestCase
     public function test_a_test_of_a_card_is_sent_to_the_tray_and_verified_there(): void
     {
         foreach ([false, true] as $counted) {
-            $this->card->refresh()->edit($this->card->head, new CountPresses($counted), null);
+            $this->card->refresh()->edit($this->card->head, new CountClicks($counted), null);
             $this->write(['card' => (string) $this->card->id])->assertRedirect();
             $page = $this->get('/tray/'.$this->newest())->assertOk()->assertSee('Verified')->assertSee('as it was handed over');
             foreach (['text/html', 'text/plain', 'Message-ID', 'Take it as .eml'] as $shown) {
@@ -34,7 +34,7 @@ final class TrayTest extends WebTestCase
         }
         $raw = (string) $this->get('/tray/'.$this->newest().'/file')->assertOk()->content();
         $this->assertSame(0, preg_match('/(?<!\r)\n/', $raw));
-        $this->assertSame('maren@quillfern.example', (new Received($raw))->from());
+        $this->assertSame('maren@quillfern.example', (new MimeMessage($raw))->from());
     }
 
     public function test_directions_are_sent_with_the_card(): void
@@ -60,7 +60,7 @@ final class TrayTest extends WebTestCase
         $this->get($at)->assertOk()->assertSee('maren@quillfern.example')->assertSee('Nothing is under it')->assertDontSee('quillfern-demo');
         $this->post("$at/place", ['identity' => 'nobody'])->assertStatus(422)->assertSee('not in the mailbox');
         $this->post("$at/place", ['identity' => 'i1'])->assertRedirect();
-        $this->assertSame(app(\App\HandOver::class)->parcel($this->card->document(), $this->card)->html(), $under());
+        $this->assertSame(app(\App\Handover\Parcels::class)->parcel($this->card->document(), $this->card)->html(), $under());
         $this->assertSame(2, DB::table('placements')->where(['address' => 'maren@quillfern.example', 'card_id' => $this->card->id])->count());
         $this->get($at)->assertSee('This card is under it')->assertSee('is under every new message');
         $this->post("$at/place", ['identity' => 'i1']);
@@ -85,7 +85,7 @@ final class TrayTest extends WebTestCase
             ]);
         }
         $other = Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'GB']);
-        $theirs = Card::start($other, Samples::card(), null, 'Started');
+        $theirs = StoredCard::start($other, Samples::card(), null, 'Started');
         DB::table('placements')->insert(['workspace_id' => $other->id, 'card_id' => $theirs->id, 'address' => 'theirs@other.example', 'situation' => 'new']);
         $this->get('/placements')->assertOk()->assertSee($at(1))->assertSee($at(25))->assertDontSee($at(26))->assertSee('page 1 of 2')->assertDontSee('theirs@other.example');
         $this->get('/placements?page=2')->assertSee($at(30))->assertDontSee($at(25));
@@ -101,7 +101,7 @@ final class TrayTest extends WebTestCase
     public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
     {
         foreach (['new' => 'Principal designer', 'reply' => 'Short and sweet'] as $situation => $role) {
-            $card = \App\Models\Card::start($this->workspace, (new FillPiece('p3', ['text' => $role]))->apply(Samples::card()), $this->maren, 'Started');
+            $card = \App\Models\StoredCard::start($this->workspace, (new FillPiece('p3', ['text' => $role]))->apply(Samples::card()), $this->maren, 'Started');
             DB::table('placements')->insert(['workspace_id' => $this->workspace->id, 'card_id' => $card->id, 'address' => 'maren@quillfern.example', 'situation' => $situation]);
         }
         $this->write([]);
@@ -214,11 +214,11 @@ final class TrayTest extends WebTestCase
                     return implode("\r\n", $lines);
                 })(),
             };
-            $received = Received::foreign($raw);
+            $received = MimeMessage::foreign($raw);
             foreach ([$received->from(), $received->subject(), $received->text(), $received->shown(), $received->source(5000), ...array_values($received->headers()), ...array_column($received->parts(), 'name')] as $text) {
                 $this->assertTrue(mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08]/', $text) === 0, (string) $seed);
             }
-            Verification::of($this->workspace, $received);
+            TrayVerifier::of($this->workspace, $received);
             foreach (MailClient::all() as $client) {
                 $client->read(new Message($received->shown(), $received->text() === '' ? null : $received->text()))->html();
             }
@@ -228,7 +228,7 @@ final class TrayTest extends WebTestCase
     /** Among cards of one firm, each with a past, the right one is told, and as it was then. */
     public function test_of_many_alike_the_right_card_and_revision_is_told(): void
     {
-        $handedOver = fn (Card $card): string => app(\App\HandOver::class)->parcel($card->document(), $card)->html();
+        $handedOver = fn (StoredCard $card): string => app(\App\Handover\Parcels::class)->parcel($card->document(), $card)->html();
         $first = $handedOver($this->card);
         $this->card->edit(1, new FillPiece('p3', ['text' => 'Head gardener']), null);
         $second = $handedOver($this->card);
@@ -237,11 +237,11 @@ final class TrayTest extends WebTestCase
         }
         $now = $handedOver($this->card->refresh());
         foreach (['Tobiah Reedmace', 'Wren Hazeldine'] as $number => $name) {
-            $other = Card::start($this->workspace, (new FillPiece('p2', ['text' => $name]))->apply(\Tests\Core\Samples::card(['name' => $name])), null, 'Started');
+            $other = StoredCard::start($this->workspace, (new FillPiece('p2', ['text' => $name]))->apply(\Tests\Core\Samples::card(['name' => $name])), null, 'Started');
             $other->edit(1, new FillPiece('p5', ['number' => "+44 1632 96010$number"]), null);
         }
         foreach ([[$now, 'verified', 9], [$second, 'old', 2], [$first, 'old', 1], ['<p>Maren wrote nothing of the kind</p>', 'absent', null], ['<p>See you</p><blockquote>'.$first.'</blockquote>', 'quoted', 1]] as [$html, $verdict, $revision]) {
-            $verification = Verification::of($this->workspace, new Received("From: stranger@else.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>$html"));
+            $verification = TrayVerifier::of($this->workspace, new MimeMessage("From: stranger@else.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>$html"));
             // The sender is nobody's here, which is said beside the verdict.
             $this->assertSame([$verdict === 'verified' ? 'altered' : $verdict, $revision], [$verification?->verified->verdict, $verification?->verified->revision]);
             $verdict === 'absent' || $this->assertSame($this->card->id, $verification?->card->id, $verdict);
@@ -303,6 +303,6 @@ final class TrayTest extends WebTestCase
 
     private function html(): string
     {
-        return (new Received((string) DB::table('tray_messages')->where('id', $this->newest())->value('raw')))->html();
+        return (new MimeMessage((string) DB::table('tray_messages')->where('id', $this->newest())->value('raw')))->html();
     }
 }

@@ -2,7 +2,7 @@
 
 namespace Tests\Web;
 
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -20,7 +20,7 @@ abstract class WebTestCase extends TestCase
 
     protected User $maren;
 
-    protected Card $card;
+    protected StoredCard $card;
 
     protected function setUp(): void
     {
@@ -30,7 +30,7 @@ abstract class WebTestCase extends TestCase
         $this->workspace = Workspace::create(['name' => 'Quillfern', 'web' => 'https://quillfern.example', 'country' => 'GB']);
         $this->maren = User::create(['name' => 'Maren Oakhollow', 'email' => 'maren@quillfern.example', 'password' => 'garden-gate-9']);
         $this->workspace->members()->attach($this->maren);
-        $this->card = Card::start($this->workspace, Samples::card(), $this->maren, 'Started');
+        $this->card = StoredCard::start($this->workspace, Samples::card(), $this->maren, 'Started');
         $this->actingAs($this->maren);
     }
 

@@ -12,7 +12,7 @@ use InkyCard\Picture\Tone;
 use InkyCard\Refusal;
 
 /** A picture and a recipe in, the baked file out. */
-final class BakePicture extends Answers
+final class BakePicture extends AbstractAnswer
 {
     protected $signature = 'inky:bake
         {picture : a JPEG, PNG, GIF, WebP or SVG file; - reads standard input}

@@ -2,14 +2,14 @@
 
 namespace App\Console\Commands;
 
-use App\HandOver;
+use App\Handover\Parcels;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Refusal;
 
 /** A card document in, what a destination takes out, as files. */
-final class HandOverCard extends ReadsCard
+final class HandOverCard extends AbstractCardCommand
 {
     protected $signature = 'inky:hand-over
         {card : a card document, inky-card/1; - reads standard input}
@@ -23,7 +23,7 @@ final class HandOverCard extends ReadsCard
         $destination = Destination::of($this->option('to'));
         $out = rtrim((string) $this->option('out'), '/');
         $card = $this->card();
-        $artifact = ($destination->format() ?? Formats::of('source'))->build(app(HandOver::class)->parcel($destination->onPhone() ? (new Shorten)->apply($card) : $card));
+        $artifact = ($destination->format() ?? Formats::of('source'))->build(app(Parcels::class)->parcel($destination->onPhone() ? (new Shorten)->apply($card) : $card));
         $written = [];
         foreach ($artifact->files as $file) {
             $path = "$out/".(count($artifact->files) > 1 ? "$artifact->name/" : '').$file->path;

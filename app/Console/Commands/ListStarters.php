@@ -4,8 +4,8 @@ namespace App\Console\Commands;
 
 use Illuminate\Console\Command;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Starter;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starter;
+use InkyCard\Card\Starter\Starters;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** The starters, by name or as card documents filled with their samples. */

@@ -10,7 +10,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Proof;
 
 /** A card document in, its proof out. */
-final class ProofCard extends ReadsCard
+final class ProofCard extends AbstractCardCommand
 {
     /** Of a brand document, bytes. */
     private const MAX_BRAND = 1_000_000;

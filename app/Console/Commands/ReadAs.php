@@ -7,7 +7,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Refusal;
 
 /** Any mail HTML in, what the reader of a stand-in sees of it out. */
-final class ReadAs extends Answers
+final class ReadAs extends AbstractAnswer
 {
     private const MAX_BYTES = 4_000_000;
 

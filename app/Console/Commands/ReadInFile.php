@@ -2,11 +2,11 @@
 
 namespace App\Console\Commands;
 
-use App\Brought;
-use InkyCard\Handover\Fact;
+use App\Import\Brought;
+use InkyCard\Import\Fact;
 
 /** A signature somebody has in, what a card could be made of out. */
-final class ReadInFile extends Answers
+final class ReadInFile extends AbstractAnswer
 {
     protected $signature = 'inky:read-in
         {file : a signature as .html, .eml, .vcf or text; - reads standard input}

@@ -3,16 +3,16 @@
 namespace App\Console\Commands;
 
 use App\Pictures\HostedPictures;
-use App\Tray\Received;
+use App\Tray\MimeMessage;
 use App\Tray\Tray;
 use InkyCard\Card\CardJson;
 use InkyCard\Refusal;
-use InkyCard\Rollout\Arrived;
-use InkyCard\Rollout\Expected;
-use InkyCard\Rollout\Verifier;
+use InkyCard\Verification\ExpectedCard;
+use InkyCard\Verification\ReceivedMessage;
+use InkyCard\Verification\Verifier;
 
 /** A received message in, whether it carries a card as it was handed over out. */
-final class VerifyMessage extends Answers
+final class VerifyMessage extends AbstractAnswer
 {
     protected $signature = 'inky:verify
         {message : a message, .eml; - reads standard input}
@@ -30,17 +30,17 @@ final class VerifyMessage extends Answers
         if (! is_string($this->option('card'))) {
             throw Refusal::because('Name the card it should carry: --card=card.json.');
         }
-        $received = Received::foreign($raw);
+        $received = MimeMessage::foreign($raw);
         $older = [];
         foreach (array_values(array_filter((array) $this->option('older'), is_string(...))) as $number => $file) {
             $older[] = $this->expected(-1 - $number, $file);
         }
 
-        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, Arrived::of($received->html(), $received->text(), $received->from()))->toArray());
+        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, ReceivedMessage::of($received->html(), $received->text(), $received->from()))->toArray());
     }
 
-    private function expected(int $revision, string $file): Expected
+    private function expected(int $revision, string $file): ExpectedCard
     {
-        return Expected::card($revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(), short: $revision === 0);
+        return ExpectedCard::card($revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(), short: $revision === 0);
     }
 }

@@ -3,9 +3,9 @@
 namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
-use App\Models\Brand;
-use App\Models\Card;
-use App\Models\Sweep;
+use App\Models\BulkChange;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -13,9 +13,9 @@ use Illuminate\Http\Response;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use InkyCard\Card\Duties;
 use InkyCard\Card\Edit\FollowBrand;
 use InkyCard\Card\Edit\MeetRules;
+use InkyCard\Card\MissingCompliance;
 
 /** What the drafted brand changes on the cards: seen first, then put on all of them or not, and taken back as one. */
 final class BrandChangeController extends Controller
@@ -24,26 +24,26 @@ final class BrandChangeController extends Controller
 
     public function show(Request $request): View
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
 
-        return view('brand.change', ['brand' => $brand, 'cards' => self::paged($request, Sweep::touched($this->workspace, $brand->change()))]);
+        return view('brand.change', ['brand' => $brand, 'cards' => self::paged($request, BulkChange::touched($this->workspace, $brand->change()))]);
     }
 
     /** How many cards the draft changes, and how many lack what the rules ask; asked for after the page, as it reads every card. */
     public function counts(): View
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
 
         return view('brand.counts', [
             'brand' => $brand,
-            'touched' => $brand->draft === null ? 0 : Sweep::touched($this->workspace, $brand->change())->count(),
+            'touched' => $brand->draft === null ? 0 : BulkChange::touched($this->workspace, $brand->change())->count(),
             'lacking' => $this->lacking($brand)->count(),
         ]);
     }
 
     public function duties(Request $request): View
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
 
         $lacking = $this->lacking($brand);
 
@@ -57,7 +57,7 @@ final class BrandChangeController extends Controller
     /** Puts the notices the rules in force ask for on every card that lacks them. */
     public function meet(Request $request): RedirectResponse
     {
-        $sweep = DB::transaction(fn () => Sweep::over($this->workspace, new MeetRules(Brand::in($this->workspace)->document()), 'Notices put where trade rules ask for them', self::member($request)));
+        $sweep = DB::transaction(fn () => BulkChange::over($this->workspace, new MeetRules(StoredBrand::in($this->workspace)->document()), 'Notices put where trade rules ask for them', self::member($request)));
 
         return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
     }
@@ -65,18 +65,18 @@ final class BrandChangeController extends Controller
     /** A card as it would be with the draft. */
     public function sheet(int $card): Response
     {
-        return self::rendering(Brand::in($this->workspace)->change()->apply($this->card($card)->document()));
+        return self::rendering(StoredBrand::in($this->workspace)->change()->apply($this->card($card)->document()));
     }
 
     public function put(Request $request): RedirectResponse
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
         try {
             $sweep = DB::transaction(function () use ($request, $brand) {
                 $change = $brand->change();
                 $brand->put(self::seen($request, 'number'), $change->to);
 
-                return Sweep::over($this->workspace, $change, self::words($change), self::member($request));
+                return BulkChange::over($this->workspace, $change, self::words($change), self::member($request));
             });
         } catch (StaleRevision) {
             return redirect()->route('brand.change')->with('told', 'The brand was changed elsewhere meanwhile: look again before you put it on the cards.');
@@ -87,7 +87,7 @@ final class BrandChangeController extends Controller
 
     public function drop(Request $request): RedirectResponse
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
         try {
             $brand->keep(self::seen($request, 'number'), $brand->document());
         } catch (StaleRevision) {
@@ -100,9 +100,9 @@ final class BrandChangeController extends Controller
     /** Takes the newest change of the brand back, on the brand and on every card. */
     public function undo(Request $request, int $sweep): RedirectResponse
     {
-        $found = Sweep::query()->where(['workspace_id' => $this->workspace->id, 'id' => $sweep])->firstOrFail();
+        $found = BulkChange::query()->where(['workspace_id' => $this->workspace->id, 'id' => $sweep])->firstOrFail();
         $edit = $found->edit();
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
         try {
             DB::transaction(function () use ($request, $found, $edit, $brand) {
                 if ($found->undone_at !== null || ! $found->isNewest()) {
@@ -140,16 +140,16 @@ final class BrandChangeController extends Controller
         return 'Brand: '.implode(', ', $parts);
     }
 
-    /** @return Collection<int, array{card: Card, lacks: Duties}> cards that lack what a rule asks */
-    private function lacking(Brand $brand): Collection
+    /** @return Collection<int, array{card: StoredCard, lacks: MissingCompliance}> cards that lack what a rule asks */
+    private function lacking(StoredBrand $brand): Collection
     {
         $drafted = $brand->drafted();
         if ($drafted->rules === []) {
             return collect();
         }
 
-        return Card::allIn($this->workspace)
-            ->map(fn (Card $card) => ['card' => $card, 'lacks' => Duties::missing($card->document(), $drafted)])
+        return StoredCard::allIn($this->workspace)
+            ->map(fn (StoredCard $card) => ['card' => $card, 'lacks' => MissingCompliance::missing($card->document(), $drafted)])
             ->filter(fn (array $of) => $of['lacks'] !== null)->collect()->values();
     }
 

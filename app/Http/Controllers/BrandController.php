@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
-use App\Models\Brand;
-use App\Models\Sweep;
+use App\Models\BulkChange;
+use App\Models\StoredBrand;
 use App\Pictures\Library;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,7 +46,7 @@ final class BrandController extends Controller
 
     public function undo(Request $request): Response|RedirectResponse
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
         try {
             $brand->undo(self::seen($request, 'number'));
         } catch (StaleRevision) {
@@ -94,7 +94,7 @@ final class BrandController extends Controller
     /** @param  \Closure(Document): Document  $make */
     private function change(Request $request, string $part, \Closure $make): Response|RedirectResponse
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
         try {
             $brand->keep(self::seen($request, 'number'), $make($brand->drafted()));
         } catch (StaleRevision) {
@@ -114,12 +114,12 @@ final class BrandController extends Controller
     /** @param  array<string, mixed>  $data */
     private function page(array $data = [], int $status = 200): Response
     {
-        $brand = Brand::in($this->workspace);
+        $brand = StoredBrand::in($this->workspace);
 
         return response()->view('brand.show', $data + [
             'brand' => $brand,
             'drafted' => $brand->drafted(),
-            'sweeps' => Sweep::query()->where('workspace_id', $this->workspace->id)->latest('id')->paginate(self::PER_PAGE)->fragment('changes'),
+            'sweeps' => BulkChange::query()->where('workspace_id', $this->workspace->id)->latest('id')->paginate(self::PER_PAGE)->fragment('changes'),
             'refused' => [],
             'taken' => null,
             'stale' => false,

@@ -2,18 +2,18 @@
 
 namespace App\Http\Controllers;
 
-use App\Brought;
 use App\Http\Middleware\ContentPolicy;
-use App\Models\Brand;
-use App\Models\Card;
-use App\Outside\Outside;
+use App\Import\Brought;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
+use App\Outside\SafeHttpClient;
 use App\Pictures\Library;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Kinds;
-use InkyCard\Handover\Fact;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Import\Fact;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Refusal;
 
@@ -36,9 +36,9 @@ final class BringController extends Controller
     }
 
     /** Makes a card of the lines kept. */
-    public function confirm(Request $request, Library $library, Outside $outside, string $id): Response|RedirectResponse
+    public function confirm(Request $request, Library $library, SafeHttpClient $outside, string $id): Response|RedirectResponse
     {
-        $brand = Brand::in($this->workspace)->document();
+        $brand = StoredBrand::in($this->workspace)->document();
         $keep = array_filter($request->array('keep'), is_string(...));
         $kinds = $request->array('kind');
         $facts = [];
@@ -60,7 +60,7 @@ final class BringController extends Controller
             return $this->page($request, $id, $refusal->getMessage(), 422);
         }
 
-        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id)->with('told', implode(' ', $left));
+        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id)->with('told', implode(' ', $left));
     }
 
     /** @throws Refusal */
@@ -76,7 +76,7 @@ final class BringController extends Controller
 
     private function page(Request $request, string $id, string $refused = '', int $status = 200): Response
     {
-        $country = Brand::in($this->workspace)->document()->country;
+        $country = StoredBrand::in($this->workspace)->document()->country;
         $facts = Brought::facts($this->bytes($request, $id), $country);
         $card = CardJson::read(Brought::document($facts, $country));
 

@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
-use App\Models\Card;
-use App\Placements;
+use App\Models\StoredCard;
+use App\Placements\Placements;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -35,7 +35,7 @@ final class CardsController extends Controller
         $archived = self::word($request, 'show') === 'archived';
         $sort = isset(self::SORTS[self::word($request, 'sort')]) ? self::word($request, 'sort') : 'newest';
         $like = '%'.addcslashes($find, '%_\\').'%';
-        $cards = Card::query()->where('workspace_id', $this->workspace->id)
+        $cards = StoredCard::query()->where('workspace_id', $this->workspace->id)
             ->when($archived, fn (Builder $query) => $query->whereNotNull('archived_at'), fn (Builder $query) => $query->whereNull('archived_at'))
             ->when($find !== '', fn (Builder $query) => $query->where(fn (Builder $either) => $either->whereLike('name', $like)
                 ->orWhereExists(fn ($exists) => $exists->from('card_revisions')->whereColumn('card_id', 'cards.id')->whereColumn('number', 'cards.head')->whereLike('document', $like))));
@@ -48,8 +48,8 @@ final class CardsController extends Controller
 
         return view('cards.index', [
             'cards' => $page, 'find' => $find, 'archived' => $archived, 'sort' => $sort, 'sorts' => self::SORTS,
-            'filed' => Card::query()->where('workspace_id', $this->workspace->id)->whereNotNull('archived_at')->count(),
-            'presses' => (new Tally($this->workspace, self::PRESSED, now(), array_map(fn (Card $card) => $card->id, array_values($page->items()))))->seriesBy('card'),
+            'filed' => StoredCard::query()->where('workspace_id', $this->workspace->id)->whereNotNull('archived_at')->count(),
+            'presses' => (new Tally($this->workspace, self::PRESSED, now(), array_map(fn (StoredCard $card) => $card->id, array_values($page->items()))))->seriesBy('card'),
             'placements' => DB::table('placements')->whereIn('card_id', $page->pluck('id'))->orderBy('address')->get()->groupBy('card_id'),
         ]);
     }
@@ -58,7 +58,7 @@ final class CardsController extends Controller
     public function several(Request $request): RedirectResponse
     {
         $ids = array_filter(array_map(fn ($id) => is_scalar($id) ? (int) $id : 0, $request->array('cards')));
-        $chosen = Card::query()->where('workspace_id', $this->workspace->id)->whereIn('id', $ids)->orderBy('id')->get();
+        $chosen = StoredCard::query()->where('workspace_id', $this->workspace->id)->whereIn('id', $ids)->orderBy('id')->get();
         $count = $chosen->count();
         if ($count === 0) {
             return back()->with('told', 'Choose cards first.');
@@ -66,15 +66,15 @@ final class CardsController extends Controller
         $cards = $count === 1 ? 'One card' : "$count cards";
         switch (self::word($request, 'do')) {
             case 'archive':
-                Card::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => now()]);
+                StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => now()]);
 
                 return back()->with(['told' => "$cards put in the archive.", 'undo' => ['bring-back', $chosen->modelKeys()]]);
             case 'bring-back':
-                Card::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => null]);
+                StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => null]);
 
                 return back()->with(['told' => "$cards brought back.", 'undo' => ['archive', $chosen->modelKeys()]]);
             case 'copy':
-                DB::transaction(fn () => $chosen->each(fn (Card $card) => Card::start($this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request), "Copied from $card->name")));
+                DB::transaction(fn () => $chosen->each(fn (StoredCard $card) => StoredCard::start($this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request), "Copied from $card->name")));
 
                 return redirect()->route('cards')->with('told', "$cards copied.");
         }
@@ -100,7 +100,7 @@ final class CardsController extends Controller
             return response()->view('cards.copy', ['card' => $card, 'refused' => [$refusal->field() => $refusal->getMessage()]], 422);
         }
 
-        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id);
+        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id);
     }
 
     /** Every address with its cards, as a table. */
@@ -111,7 +111,7 @@ final class CardsController extends Controller
 
         return view('cards.placements', [
             'addresses' => $addresses, 'situations' => Situation::cases(), 'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
-            'cards' => Card::choices($this->workspace),
+            'cards' => StoredCard::choices($this->workspace),
         ]);
     }
 

@@ -3,7 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
-use App\Models\Card;
+use App\Models\StoredCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -70,10 +70,10 @@ final class ClicksController extends Controller
         return isset(self::DAYS[$days]) ? $days : 30;
     }
 
-    private function chosen(Request $request): ?Card
+    private function chosen(Request $request): ?StoredCard
     {
         $card = self::seen($request, 'card');
 
-        return $card === 0 ? null : Card::query()->where('workspace_id', $this->workspace->id)->find($card) ?? abort(404);
+        return $card === 0 ? null : StoredCard::query()->where('workspace_id', $this->workspace->id)->find($card) ?? abort(404);
     }
 }

@@ -2,9 +2,9 @@
 
 namespace App\Http\Controllers;
 
-use App\HandOver;
+use App\Handover\Parcels;
 use App\Http\Middleware\ContentPolicy;
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
@@ -60,7 +60,7 @@ abstract class Controller
     /** An artifact to be saved. */
     protected static function download(Artifact $artifact): Response
     {
-        [$name, $type, $bytes] = HandOver::packed($artifact);
+        [$name, $type, $bytes] = Parcels::packed($artifact);
 
         return response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => sprintf("attachment; filename=\"%s\"; filename*=UTF-8''%s", Str::ascii($name), rawurlencode($name))]);
     }
@@ -92,8 +92,8 @@ abstract class Controller
     }
 
     /** A card of the workspace; others do not exist here. */
-    protected function card(int $id): Card
+    protected function card(int $id): StoredCard
     {
-        return Card::in($this->workspace, $id) ?? abort(404);
+        return StoredCard::in($this->workspace, $id) ?? abort(404);
     }
 }

@@ -4,17 +4,18 @@ namespace App\Http\Controllers;
 
 use App\Bench\Answer;
 use App\Exceptions\StaleRevision;
-use App\Models\Card;
+use App\Models\StoredCard;
 use App\Pictures\Library;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Str;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Edit;
+use InkyCard\Card\Edit\Edit as EditEdit;
 use InkyCard\Card\FilledBy;
-use InkyCard\Card\Kinds;
-use InkyCard\Card\Starters;
-use InkyCard\Card\Zone;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Link\ProfileText;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
@@ -122,7 +123,7 @@ final class EditController extends Controller
 
     public function count(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\CountPresses($request->boolean('on')));
+        return $this->change($request, $card, '', fn () => new Edit\CountClicks($request->boolean('on')));
     }
 
     public function rearrange(Request $request, int $card): Response
@@ -142,16 +143,16 @@ final class EditController extends Controller
 
     public function undo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (Card $card) => $card->undo(self::seen($request)), 'Undone.');
+        return $this->jump($request, $this->card($card), fn (StoredCard $card) => $card->undo(self::seen($request)), 'Undone.');
     }
 
     public function redo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (Card $card) => $card->redo(self::seen($request)), 'Done again.');
+        return $this->jump($request, $this->card($card), fn (StoredCard $card) => $card->redo(self::seen($request)), 'Done again.');
     }
 
     /**
-     * @param  \Closure(): Edit  $make
+     * @param  \Closure(): EditEdit  $make
      * @param  array<string, mixed>  $typed  fields to show again should the card have moved on
      */
     private function change(Request $request, int $id, string $piece, \Closure $make, bool $whole = false, array $typed = []): Response
@@ -184,7 +185,7 @@ final class EditController extends Controller
         return is_string($typed['links'] ?? null) ? ['links' => ProfileText::says(ProfileText::sort($typed['links']))] : [];
     }
 
-    private function jump(Request $request, Card $card, \Closure $jump, string $said): Response
+    private function jump(Request $request, StoredCard $card, \Closure $jump, string $said): Response
     {
         $answer = new Answer($request, $card, '');
         try {

@@ -2,11 +2,11 @@
 
 namespace App\Http\Controllers;
 
-use App\Models\Card;
-use App\Models\Picture;
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
-use InkyCard\Card\Kinds;
+use InkyCard\Card\Kind\Kinds;
 use InkyCard\Link\ProfileDirectory;
 
 /** Finds anything: cards by what is on them, pieces, pictures, places of the application and what can be done there. */
@@ -31,7 +31,7 @@ final class FindController extends Controller
         if ($find !== '') {
             $words = array_filter(explode(' ', mb_strtolower($find)));
             $matches = fn (string $text): bool => array_filter($words, fn (string $word) => ! str_contains(mb_strtolower($text), $word)) === [];
-            foreach (Card::query()->where('workspace_id', $this->workspace->id)->where(fn ($either) => $either->whereLike('name', $like)
+            foreach (StoredCard::query()->where('workspace_id', $this->workspace->id)->where(fn ($either) => $either->whereLike('name', $like)
                 ->orWhereExists(fn ($exists) => $exists->from('card_revisions')->whereColumn('card_id', 'cards.id')->whereColumn('number', 'cards.head')->whereLike('document', $like)))->latest('updated_at')->limit(self::EACH)->get() as $card) {
                 $found['Cards'][] = ['label' => $card->name, 'note' => $card->archived_at === null ? '' : 'archived', 'to' => route('bench', $card->id)];
                 foreach ($card->document()->pieces as $piece) {
@@ -41,7 +41,7 @@ final class FindController extends Controller
                 }
             }
             foreach ($this->workspace->pictures()->whereNull('removed_at')->where(fn ($either) => $either->whereLike('name', $like)->orWhereLike('alt', $like))->limit(self::EACH)->get() as $picture) {
-                /** @var Picture $picture */
+                /** @var StoredPicture $picture */
                 $found['Pictures'][] = ['label' => $picture->name, 'note' => $picture->alt, 'to' => route('picture', $picture->id)];
             }
             foreach (self::PLACES as [$label, $route, $more, $about]) {

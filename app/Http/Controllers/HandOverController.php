@@ -2,9 +2,10 @@
 
 namespace App\Http\Controllers;
 
-use App\HandOver;
-use App\HouseNotes;
-use App\Models\Ready;
+use App\Handover\HouseNotes;
+use App\Handover\Parcels;
+use App\Http\Controllers\Public\PhoneController;
+use App\Models\StoredTemplate;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
@@ -15,14 +16,14 @@ use Illuminate\Support\Str;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\HouseNote;
-use InkyCard\Handover\Travel;
+use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Refusal;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
 final class HandOverController extends Controller
 {
-    public function show(Request $request, HandOver $handOver, Prover $prover, int $card): View
+    public function show(Request $request, Parcels $handOver, Prover $prover, int $card): View
     {
         $card = $this->card($card);
         $document = $card->document();
@@ -47,14 +48,14 @@ final class HandOverController extends Controller
             'destinations' => Destination::all(),
             'client' => $client,
             'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
-            'readies' => $destination->takes === 'template' ? Ready::choices($this->workspace) : collect(),
-            'travels' => array_map(fn (Travel $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], Travel::cases()),
+            'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
+            'travels' => array_map(fn (PictureDelivery $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], PictureDelivery::cases()),
             'proof' => $proof,
         ]);
     }
 
     /** Directions alone, to print. */
-    public function directions(HandOver $handOver, int $card, string $to): View
+    public function directions(Parcels $handOver, int $card, string $to): View
     {
         $card = $this->card($card);
         $to = Destination::all()[$to] ?? abort(404);
@@ -78,7 +79,7 @@ final class HandOverController extends Controller
     }
 
     /** What a destination takes, as one file. */
-    public function file(Request $request, HandOver $handOver, int $card): Response
+    public function file(Request $request, Parcels $handOver, int $card): Response
     {
         $card = $this->card($card);
         $format = Formats::all()[self::word($request, 'as')] ?? Formats::of('page');

@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
-use App\Models\Card;
 use App\Models\Revision;
+use App\Models\StoredCard;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,7 +58,7 @@ final class HistoryController extends Controller
         return redirect()->route('bench', $card->id);
     }
 
-    private function revision(Card $card, int $number): Revision
+    private function revision(StoredCard $card, int $number): Revision
     {
         return $card->revisionAt($number) ?? abort(404);
     }

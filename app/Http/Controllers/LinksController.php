@@ -3,12 +3,12 @@
 namespace App\Http\Controllers;
 
 use App\Links\LinkChecks;
-use App\Models\Brand;
+use App\Models\StoredBrand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use InkyCard\Card\CardLink;
-use InkyCard\Card\Kind\Profiles;
+use InkyCard\Card\Kind\ProfilesKind;
 use InkyCard\Card\Networks;
 use InkyCard\Card\Piece;
 
@@ -29,8 +29,8 @@ final class LinksController extends Controller
             'document' => $document,
             'links' => $links,
             'checks' => $checks->known(array_values(array_unique(array_column($links, 'address')))),
-            'networks' => Networks::of($document, Brand::in($this->workspace)->document()->lines),
-            'profiles' => array_values(array_filter($document->pieces, fn (Piece $piece) => $piece->shown && $piece->kind instanceof Profiles))[0] ?? null,
+            'networks' => Networks::of($document, StoredBrand::in($this->workspace)->document()->lines),
+            'profiles' => array_values(array_filter($document->pieces, fn (Piece $piece) => $piece->shown && $piece->kind instanceof ProfilesKind))[0] ?? null,
             'refused' => [],
             'swap' => null,
         ]);

@@ -5,10 +5,10 @@ namespace App\Http\Controllers;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Edit\Rearrange;
 use InkyCard\Card\Edit\TakeLook;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
 
 /** A card in every arrangement and every starter's look, its own facts in all of them. */

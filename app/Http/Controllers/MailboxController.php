@@ -2,11 +2,11 @@
 
 namespace App\Http\Controllers;
 
-use App\HandOver;
+use App\Handover\Parcels;
 use App\Jmap\Identity;
 use App\Jmap\Mailbox;
-use App\Outside\Outside;
-use App\Placements;
+use App\Outside\SafeHttpClient;
+use App\Placements\Placements;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,12 +23,12 @@ final class MailboxController extends Controller
 
     private const OPENED = 'mailbox';
 
-    public function show(Request $request, Outside $outside, HandOver $handOver, int $card): Response
+    public function show(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card): Response
     {
         return $this->page($request, $outside, $handOver, $card);
     }
 
-    public function open(Request $request, Outside $outside, HandOver $handOver, int $card): Response|RedirectResponse
+    public function open(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card): Response|RedirectResponse
     {
         $this->card($card);
         try {
@@ -50,7 +50,7 @@ final class MailboxController extends Controller
     }
 
     /** Puts the card under an address, or back what was there. */
-    public function place(Request $request, Outside $outside, HandOver $handOver, int $card): Response|RedirectResponse
+    public function place(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card): Response|RedirectResponse
     {
         $card = $this->card($card);
         try {
@@ -77,7 +77,7 @@ final class MailboxController extends Controller
         return redirect()->route('mailbox', $card->id)->with('told', "$card->name is under every new message and answer from $identity->email.");
     }
 
-    private function opened(Request $request, Outside $outside): ?Mailbox
+    private function opened(Request $request, SafeHttpClient $outside): ?Mailbox
     {
         $kept = $request->session()->get(self::OPENED);
 
@@ -90,7 +90,7 @@ final class MailboxController extends Controller
     }
 
     /** @param  array<string, string>  $refused */
-    private function page(Request $request, Outside $outside, HandOver $handOver, int $card, array $refused = [], int $status = 200): Response
+    private function page(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card, array $refused = [], int $status = 200): Response
     {
         $card = $this->card($card);
         $mailbox = null;

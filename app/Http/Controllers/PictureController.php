@@ -2,9 +2,9 @@
 
 namespace App\Http\Controllers;
 
-use App\Models\Picture;
-use App\Models\Sweep;
-use App\Outside\Outside;
+use App\Models\BulkChange;
+use App\Models\StoredPicture;
+use App\Outside\SafeHttpClient;
 use App\Pictures\Bakery;
 use App\Pictures\Library;
 use App\Pictures\Uses;
@@ -21,7 +21,7 @@ use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** The pictures of the workspace. */
 final class PictureController extends Controller
@@ -62,7 +62,7 @@ final class PictureController extends Controller
     }
 
     /** A picture at an address: fetched once, kept here. */
-    public function fetch(Request $request, Library $library, Outside $outside): Response|RedirectResponse
+    public function fetch(Request $request, Library $library, SafeHttpClient $outside): Response|RedirectResponse
     {
         $address = self::word($request, 'address');
         try {
@@ -85,8 +85,8 @@ final class PictureController extends Controller
         $picture = $this->picture($picture);
         try {
             $framing = Framing::of($request->array('part'));
-            $alt = Refusal::at('/alt', fn () => Line::of($request->input('alt') ?? '', 160, 'text'));
-            $rights = Refusal::at('/rights', fn () => Line::of($request->input('rights') ?? '', 160, 'note'));
+            $alt = Refusal::at('/alt', fn () => CleanText::of($request->input('alt') ?? '', 160, 'text'));
+            $rights = Refusal::at('/rights', fn () => CleanText::of($request->input('rights') ?? '', 160, 'note'));
         } catch (Refusal $refusal) {
             return response($this->bench($picture, [$refusal->field() => $refusal->getMessage()]), 422);
         }
@@ -95,8 +95,8 @@ final class PictureController extends Controller
             $picture->forceFill(['framing' => $framing->text(), 'alt' => $alt, 'rights' => $rights])->save();
             $edit = new SwapPicture($picture->source(), $picture->ref(), $picture->ratio(), $was);
 
-            return $request->boolean('everywhere') && Sweep::touched($this->workspace, $edit)->isNotEmpty()
-                ? Sweep::over($this->workspace, $edit, "Cropped anew: $picture->name", self::member($request))->count() : null;
+            return $request->boolean('everywhere') && BulkChange::touched($this->workspace, $edit)->isNotEmpty()
+                ? BulkChange::over($this->workspace, $edit, "Cropped anew: $picture->name", self::member($request))->count() : null;
         });
 
         return redirect()->route('picture', $picture->id)->with('told', 'Kept.'.($cards === null ? '' : ' On the cards: '.$cards.'.'));
@@ -115,7 +115,7 @@ final class PictureController extends Controller
                 }
                 $new->forceFill(['alt' => $new->alt ?: $picture->alt])->save();
 
-                return [$new, Sweep::over($this->workspace, new SwapPicture($picture->source(), $new->ref(), $new->ratio(), $picture->ratio()), "Replaced: $picture->name", self::member($request))];
+                return [$new, BulkChange::over($this->workspace, new SwapPicture($picture->source(), $new->ref(), $new->ratio(), $picture->ratio()), "Replaced: $picture->name", self::member($request))];
             });
         } catch (Refusal $refusal) {
             return response($this->bench($picture, ['file' => $refusal->getMessage()]), 422);
@@ -170,7 +170,7 @@ final class PictureController extends Controller
     /** A small one, for lists. */
     public function thumb(Bakery $bakery, string $hash): RedirectResponse
     {
-        /** @var Picture $picture */
+        /** @var StoredPicture $picture */
         $picture = $this->workspace->pictures()->where('hash', $hash)->firstOrFail();
         [$width, $height] = [1, $picture->ratio()];
         $scale = self::SMALL / max($width, $height);
@@ -212,14 +212,14 @@ final class PictureController extends Controller
     }
 
     /** @param  array<string, string>  $refused */
-    private function bench(Picture $picture, array $refused = []): View
+    private function bench(StoredPicture $picture, array $refused = []): View
     {
         return view('pictures.show', ['picture' => $picture, 'uses' => Uses::in($this->workspace)->of($picture->hash), 'refused' => $refused]);
     }
 
-    private function picture(int $id): Picture
+    private function picture(int $id): StoredPicture
     {
-        /** @var Picture */
+        /** @var StoredPicture */
         return $this->workspace->pictures()->findOrFail($id);
     }
 }

@@ -4,8 +4,8 @@ namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
 use App\Http\Middleware\ContentPolicy;
-use App\Models\Brand;
-use App\Models\Card;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
 use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
@@ -14,8 +14,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\MailClient\MailClient;
+use InkyCard\Proof\Checklist;
 use InkyCard\Proof\Finding;
-use InkyCard\Proof\Walk;
 use InkyCard\Refusal;
 
 /** A card as many mail clients would show it, with what to mend before it goes out. */
@@ -25,7 +25,7 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
 
-        return view('proof.show', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Walk::through($proof), 'walked' => self::walked($card)]);
+        return view('proof.show', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Checklist::through($proof), 'walked' => self::walked($card)]);
     }
 
     /** The same to print, or to send to a colleague as a PDF of the browser's. */
@@ -33,7 +33,7 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
 
-        return view('proof.print', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Walk::through($proof), 'walked' => self::walked($card)]);
+        return view('proof.print', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Checklist::through($proof), 'walked' => self::walked($card)]);
     }
 
     /** One stand-in, large, beside the original. */
@@ -51,7 +51,7 @@ final class ProofController extends Controller
     {
         $client = MailClient::all()[$client] ?? abort(404);
         $card = $this->card($card);
-        $subject = $prover->subject($card->document(), Brand::in($this->workspace)->document());
+        $subject = $prover->subject($card->document(), StoredBrand::in($this->workspace)->document());
         $reading = $subject->reading($client->key);
         $original = $request->boolean('original');
 
@@ -88,7 +88,7 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
         $item = self::word($request, 'item');
-        abort_unless(Walk::has($item), 404);
+        abort_unless(Checklist::has($item), 404);
         $request->boolean('done')
             ? DB::table('proof_walks')->upsert(['card_id' => $card->id, 'item' => $item, 'revision' => $card->head, 'user_id' => $request->user()?->getAuthIdentifier(), 'at' => (string) now()], ['card_id', 'item'])
             : DB::table('proof_walks')->where(['card_id' => $card->id, 'item' => $item])->delete();
@@ -109,7 +109,7 @@ final class ProofController extends Controller
     }
 
     /** @return array<string, bool> item => whether it was ticked for the card as it is now */
-    private static function walked(Card $card): array
+    private static function walked(StoredCard $card): array
     {
         return DB::table('proof_walks')->where('card_id', $card->id)->pluck('revision', 'item')->map(fn ($revision) => (int) $revision === $card->head)->all();
     }

@@ -2,17 +2,17 @@
 
 namespace App\Http\Controllers;
 
-use App\Brought;
-use App\Models\Brand;
-use App\Models\Card;
-use App\Outside\Outside;
+use App\Import\Brought;
+use App\Models\StoredBrand;
+use App\Models\StoredCard;
+use App\Outside\SafeHttpClient;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
-use InkyCard\Card\Starter;
-use InkyCard\Card\Starters;
+use InkyCard\Card\Starter\Starter;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
 
 /** Starting a card: from a starter with the maker's brand and name in it, from nothing, or from what there is already. */
@@ -34,7 +34,7 @@ final class StartController extends Controller
     }
 
     /** What somebody has already: a signature as text, HTML, message or contact, the address of a public page, or a card document. */
-    public function bring(Request $request, Outside $outside): Response|RedirectResponse
+    public function bring(Request $request, SafeHttpClient $outside): Response|RedirectResponse
     {
         $field = $request->file('file') !== null ? 'file' : ($request->has('address') ? 'address' : 'text');
         try {
@@ -46,7 +46,7 @@ final class StartController extends Controller
             if ($field === 'file' && str_starts_with(ltrim($brought), '{')) {
                 return $this->begun($request, CardJson::decode($brought), 'Started from a file');
             }
-            $country = Brand::in($this->workspace)->document()->country;
+            $country = StoredBrand::in($this->workspace)->document()->country;
             CardJson::read(Brought::document(Brought::facts($brought, $country), $country));
 
             return redirect()->route('cards.read', Brought::keep($brought, (int) self::member($request)->id));
@@ -64,13 +64,13 @@ final class StartController extends Controller
     {
         $user = self::member($request);
 
-        return $starter->begin($user->name, $user->email, Brand::in($this->workspace)->document());
+        return $starter->begin($user->name, $user->email, StoredBrand::in($this->workspace)->document());
     }
 
     /** Nothing but the brand's look. */
     private function blank(Request $request): Document
     {
-        $brand = Brand::in($this->workspace)->document();
+        $brand = StoredBrand::in($this->workspace)->document();
 
         return CardJson::read([
             'format' => CardJson::FORMAT, 'name' => self::member($request)->name.' — blank', 'country' => $brand->country,
@@ -81,7 +81,7 @@ final class StartController extends Controller
 
     private function begun(Request $request, Document $document, string $words): RedirectResponse
     {
-        return redirect()->route('bench', Card::start($this->workspace, $document, self::member($request), $words)->id);
+        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), $words)->id);
     }
 
     /** @param  array<string, string>  $refused */
@@ -95,7 +95,7 @@ final class StartController extends Controller
         return response()->view('cards.start', [
             'starters' => array_filter($all, fn (Starter $starter) => ($trade === '' || $starter->trade === $trade) && ($mood === '' || str_contains($starter->mood, $mood))),
             'trades' => collect($all)->pluck('trade')->unique()->sort()->values()->all(), 'moods' => $moods, 'trade' => $trade, 'mood' => $mood, 'refused' => $refused,
-            'recent' => Card::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->latest('updated_at')->limit(6)->get(),
+            'recent' => StoredCard::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->latest('updated_at')->limit(6)->get(),
         ], $status);
     }
 }

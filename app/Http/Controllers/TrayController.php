@@ -3,12 +3,12 @@
 namespace App\Http\Controllers;
 
 use App\Http\Middleware\ContentPolicy;
-use App\Models\Card;
-use App\Models\Ready;
-use App\Tray\Received;
+use App\Models\StoredCard;
+use App\Models\StoredTemplate;
+use App\Tray\Composer;
+use App\Tray\MimeMessage;
 use App\Tray\Tray;
-use App\Tray\Verification;
-use App\Tray\Writing;
+use App\Tray\TrayVerifier;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,7 +35,7 @@ final class TrayController extends Controller
         return view('tray.show', [
             'id' => $message,
             'received' => $received,
-            'verification' => Verification::of($this->workspace, $received),
+            'verification' => TrayVerifier::of($this->workspace, $received),
             'clients' => MailClient::all(),
             'client' => MailClient::all()[self::word($request, 'as')] ?? MailClient::of('tolerant-webmail'),
         ]);
@@ -74,7 +74,7 @@ final class TrayController extends Controller
         return $this->form($request, []);
     }
 
-    public function send(Request $request, Writing $writing): RedirectResponse|Response
+    public function send(Request $request, Composer $writing): RedirectResponse|Response
     {
         try {
             $writing->send($this->workspace, $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card', 'ready', 'anyway']), $this->earlier($request));
@@ -93,25 +93,25 @@ final class TrayController extends Controller
         $earlier = $this->earlier($request);
         $way = $earlier === null ? 'new' : (self::word($request, 'way') === 'forward' ? 'forward' : 'reply');
 
-        $ready = Ready::in($this->workspace)->find(self::seen($request, 'ready'));
+        $ready = StoredTemplate::in($this->workspace)->find(self::seen($request, 'ready'));
 
         return view('tray.write', [
-            'ready' => $ready, 'readies' => $earlier === null ? Ready::choices($this->workspace) : collect(),
+            'ready' => $ready, 'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
             'refused' => $refused, 'earlier' => $earlier, 'of' => self::word($request, 'of'), 'way' => $way,
             'placements' => DB::table('placements')->where('placements.workspace_id', $this->workspace->id)->join('cards', 'cards.id', 'card_id')->orderBy('address')->get(['address', 'situation', 'cards.name']),
-            'cards' => Card::choices($this->workspace),
+            'cards' => StoredCard::choices($this->workspace),
             'member' => self::member($request)->email,
         ]);
     }
 
-    private function earlier(Request $request): ?Received
+    private function earlier(Request $request): ?MimeMessage
     {
         $of = self::seen($request, 'of');
 
         return $of === 0 ? null : Tray::find($this->workspace, $of);
     }
 
-    private function message(int $id): Received
+    private function message(int $id): MimeMessage
     {
         return Tray::find($this->workspace, $id) ?? abort(404);
     }

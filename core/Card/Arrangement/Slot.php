@@ -2,7 +2,7 @@
 
 namespace InkyCard\Card\Arrangement;
 
-use InkyCard\Card\Zone;
+use InkyCard\Card\Kind\Zone;
 
 /** What one column of a row holds. A slot with nothing to hold takes its gaps away with it. */
 final readonly class Slot

@@ -10,7 +10,7 @@ namespace InkyCard\Card\Content;
  */
 interface Block
 {
-    /** @return list<Link> in reading order */
+    /** @return list<BlockLink> in reading order */
     public function links(): array;
 
     /**

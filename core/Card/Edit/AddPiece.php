@@ -3,11 +3,10 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\FilledBy;
-use InkyCard\Card\Kind;
+use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Tuning;
+use InkyCard\Card\Style\Tuning;
 
 /** Adds an empty piece of a kind at the end of its zone. */
 final readonly class AddPiece implements Edit

@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\FilledBy;
 
 /** Says who fills a piece on a card shared by a team. */

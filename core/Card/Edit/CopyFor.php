@@ -3,10 +3,9 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
 use InkyCard\Refusal;
-use InkyCard\Type\Line;
+use InkyCard\Type\CleanText;
 
 /** A card like this one for another person or purpose: what is somebody's own is marked as a sample, so that it is not left in by mistake. */
 final readonly class CopyFor implements Edit
@@ -25,8 +24,8 @@ final readonly class CopyFor implements Edit
 
     public function apply(Card $card): Card
     {
-        $holder = Refusal::at('/holder', fn () => Line::of($this->holder, 160, 'name'));
-        $name = Refusal::at('/name', fn () => Line::of($this->name, 80, 'card name'));
+        $holder = Refusal::at('/holder', fn () => CleanText::of($this->holder, 160, 'name'));
+        $name = Refusal::at('/name', fn () => CleanText::of($this->name, 80, 'card name'));
         $copy = $card->with(['name' => $name !== '' ? $name : mb_substr($card->name, 0, 74).' copy']);
         if ($holder === '' || $holder === $card->holder()) {
             return $copy;

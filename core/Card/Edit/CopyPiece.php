@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 
 /** A second piece like one there is, right after it, on a line of its own. */
 final readonly class CopyPiece implements Edit

@@ -6,13 +6,12 @@ use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Sweeping;
 
 /**
  * Brings a card from one state of the brand to the next: what it has as the
  * brand had it changes with the brand; what it has otherwise is its own and stays.
  */
-final readonly class FollowBrand implements Sweeping
+final readonly class FollowBrand implements BulkEdit
 {
     /** kind => field => the standing line it carries */
     private const LINES = [

@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
 
 /** Hides every piece that still holds a starter's made-up value. */

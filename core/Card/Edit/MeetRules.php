@@ -3,15 +3,14 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Brand\Brand;
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
-use InkyCard\Card\Duties;
-use InkyCard\Card\Kinds;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\MissingCompliance;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Sweeping;
 
 /** Puts the notices trade rules ask for on a card that lacks them; a licence number only its holder knows. */
-final readonly class MeetRules implements Sweeping
+final readonly class MeetRules implements BulkEdit
 {
     /** @param  bool  $back  takes them off again */
     public function __construct(public Brand $brand, public bool $back = false)
@@ -24,10 +23,10 @@ final readonly class MeetRules implements Sweeping
             return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece)))]);
         }
         // One that is on the card needs a place alone; a new one needs one as well.
-        if ((Duties::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
+        if ((MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
-        foreach (Duties::missing($card, $this->brand)->notices ?? [] as $notice) {
+        foreach (MissingCompliance::missing($card, $this->brand)->notices ?? [] as $notice) {
             $id = AddPiece::nextId($card);
             $card = (new FillPiece($id, ['text' => $notice->text, 'documents' => $notice->documents]))->apply((new AddPiece(Kinds::of('notice')))->apply($card));
         }
@@ -37,7 +36,7 @@ final readonly class MeetRules implements Sweeping
 
     public function touches(Card $card): bool
     {
-        return $this->back ? array_filter($card->pieces, $this->isOurs(...)) !== [] : (Duties::missing($card, $this->brand)->notices ?? []) !== [];
+        return $this->back ? array_filter($card->pieces, $this->isOurs(...)) !== [] : (MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [];
     }
 
     public function back(): self
@@ -47,7 +46,7 @@ final readonly class MeetRules implements Sweeping
 
     public function words(Card $before): string
     {
-        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ').implode(', ', array_column($this->back ? $this->brand->notices : Duties::missing($before, $this->brand)->notices ?? [], 'name'));
+        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ').implode(', ', array_column($this->back ? $this->brand->notices : MissingCompliance::missing($before, $this->brand)->notices ?? [], 'name'));
     }
 
     private function isOurs(Piece $piece): bool

@@ -3,9 +3,8 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Zone;
 
 /** Moves a piece one step up or down; past the edge of its zone it enters the next one. */
 final readonly class MovePiece implements Edit

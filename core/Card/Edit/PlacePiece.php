@@ -3,9 +3,8 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Zone;
 
 /** Puts a piece at a place of a zone, its own or another. */
 final readonly class PlacePiece implements Edit

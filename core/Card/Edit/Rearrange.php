@@ -2,9 +2,8 @@
 
 namespace InkyCard\Card\Edit;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 
 /** Lays the same pieces out another way; none of them changes. */
 final readonly class Rearrange implements Edit

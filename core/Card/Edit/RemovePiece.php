@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
 
 /** Takes a piece off the card; undo brings it back. */

@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 
 /** Gives the card another name. */
 final readonly class RenameCard implements Edit

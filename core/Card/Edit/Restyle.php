@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Refusal;
 
 /** Changes parts of the card's style: inks, typeface, sizes, rule, marks. What comes as it is already is left out. */

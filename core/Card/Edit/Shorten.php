@@ -2,9 +2,8 @@
 
 namespace InkyCard\Card\Edit;
 
-use InkyCard\Card\Arrangement;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
 
 /**

@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 
 /** Shows a piece or hides it; a hidden one keeps all it holds. */
 final readonly class ShowPiece implements Edit

@@ -4,12 +4,11 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Sweeping;
 use InkyCard\Picture\Framing;
 use InkyCard\Picture\PictureRef;
 
 /** Puts another picture, or another part of the same, wherever a card has one; place, size, link and words stay. */
-final readonly class SwapPicture implements Sweeping
+final readonly class SwapPicture implements BulkEdit
 {
     /**
      * @param  string  $from  a picture with or without a part; without one every part of it is meant

@@ -4,10 +4,9 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Card\Piece;
-use InkyCard\Card\Starter;
-use InkyCard\Card\Tuning;
+use InkyCard\Card\Starter\Starter;
+use InkyCard\Card\Style\Tuning;
 
 /** The look of a starter: its arrangement, sizes, spacing and marks, and no own look of any piece. Facts and inks stay. */
 final readonly class TakeLook implements Edit

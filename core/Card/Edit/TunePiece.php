@@ -3,8 +3,7 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
-use InkyCard\Card\Tuning;
+use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
 
 /** Sets a piece's own look and whether it joins the previous piece's line. */

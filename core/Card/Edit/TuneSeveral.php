@@ -3,7 +3,6 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Edit;
 use InkyCard\Refusal;
 
 /** Gives several pieces one look: of what is set, each takes what it has. */

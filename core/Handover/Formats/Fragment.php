@@ -3,7 +3,7 @@
 namespace InkyCard\Handover\Formats;
 
 use InkyCard\Handover\Artifact;
-use InkyCard\Handover\File;
+use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 
@@ -24,6 +24,6 @@ final class Fragment implements Format
     {
         $name = $parcel->slug();
 
-        return new Artifact("$name-campaign", [new File("$name.html", 'text/html; charset=utf-8', $parcel->html()."\n"), new File("$name.txt", 'text/plain; charset=utf-8', $parcel->text())]);
+        return new Artifact("$name-campaign", [new ArtifactFile("$name.html", 'text/html; charset=utf-8', $parcel->html()."\n"), new ArtifactFile("$name.txt", 'text/plain; charset=utf-8', $parcel->text())]);
     }
 }

@@ -3,7 +3,7 @@
 namespace InkyCard\Handover\Formats;
 
 use InkyCard\Handover\Artifact;
-use InkyCard\Handover\File;
+use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 
@@ -88,16 +88,16 @@ final class SignatureFolder implements Format
         [$html, $pictures] = $parcel->withFiles("{$slug}_files/", page: true);
         $crlf = fn (string $text): string => str_replace("\n", "\r\n", str_replace("\r\n", "\n", $text));
         $files = [
-            new File("$name.htm", 'text/html; charset=utf-8', $html),
+            new ArtifactFile("$name.htm", 'text/html; charset=utf-8', $html),
             // The mark tells old readers of text files that this is UTF-8.
-            new File("$name.txt", 'text/plain; charset=utf-8', "\u{FEFF}".$crlf($parcel->text())),
+            new ArtifactFile("$name.txt", 'text/plain; charset=utf-8', "\u{FEFF}".$crlf($parcel->text())),
         ];
         foreach ($pictures as $file => $picture) {
-            $files[] = new File("{$slug}_files/$file", $picture->type(), $picture->bytes);
+            $files[] = new ArtifactFile("{$slug}_files/$file", $picture->type(), $picture->bytes);
         }
-        $files[] = new File('install.ps1', 'text/plain; charset=utf-8', "\u{FEFF}".$crlf(strtr(self::POWERSHELL, ['@name@' => $name, '@slug@' => $slug])));
-        $files[] = new File('install.sh', 'text/x-shellscript; charset=utf-8', strtr(self::SHELL, ['@name@' => $name, '@slug@' => $slug]));
-        $files[] = new File('READ ME.txt', 'text/plain; charset=utf-8', $crlf(strtr(self::README, ['@name@' => $name, '@slug@' => $slug])));
+        $files[] = new ArtifactFile('install.ps1', 'text/plain; charset=utf-8', "\u{FEFF}".$crlf(strtr(self::POWERSHELL, ['@name@' => $name, '@slug@' => $slug])));
+        $files[] = new ArtifactFile('install.sh', 'text/x-shellscript; charset=utf-8', strtr(self::SHELL, ['@name@' => $name, '@slug@' => $slug]));
+        $files[] = new ArtifactFile('READ ME.txt', 'text/plain; charset=utf-8', $crlf(strtr(self::README, ['@name@' => $name, '@slug@' => $slug])));
 
         return new Artifact($name, $files);
     }

@@ -3,7 +3,7 @@
 namespace InkyCard\Handover\Formats;
 
 use InkyCard\Handover\Artifact;
-use InkyCard\Handover\Contact;
+use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 
@@ -22,6 +22,6 @@ final class VCardFour implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'.vcf', 'text/vcard; charset=utf-8', Contact::of($parcel)->serialize());
+        return Artifact::file($parcel->slug().'.vcf', 'text/vcard; charset=utf-8', ContactCard::of($parcel)->serialize());
     }
 }

@@ -3,7 +3,7 @@
 namespace InkyCard\Handover\Formats;
 
 use InkyCard\Handover\Artifact;
-use InkyCard\Handover\Contact;
+use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 use Sabre\VObject\Document;
@@ -23,6 +23,6 @@ final class VCardThree implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'-3.vcf', 'text/vcard; charset=utf-8', Contact::of($parcel)->convert(Document::VCARD30)->serialize());
+        return Artifact::file($parcel->slug().'-3.vcf', 'text/vcard; charset=utf-8', ContactCard::of($parcel)->convert(Document::VCARD30)->serialize());
     }
 }

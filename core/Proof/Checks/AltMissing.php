@@ -2,13 +2,13 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Content\Html;
+use InkyCard\Card\Content\HtmlBlock;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Blocked, such a picture is an empty box; read aloud, it is silent. */
-final class AltMissing extends Base
+final class AltMissing extends AbstractCheck
 {
     public function __construct()
     {
@@ -19,7 +19,7 @@ final class AltMissing extends Base
     {
         $found = [];
         foreach ($subject->blocks() as [$piece, $block]) {
-            if ($block instanceof Html && preg_match('/<img\b[^>]* alt="\s*"/', $block->html) === 1) {
+            if ($block instanceof HtmlBlock && preg_match('/<img\b[^>]* alt="\s*"/', $block->html) === 1) {
                 $found[] = $this->found('A picture in own HTML has no words in its place: write them into its alt attribute.', [$piece->id], ['pictures-blocked', 'plain-text']);
             }
         }

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** The name of a file or the word picture tells a reader nothing. */
-final class AltUseless extends Base
+final class AltUseless extends AbstractCheck
 {
     private const USELESS = '/^(?:image|picture|photo|banner|logo|img|icon|video|closing|headshot|untitled|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|screenshot)[_\s-]?\d+/i';
 

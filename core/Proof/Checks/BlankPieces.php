@@ -2,8 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Edit\Together;
 use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A piece that is shown and blank leaves nothing, and shows nothing was decided. */
-final class BlankPieces extends Base
+final class BlankPieces extends AbstractCheck
 {
     public function __construct()
     {
@@ -22,6 +22,6 @@ final class BlankPieces extends Base
     {
         $blank = array_values(array_filter($subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank()));
 
-        return $blank === [] ? [] : [$this->found(self::names($blank).': nothing is filled in.', array_column($blank, 'id'), mend: new Mend('Hide what is blank', new Together(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $blank), 'Blank pieces hidden')))];
+        return $blank === [] ? [] : [$this->found(self::names($blank).': nothing is filled in.', array_column($blank, 'id'), mend: new Mend('Hide what is blank', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $blank), 'Blank pieces hidden')))];
     }
 }

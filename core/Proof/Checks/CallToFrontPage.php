@@ -2,13 +2,13 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Kind\Call;
+use InkyCard\Card\Kind\AbstractCallKind;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A page made for the offer brings most (need G06). */
-final class CallToFrontPage extends Base
+final class CallToFrontPage extends AbstractCheck
 {
     public function __construct()
     {
@@ -19,7 +19,7 @@ final class CallToFrontPage extends Base
     {
         $found = [];
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof Call && in_array($link->piece->kind->key(), ['button', 'offer'], true) && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1) {
+            if ($link->piece->kind instanceof AbstractCallKind && in_array($link->piece->kind->key(), ['button', 'offer'], true) && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1) {
                 $found[] = $this->found("“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows voices of clients and has a form.", [$link->piece->id]);
             }
         }

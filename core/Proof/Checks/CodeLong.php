@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Some settings boxes take no more than 10,000 characters. */
-final class CodeLong extends Base
+final class CodeLong extends AbstractCheck
 {
     private const MOST = 10_000;
 

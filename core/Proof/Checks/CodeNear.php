@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Room for a line more, and no longer for two. */
-final class CodeNear extends Base
+final class CodeNear extends AbstractCheck
 {
     private const NEAR = 8_000;
 

@@ -2,7 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\MailClient\Change;
 use InkyCard\Proof\Area;
@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** The Word engine draws no rounded corners; a shape of its own stands in. */
-final class Corners extends Base
+final class Corners extends AbstractCheck
 {
     public function __construct()
     {
@@ -24,7 +24,7 @@ final class Corners extends Base
         if ($found === []) {
             return [];
         }
-        $buttons = array_filter($subject->blocks(), fn (array $block) => $block[1] instanceof Button);
+        $buttons = array_filter($subject->blocks(), fn (array $block) => $block[1] instanceof ButtonBlock);
 
         return [$this->found('Readers there see it with square corners. Its shape can be written into the code for them.', array_keys($found), ['word-desktop', 'word-desktop-120'], $buttons === [] || $subject->card->style->wordButton ? null : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]])))];
     }

@@ -2,8 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Edit\Together;
 use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Readers of old mail forgive it, readers of new mail do not (need O03). */
-final class Ended extends Base
+final class Ended extends AbstractCheck
 {
     public function __construct()
     {
@@ -22,6 +22,6 @@ final class Ended extends Base
     {
         $past = array_values(array_filter($subject->pieces('offer'), fn (Piece $piece) => $piece->text('ends') !== '' && $piece->text('ends') < $subject->today));
 
-        return $past === [] ? [] : [$this->found(self::names($past).': its last day was '.$past[0]->text('ends').'.', array_column($past, 'id'), mend: new Mend('Hide it', new Together(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Ended offer hidden')))];
+        return $past === [] ? [] : [$this->found(self::names($past).': its last day was '.$past[0]->text('ends').'.', array_column($past, 'id'), mend: new Mend('Hide it', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Ended offer hidden')))];
     }
 }

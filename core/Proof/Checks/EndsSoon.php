@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Messages sent today are read for longer than that. */
-final class EndsSoon extends Base
+final class EndsSoon extends AbstractCheck
 {
     public function __construct()
     {

@@ -2,8 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Edit\Together;
 use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** An invitation to a day that has passed. */
-final class EventPast extends Base
+final class EventPast extends AbstractCheck
 {
     public function __construct()
     {
@@ -22,6 +22,6 @@ final class EventPast extends Base
     {
         $past = array_values(array_filter($subject->pieces('event'), fn (Piece $piece) => $piece->text('starts') !== '' && $piece->text('starts') < $subject->today));
 
-        return $past === [] ? [] : [$this->found(self::names($past).': it was on '.$past[0]->text('starts').'.', array_column($past, 'id'), mend: new Mend('Hide it', new Together(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Past event hidden')))];
+        return $past === [] ? [] : [$this->found(self::names($past).': it was on '.$past[0]->text('starts').'.', array_column($past, 'id'), mend: new Mend('Hide it', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Past event hidden')))];
     }
 }

@@ -10,7 +10,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Some phones turn the lightness of every colour over. */
-final class FaintOnDark extends Base
+final class FaintOnDark extends AbstractCheck
 {
     /** What large text needs (WCAG 2.2, 1.4.3) less what eyes used to the dark make up for. */
     private const LEAST = 2.5;

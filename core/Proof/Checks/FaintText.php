@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Contrast of text with its ground, WCAG 2.2, 1.4.3: 4.5 to 1. */
-final class FaintText extends Base
+final class FaintText extends AbstractCheck
 {
     public function __construct()
     {

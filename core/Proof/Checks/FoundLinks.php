@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Some clients make links of numbers and addresses, in a blue of their own (complaint X14). */
-final class FoundLinks extends Base
+final class FoundLinks extends AbstractCheck
 {
     public function __construct()
     {

@@ -13,7 +13,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Dark ink on a clear picture is not seen on a dark page (need C18). */
-final class HandOnDark extends Base
+final class HandOnDark extends AbstractCheck
 {
     public function __construct()
     {

@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Two colours a hair apart look like a mistake. */
-final class InksAlike extends Base
+final class InksAlike extends AbstractCheck
 {
     public function __construct()
     {

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Lines without air between them are hard to tell apart. */
-final class Jammed extends Base
+final class Jammed extends AbstractCheck
 {
     public function __construct()
     {

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Followed lately, it did not answer as a page should. */
-final class LinkBroken extends Base
+final class LinkBroken extends AbstractCheck
 {
     public function __construct()
     {

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Strangers meet a closed door (complaint X04). */
-final class LinkClosed extends Base
+final class LinkClosed extends AbstractCheck
 {
     public function __construct()
     {

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** The page its maker edits is not the one visitors see. */
-final class LinkEditing extends Base
+final class LinkEditing extends AbstractCheck
 {
     public function __construct()
     {

@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** It passes on to another address; detours end one day. */
-final class LinkMoved extends Base
+final class LinkMoved extends AbstractCheck
 {
     public function __construct()
     {

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Nothing came back at all, which says as much of the network between as of the link. */
-final class LinkSilent extends Base
+final class LinkSilent extends AbstractCheck
 {
     public function __construct()
     {

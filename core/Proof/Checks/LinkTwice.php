@@ -2,16 +2,16 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Edit\Together;
-use InkyCard\Card\Kind\Call;
+use InkyCard\Card\Kind\AbstractCallKind;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Saying it twice halves what each says. */
-final class LinkTwice extends Base
+final class LinkTwice extends AbstractCheck
 {
     public function __construct()
     {
@@ -22,12 +22,12 @@ final class LinkTwice extends Base
     {
         $by = [];
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof Call) {
+            if ($link->piece->kind instanceof AbstractCallKind) {
                 $by[$link->address][$link->piece->id] = $link->piece->id;
             }
         }
         $twice = array_filter($by, fn (array $pieces) => count($pieces) > 1);
 
-        return array_map(fn (string $address, array $pieces) => $this->found(count($pieces).' calls open '.Subject::short($address).'.', array_values($pieces), mend: new Mend('Keep the first', new Together(array_values(array_map(fn (string $id) => new ShowPiece($id, false), array_slice($pieces, 1))), 'One of two calls hidden'))), array_map(strval(...), array_keys($twice)), array_values($twice));
+        return array_map(fn (string $address, array $pieces) => $this->found(count($pieces).' calls open '.Subject::short($address).'.', array_values($pieces), mend: new Mend('Keep the first', new CompositeEdit(array_values(array_map(fn (string $id) => new ShowPiece($id, false), array_slice($pieces, 1))), 'One of two calls hidden'))), array_map(strval(...), array_keys($twice)), array_values($twice));
     }
 }

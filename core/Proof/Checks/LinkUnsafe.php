@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Browsers warn before they open plain http. */
-final class LinkUnsafe extends Base
+final class LinkUnsafe extends AbstractCheck
 {
     public function __construct()
     {

@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Readers of plain text break lines at 72 columns; addresses cannot be broken. */
-final class LongLine extends Base
+final class LongLine extends AbstractCheck
 {
     /** RFC 5322, 2.1.1, counts 78; with a mark of quoting before it. */
     private const COLUMNS = 76;

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** With gaps as high as lines it no longer reads as one thing. */
-final class Loose extends Base
+final class Loose extends AbstractCheck
 {
     public function __construct()
     {

@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** What they do not keep of the card's own HTML. */
-final class LostInWebmail extends Base
+final class LostInWebmail extends AbstractCheck
 {
     public function __construct()
     {

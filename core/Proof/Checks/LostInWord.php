@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** What the Word engine does not lay out, corners apart. */
-final class LostInWord extends Base
+final class LostInWord extends AbstractCheck
 {
     public function __construct()
     {

@@ -2,10 +2,10 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Content\Button;
+use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Edit\Together;
-use InkyCard\Card\Kind\Call;
+use InkyCard\Card\Kind\AbstractCallKind;
 use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -13,7 +13,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** One clear call gets more presses than several (complaint X23). */
-final class ManyCalls extends Base
+final class ManyCalls extends AbstractCheck
 {
     public function __construct()
     {
@@ -24,12 +24,12 @@ final class ManyCalls extends Base
     {
         $calls = [];
         foreach ($subject->blocks() as [$piece, $block]) {
-            if ($block instanceof Button && $piece->kind instanceof Call) {
+            if ($block instanceof ButtonBlock && $piece->kind instanceof AbstractCallKind) {
                 $calls[$piece->id] = $piece;
             }
         }
         $others = array_slice($calls, 1);
 
-        return $others === [] ? [] : [$this->found(count($calls).' buttons compete. Keep one, and let the others be lines of text.', array_map(strval(...), array_keys($calls)), mend: new Mend('Keep the first', new Together(array_values(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']), $others)), 'One call kept, others as text')))];
+        return $others === [] ? [] : [$this->found(count($calls).' buttons compete. Keep one, and let the others be lines of text.', array_map(strval(...), array_keys($calls)), mend: new Mend('Keep the first', new CompositeEdit(array_values(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']), $others)), 'One call kept, others as text')))];
     }
 }

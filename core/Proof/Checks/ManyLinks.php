@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Among many links nobody chooses. */
-final class ManyLinks extends Base
+final class ManyLinks extends AbstractCheck
 {
     private const MOST = 14;
 

@@ -2,13 +2,13 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Content\Marks;
+use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A row of marks says little; the three that are kept up say more. */
-final class ManyMarks extends Base
+final class ManyMarks extends AbstractCheck
 {
     private const MOST = 7;
 
@@ -21,7 +21,7 @@ final class ManyMarks extends Base
     {
         $found = [];
         foreach ($subject->blocks() as [$piece, $block]) {
-            if ($block instanceof Marks && count($block->marks) > self::MOST) {
+            if ($block instanceof MarksBlock && count($block->marks) > self::MOST) {
                 $found[] = $this->found(count($block->marks).' marks; '.self::MOST.' at most are looked at. Keep those that are kept up.', [$piece->id]);
             }
         }

@@ -2,8 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Edit\Together;
 use InkyCard\Card\Piece;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Proof\Area;
@@ -12,7 +12,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Moving things in a signature do not look professional to many (complaint X38). */
-final class Moving extends Base
+final class Moving extends AbstractCheck
 {
     public function __construct()
     {
@@ -23,6 +23,6 @@ final class Moving extends Base
     {
         $moving = array_values(array_filter($subject->pieces('closing'), fn (Piece $piece) => $piece->text('moving') !== '' && PictureRef::isHand($piece->text('picture'))));
 
-        return $moving === [] ? [] : [$this->found('The name writes itself in every message. It plays once, and still draws the eye from what was written.', array_column($moving, 'id'), mend: new Mend('Let it stand still', new Together(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['moving' => '']), $moving), 'Writing stands still')))];
+        return $moving === [] ? [] : [$this->found('The name writes itself in every message. It plays once, and still draws the eye from what was written.', array_column($moving, 'id'), mend: new Mend('Let it stand still', new CompositeEdit(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['moving' => '']), $moving), 'Writing stands still')))];
     }
 }

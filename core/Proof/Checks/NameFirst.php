@@ -2,7 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Edit\Together;
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\TunePiece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -10,7 +10,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** The eye should fall on the name first (need B01). */
-final class NameFirst extends Base
+final class NameFirst extends AbstractCheck
 {
     public function __construct()
     {
@@ -34,6 +34,6 @@ final class NameFirst extends Base
         }
         $own = array_filter($others, fn (string $id) => ($subject->card->piece($id)->tuning->size ?? 0) >= $size, ARRAY_FILTER_USE_KEY);
 
-        return $others === [] ? [] : [$this->found("As large as the name, at $size px and more.", array_map(strval(...), array_keys($others)), mend: count($own) === count($others) && $subject->card->style->sizes['text'] < $size ? new Mend('Back to its own size', new Together(array_values($others), 'Sizes back to the style')) : null)];
+        return $others === [] ? [] : [$this->found("As large as the name, at $size px and more.", array_map(strval(...), array_keys($others)), mend: count($own) === count($others) && $subject->card->style->sizes['text'] < $size ? new Mend('Back to its own size', new CompositeEdit(array_values($others), 'Sizes back to the style')) : null)];
     }
 }

@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A stranger does not know who writes (need B01). */
-final class NoName extends Base
+final class NoName extends AbstractCheck
 {
     public function __construct()
     {

@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Forwarded, the message has lost its sender's address (need B09). */
-final class NoWayToReach extends Base
+final class NoWayToReach extends AbstractCheck
 {
     public function __construct()
     {

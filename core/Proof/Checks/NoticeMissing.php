@@ -2,15 +2,15 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Duties;
 use InkyCard\Card\Edit\MeetRules;
+use InkyCard\Card\MissingCompliance;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A trade rule of the brand asks for its exact words. */
-final class NoticeMissing extends Base
+final class NoticeMissing extends AbstractCheck
 {
     public function __construct()
     {
@@ -19,7 +19,7 @@ final class NoticeMissing extends Base
 
     public function find(Subject $subject): array
     {
-        $notices = Duties::missing($subject->card, $subject->brand)->notices ?? [];
+        $notices = MissingCompliance::missing($subject->card, $subject->brand)->notices ?? [];
 
         return $notices === [] ? [] : [$this->found(implode(', ', array_column($notices, 'name')).': the brand\'s rules ask for it, word for word.', mend: new Mend('Put it on', new MeetRules($subject->brand)))];
     }

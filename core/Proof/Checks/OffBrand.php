@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A colour typed by hand next to the brand's own (complaint X24). */
-final class OffBrand extends Base
+final class OffBrand extends AbstractCheck
 {
     public function __construct()
     {

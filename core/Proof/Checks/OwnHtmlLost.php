@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Parts no mail client keeps were taken out. */
-final class OwnHtmlLost extends Base
+final class OwnHtmlLost extends AbstractCheck
 {
     public function __construct()
     {

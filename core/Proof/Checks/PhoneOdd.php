@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** It fits no numbering plan, or was typed wrong. */
-final class PhoneOdd extends Base
+final class PhoneOdd extends AbstractCheck
 {
     public function __construct()
     {

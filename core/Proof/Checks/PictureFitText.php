@@ -10,7 +10,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A headshot as tall as the text beside it looks settled (need C11). */
-final class PictureFitText extends Base
+final class PictureFitText extends AbstractCheck
 {
     /** A difference of this many CSS px and more is seen. */
     private const NEAR = 24;

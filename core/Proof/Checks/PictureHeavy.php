@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** One file alone that takes more than all should. */
-final class PictureHeavy extends Base
+final class PictureHeavy extends AbstractCheck
 {
     private const MOST = 70_000;
 

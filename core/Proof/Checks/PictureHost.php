@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Pictures of inboxes, drives and networks end with a session or need signing in. */
-final class PictureHost extends Base
+final class PictureHost extends AbstractCheck
 {
     private const PASSING = '~^https?://(?:[\w-]+\.)*(?:googleusercontent\.com|fbcdn\.net|cdninstagram\.com|licdn\.com|dropbox\.com|drive\.google\.com|onedrive\.live\.com|sharepoint\.com|icloud\.com|discordapp\.(?:com|net)|whatsapp\.net|twimg\.com|ngrok\.io|localhost)|[?&](?:X-Amz-Expires|Expires|sig|token|e)=~i';
 

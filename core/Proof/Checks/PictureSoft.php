@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Fewer pixels in the original than dense screens show. */
-final class PictureSoft extends Base
+final class PictureSoft extends AbstractCheck
 {
     public function __construct()
     {

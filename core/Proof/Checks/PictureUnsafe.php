@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Several clients fetch no picture over plain http. */
-final class PictureUnsafe extends Base
+final class PictureUnsafe extends AbstractCheck
 {
     public function __construct()
     {

@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** All picture files together; on a phone away from home they come late. */
-final class PicturesHeavy extends Base
+final class PicturesHeavy extends AbstractCheck
 {
     private const MOST = 100_000;
 

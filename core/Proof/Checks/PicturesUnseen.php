@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Pictures inside the code, SVG and WebP are left out by some readers. */
-final class PicturesUnseen extends Base
+final class PicturesUnseen extends AbstractCheck
 {
     public function __construct()
     {

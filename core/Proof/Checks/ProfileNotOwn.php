@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Not a profile's own address, or longer than it need be (needs D09, D10). */
-final class ProfileNotOwn extends Base
+final class ProfileNotOwn extends AbstractCheck
 {
     public function __construct()
     {

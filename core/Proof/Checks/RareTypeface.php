@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Where it is missing, the next of its chain shows, with other widths. */
-final class RareTypeface extends Base
+final class RareTypeface extends AbstractCheck
 {
     public function __construct()
     {

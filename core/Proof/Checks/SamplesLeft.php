@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Readers would take them for the holder's own (complaint X34). */
-final class SamplesLeft extends Base
+final class SamplesLeft extends AbstractCheck
 {
     public function __construct()
     {

@@ -2,8 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\Restyle;
-use InkyCard\Card\Edit\Together;
 use InkyCard\Card\Edit\TunePiece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
@@ -11,7 +11,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Under 11 CSS px many readers have to enlarge it. */
-final class SmallText extends Base
+final class SmallText extends AbstractCheck
 {
     private const LEAST = 11;
 
@@ -33,6 +33,6 @@ final class SmallText extends Base
         }
         $sizes = array_filter($subject->card->style->sizes, fn (float $size) => $size < self::LEAST);
 
-        return $small === [] ? [] : [$this->found(sprintf('%s px at the smallest; 11 and more reads without effort.', round(min($small), 1)), array_map(strval(...), array_keys($small)), mend: new Mend('Bring it to 11 px', new Together([...($sizes === [] ? [] : [new Restyle(['sizes' => array_map(fn () => self::LEAST, $sizes)])]), ...array_values($tuned)], 'Small text brought to 11 px')))];
+        return $small === [] ? [] : [$this->found(sprintf('%s px at the smallest; 11 and more reads without effort.', round(min($small), 1)), array_map(strval(...), array_keys($small)), mend: new Mend('Bring it to 11 px', new CompositeEdit([...($sizes === [] ? [] : [new Restyle(['sizes' => array_map(fn () => self::LEAST, $sizes)])]), ...array_values($tuned)], 'Small text brought to 11 px')))];
     }
 }

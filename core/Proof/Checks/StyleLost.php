@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** One value a strict webmail cannot read costs the whole attribute. */
-final class StyleLost extends Base
+final class StyleLost extends AbstractCheck
 {
     public function __construct()
     {

@@ -2,16 +2,16 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\TagLink;
-use InkyCard\Card\Edit\Together;
-use InkyCard\Card\Kind\Call;
+use InkyCard\Card\Kind\AbstractCallKind;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Tags are on, and the one link that matters is left out. */
-final class TagsMissing extends Base
+final class TagsMissing extends AbstractCheck
 {
     public function __construct()
     {
@@ -26,8 +26,8 @@ final class TagsMissing extends Base
             return [];
         }
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof Call && $link->tells && ! $tags->isOn($link->address, $link->piece)) {
-                $found[] = $this->found("{$link->words}: statistics will not tell it came from this card.", [$link->piece->id], mend: new Mend('Put tags on', new Together([new TagLink($link->key, true), new TagLink($link->piece->id, true), new TagLink($link->address, true)], 'Tags put on a link')));
+            if ($link->piece->kind instanceof AbstractCallKind && $link->tells && ! $tags->isOn($link->address, $link->piece)) {
+                $found[] = $this->found("{$link->words}: statistics will not tell it came from this card.", [$link->piece->id], mend: new Mend('Put tags on', new CompositeEdit([new TagLink($link->key, true), new TagLink($link->piece->id, true), new TagLink($link->address, true)], 'Tags put on a link')));
             }
         }
 

@@ -9,7 +9,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Tags copied with an address credit another campaign. */
-final class TagsTwice extends Base
+final class TagsTwice extends AbstractCheck
 {
     public function __construct()
     {

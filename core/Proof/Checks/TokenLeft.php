@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** What stands in braces should have been filled in. */
-final class TokenLeft extends Base
+final class TokenLeft extends AbstractCheck
 {
     private const TOKEN = '/\{\{[^{}]{1,40}\}\}|\{%[^%]{1,40}%\}|\*\|[\w:]{1,40}\|\*|%%[\w ]{1,40}%%|\[\[[^\[\]]{1,40}\]\]|<%[^%]{1,40}%>|\[(?:your )?(?:name|title|role|company|phone|email|e-mail|address|website)\]|lorem ipsum/i';
 

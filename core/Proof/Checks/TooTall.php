@@ -8,7 +8,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A signature longer than the letter above it is what people complain of. */
-final class TooTall extends Base
+final class TooTall extends AbstractCheck
 {
     /** A third of a phone screen of 390 by 844 CSS px. */
     private const MOST = 281;

@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** Wider than 600 CSS px, it pushes the letter it stands under aside. */
-final class TooWide extends Base
+final class TooWide extends AbstractCheck
 {
     private const MOST = 600;
 

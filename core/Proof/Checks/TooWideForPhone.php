@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** On a narrow phone its reader has to push it sideways. */
-final class TooWideForPhone extends Base
+final class TooWideForPhone extends AbstractCheck
 {
     public function __construct()
     {

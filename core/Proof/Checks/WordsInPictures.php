@@ -7,7 +7,7 @@ use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** A card that is one picture says nothing where pictures are blocked, and filters mistrust it. */
-final class WordsInPictures extends Base
+final class WordsInPictures extends AbstractCheck
 {
     /** A name and a number. */
     private const LEAST = 24;

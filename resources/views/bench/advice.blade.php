@@ -4,9 +4,9 @@
 @php($box = $bench->box($chosen))
 @if($box)<p class="measure box-measure">{{ round($box->width) }} × {{ round($box->height) }} px</p>@endif
 @foreach($lines as $block)
-@php($run = match(true) { $block instanceof \InkyCard\Card\Content\Line => $block->runs[0], $block instanceof \InkyCard\Card\Content\Button => $block->words, default => null })
+@php($run = match(true) { $block instanceof \InkyCard\Card\Content\LineBlock => $block->runs[0], $block instanceof \InkyCard\Card\Content\ButtonBlock => $block->words, default => null })
 @if($run)
-@php($ground = $block instanceof \InkyCard\Card\Content\Button ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
+@php($ground = $block instanceof \InkyCard\Card\Content\ButtonBlock ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
 @php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
 @php($dark = \InkyCard\Colour\DarkPage::Forced->ratio($run->ink, $ground))
 @php($one = fn (float $ratio) => number_format(floor($ratio * 10) / 10, 1))
@@ -15,7 +15,7 @@
 @if($run->size < 11)<p class="advice advice-look">Under 11 px many readers have to enlarge it.</p>@endif
 @endif
 @endforeach
-@php($fit = $chosen->kind instanceof \InkyCard\Card\Kind\Headshot ? \InkyCard\Layout\PictureFit::of($bench->document) : null)
+@php($fit = $chosen->kind instanceof \InkyCard\Card\Kind\HeadshotKind ? \InkyCard\Layout\PictureFit::of($bench->document) : null)
 @if($fit && $fit->piece === $chosen->id)
 <div @class(['advice', 'advice-good' => $fit->matches(), 'advice-look' => ! $fit->matches()])>Text is {{ $fit->text }} px tall, the picture {{ $fit->picture }}.
 @if(! $fit->matches())
@@ -23,7 +23,7 @@
 @endif
 </div>
 @endif
-@php($links = array_values(array_unique(array_filter(array_merge(...array_map(fn ($block) => match(true) { $block instanceof \InkyCard\Card\Content\Line => array_column($block->runs, 'href'), $block instanceof \InkyCard\Card\Content\Button => [$block->words->href], $block instanceof \InkyCard\Card\Content\Marks => array_column($block->marks, 'href'), $block instanceof \InkyCard\Card\Content\Picture => [$block->href], default => [] }, $lines ?: []))))))
+@php($links = array_values(array_unique(array_filter(array_merge(...array_map(fn ($block) => match(true) { $block instanceof \InkyCard\Card\Content\LineBlock => array_column($block->runs, 'href'), $block instanceof \InkyCard\Card\Content\ButtonBlock => [$block->words->href], $block instanceof \InkyCard\Card\Content\MarksBlock => array_column($block->marks, 'href'), $block instanceof \InkyCard\Card\Content\PictureBlock => [$block->href], default => [] }, $lines ?: []))))))
 @if($links !== [])<p class="try-links">Try {{ count($links) === 1 ? 'it' : 'them' }}: @foreach(array_slice($links, 0, 8) as $link)<a href="{{ $link }}" target="_blank" rel="noopener noreferrer">{{ Str::limit(preg_replace('#^(https?://(www\.)?|mailto:|tel:)#', '', $link), 32) }}</a>@if(! $loop->last), @endif @endforeach</p>@endif
 @if($lines === [])<p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>@endif
 </div>

@@ -1,4 +1,4 @@
-@php($starter = \InkyCard\Card\Starters::all()[$document->unknown['starter'] ?? ''] ?? null)
+@php($starter = \InkyCard\Card\Starter\Starters::all()[$document->unknown['starter'] ?? ''] ?? null)
 <x-layouts.page :title="'Looks of '.$card->name" nav="cards">
 <x-slot:head><script type="module" src="/js/renderings.js"></script></x-slot:head>
 <main id="main" class="desk">
@@ -10,7 +10,7 @@
   </div>
   <section aria-labelledby="arrangements-title"><h2 id="arrangements-title" class="shelf">Arrangements: the same pieces, standing differently</h2>
   <ul class="cards looks">
-    @foreach(\InkyCard\Card\Arrangement::all() as $arrangement)
+    @foreach(\InkyCard\Card\Arrangement\Arrangement::all() as $arrangement)
     <li class="card-tile">
       <span @class(['rendering', 'rendering-on' => $arrangement->key === $document->arrangement->key])><iframe src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' => $card->head]) }}" title="{{ $arrangement->label }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
       <div class="starter-foot"><div><h3>{{ $arrangement->label }}</h3><p class="help">{{ $arrangement->purpose }}</p></div>
@@ -20,7 +20,7 @@
   </ul></section>
   <section aria-labelledby="looks-title"><h2 id="looks-title" class="shelf">Looks: type, sizes, spacing and marks of a starter, in your inks</h2>
   <ul class="cards looks">
-    @foreach(\InkyCard\Card\Starters::all() as $look)
+    @foreach(\InkyCard\Card\Starter\Starters::all() as $look)
     <li class="card-tile">
       <span class="rendering"><iframe src="{{ route('looks.sheet', ['card' => $card->id, 'look' => $look->key, 'v' => $card->head]) }}" title="{{ $look->name }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
       <div class="starter-foot"><div><h3>{{ $look->name }}</h3><p class="help">{{ $look->mood }}</p></div>

@@ -1,5 +1,5 @@
 <div id="order" class="zones" @isset($swap) hx-swap-oob="morph" @endisset>
-  @foreach(\InkyCard\Card\Zone::cases() as $zone)
+  @foreach(\InkyCard\Card\Kind\Zone::cases() as $zone)
   @php($pieces = $bench->document->inZone($zone))
   @php($placed = isset($bench->document->arrangement->zones[$zone->value]))
   <section @class(['zone', 'zone-empty' => $pieces === [], 'zone-unseen' => ! $placed && $pieces !== []]) aria-labelledby="zone-{{ $zone->value }}">

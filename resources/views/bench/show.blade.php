@@ -26,7 +26,7 @@
       <input class="form-control add-find" type="search" aria-label="Find a kind of piece" placeholder="Find: phone, banner, licence" autocomplete="off">
       <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list" hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
         @include('bench.hidden')
-        @foreach(\InkyCard\Card\Kinds::all() as $kind)
+        @foreach(\InkyCard\Card\Kind\Kinds::all() as $kind)
         <button name="kind" value="{{ $kind->key() }}" data-words="{{ Str::lower($kind->label().' '.$kind->purpose().' '.$kind->key()) }}"><x-icon :name="$kind->icon()"/><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
         @endforeach
       </form>

@@ -40,7 +40,7 @@
     @forelse($rows as $row)
     @php($line = $lines[match($way) { 'piece' => "$row->card_id $row->piece $row->words", 'card' => (string) $row->card_id, 'person' => (string) $row->person, default => '' }] ?? null)
     <tr>
-      @if($way === 'piece')<th scope="row">{{ $row->words }} <span class="quiet">{{ Str::lower(\InkyCard\Card\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span></th><td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
+      @if($way === 'piece')<th scope="row">{{ $row->words }} <span class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span></th><td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
       @elseif($way === 'card')<th scope="row"><a href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a></th>
       @elseif($way === 'person')<th scope="row">@if($row->person === '')<span class="quiet">nobody named</span>@else<a href="{{ route('clicks', ['person' => $row->person, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>@endif</th>
       @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>@endif

@@ -65,7 +65,7 @@
     <div class="way" id="way">
       <h2>{{ $to->label }}</h2>
       @if($to->onPhone())
-      <div class="phone-code"><div class="code-picture" data-code="{{ $phone }}" role="img" aria-label="Code of the address below"></div><p>Point the phone's camera at the code. The card opens there, without signing in, in a short form for phones with a button to copy it; the whole card is one press away. <a href="{{ $phone }}">Open its page here</a><br><span class="quiet">Works for {{ \App\Http\Controllers\PhoneController::HOURS }} hours, for whoever has the address.</span>@if($local)<br><span class="quiet">A phone does not reach this address: set PUBLIC_URL first.</span>@endif</p></div>
+      <div class="phone-code"><div class="code-picture" data-code="{{ $phone }}" role="img" aria-label="Code of the address below"></div><p>Point the phone's camera at the code. The card opens there, without signing in, in a short form for phones with a button to copy it; the whole card is one press away. <a href="{{ $phone }}">Open its page here</a><br><span class="quiet">Works for {{ \App\Http\Controllers\Public\PhoneController::HOURS }} hours, for whoever has the address.</span>@if($local)<br><span class="quiet">A phone does not reach this address: set PUBLIC_URL first.</span>@endif</p></div>
       @elseif($to->takes === 'rich')
       <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich" data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the card</button><span class="copied" role="status"></span></div>

@@ -1,0 +1,168 @@
+<?php
+
+namespace App\Import;
+
+use App\Clicks\CountedLinks;
+use App\Models\Workspace;
+use App\Outside\SafeHttpClient;
+use App\Pictures\Library;
+use App\Tray\MimeMessage;
+use Illuminate\Support\Facades\Cache;
+use InkyCard\Card\CardJson;
+use InkyCard\Import\Fact;
+use InkyCard\Import\PublicPage;
+use InkyCard\Import\ReadIn;
+use InkyCard\Markup\MailDocument;
+use InkyCard\Refusal;
+
+/** What somebody brought to start a card from: kept for a while, until its lines are confirmed. */
+final readonly class Brought
+{
+    /** Bytes. */
+    public const MOST = 5_000_000;
+
+    private const KEPT = 7200;
+
+    /** Seconds all its pictures may take. */
+    private const PATIENCE = 20;
+
+    public static function tooLarge(): Refusal
+    {
+        return Refusal::because('This file is over 5 MB: bring the signature alone.');
+    }
+
+    /**
+     * By what it is, whatever its name says: a contact, a message, a public page, HTML, a row of a table or text.
+     *
+     * @return list<Fact>
+     *
+     * @throws Refusal
+     */
+    public static function facts(string $bytes, string $country): array
+    {
+        [$kind, $content] = self::told($bytes);
+
+        return match ($kind) {
+            'contact' => ReadIn::contact($content, $country),
+            'page' => ReadIn::page($content, $country),
+            'row' => ReadIn::row($content, $country),
+            'html' => ReadIn::html($content, $country, CountedLinks::behind(...)),
+            default => ReadIn::text($content, $country),
+        };
+    }
+
+    /**
+     * A card document of these facts.
+     *
+     * @param  list<Fact>  $facts
+     * @param  array<string, mixed>  $more  keys of the document
+     * @return array<string, mixed>
+     */
+    public static function document(array $facts, string $country, array $more = []): array
+    {
+        $name = '';
+        $pieces = [];
+        foreach ($facts as $index => $fact) {
+            $name = $name === '' && $fact->kind === 'name' ? (string) $fact->fields['text'] : $name;
+            $pieces[] = ['id' => 'p'.($index + 1), 'kind' => $fact->kind, 'fields' => $fact->fields];
+        }
+
+        return $more + ['format' => CardJson::FORMAT, 'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country, 'pieces' => $pieces];
+    }
+
+    /**
+     * Facts with their pictures kept here, whatever becomes of where they were.
+     *
+     * @param  list<Fact>  $facts
+     * @return array{list<Fact>, list<string>} facts; a sentence for every picture that stays where it is
+     */
+    public static function keepPictures(array $facts, Workspace $workspace, Library $library, SafeHttpClient $outside): array
+    {
+        $left = [];
+        $until = microtime(true) + self::PATIENCE;
+        foreach ($facts as $index => $fact) {
+            $ref = $fact->fields['picture'] ?? '';
+            if (! is_string($ref) || preg_match('/^(?:https?|data):/', $ref) !== 1) {
+                continue;
+            }
+            try {
+                $picture = $library->takeIn($workspace, $outside, $ref, max(0.1, min(8, $until - microtime(true))));
+                $facts[$index] = new Fact($fact->kind, ['picture' => $picture->ref()] + (isset($fact->fields['ratio']) ? ['ratio' => round($picture->ratio(), 4)] : []) + $fact->fields, $fact->confidence, $fact->source);
+            } catch (Refusal $refusal) {
+                // One carried inside has nowhere to stay.
+                if (str_starts_with($ref, 'data:')) {
+                    unset($facts[$index]);
+                }
+                $left[] = str_starts_with($ref, 'data:') ? 'A picture is left out: '.$refusal->getMessage() : 'The picture from '.parse_url($ref, PHP_URL_HOST).' still comes from there: '.$refusal->getMessage();
+            }
+        }
+
+        return [array_values($facts), array_values(array_unique($left))];
+    }
+
+    /**
+     * A person's public page, with where it stood as HTML says that.
+     *
+     * @throws Refusal
+     */
+    public static function page(SafeHttpClient $outside, string $address): string
+    {
+        $fetched = $outside->fetch($address, self::MOST - 3000)->found();
+        if (! PublicPage::speaks($fetched->bytes)) {
+            throw Refusal::because('This page states nothing of a person for machines to read: copy its lines and paste them.');
+        }
+
+        return preg_match('/<base\b[^>]*href/i', $fetched->bytes) === 1 ? $fetched->bytes : '<base href="'.e($fetched->address).'">'.$fetched->bytes;
+    }
+
+    /** Keeps it for the member who brought it; gives back its number. */
+    public static function keep(string $bytes, int $user): string
+    {
+        $id = bin2hex(random_bytes(12));
+        Cache::put("brought.$user.$id", base64_encode($bytes), self::KEPT);
+
+        return $id;
+    }
+
+    public static function find(string $id, int $user): ?string
+    {
+        $kept = Cache::get("brought.$user.$id");
+
+        return is_string($kept) ? (string) base64_decode($kept) : null;
+    }
+
+    /** As it looked, without what runs. */
+    public static function shown(string $bytes): string
+    {
+        [$kind, $content] = self::told($bytes);
+
+        return $kind === 'html' || $kind === 'page' ? MailDocument::html(MailDocument::parse($content)->body) : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…')).'</pre>';
+    }
+
+    /**
+     * @return array{'contact'|'page'|'html'|'row'|'text', string} what it is, and its content
+     *
+     * @throws Refusal
+     */
+    private static function told(string $bytes): array
+    {
+        if (strlen($bytes) >= self::MOST) {
+            throw self::tooLarge();
+        }
+        $start = ltrim(substr($bytes, 0, 2000), "\u{FEFF} \t\r\n");
+        if (stripos($start, 'BEGIN:VCARD') === 0) {
+            return ['contact', $bytes];
+        }
+        if (preg_match('/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id|received):/i', $start) === 1 && preg_match('/\r?\n\r?\n/', $bytes) === 1) {
+            $received = MimeMessage::foreign($bytes);
+
+            return $received->html() !== '' ? ['html', $received->shown()] : ['text', $received->text()];
+        }
+
+        if (PublicPage::speaks($bytes)) {
+            return ['page', $bytes];
+        }
+
+        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : [ReadIn::table($bytes) === null ? 'text' : 'row', $bytes];
+    }
+}

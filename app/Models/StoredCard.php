@@ -1,0 +1,285 @@
+<?php
+
+namespace App\Models;
+
+use App\Exceptions\StaleRevision;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
+use InkyCard\Card\Card as Document;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\BulkEdit;
+use InkyCard\Card\Edit\Edit;
+use InkyCard\Layout\PictureFit;
+
+/**
+ * A card with all its revisions, a tree of which `head` is the current one.
+ *
+ * @property int $id
+ * @property int $workspace_id
+ * @property Workspace $workspace
+ * @property string $name
+ * @property int $head number of the current revision
+ * @property int $last number of the newest revision
+ * @property Carbon $updated_at
+ * @property ?string $archived_at
+ */
+final class StoredCard extends Model
+{
+    /** Cards a list to choose from holds. */
+    private const CHOICE = 500;
+
+    // Named, so that no request has to work the plural out.
+    protected $table = 'cards';
+
+    protected $fillable = ['name', 'head', 'last'];
+
+    private ?Revision $current = null;
+
+    /** @return BelongsTo<Workspace, $this> */
+    public function workspace(): BelongsTo
+    {
+        return $this->belongsTo(Workspace::class);
+    }
+
+    /** Rows of its revisions; plain ones, as every edit reads and writes them. */
+    public function revisions(): Builder
+    {
+        return DB::table('card_revisions')->where('card_id', $this->id);
+    }
+
+    /** A card of a workspace with its current revision, in one query. */
+    public static function in(Workspace $workspace, int $id): ?self
+    {
+        $row = self::current($workspace)->where('cards.id', $id)->first();
+
+        return $row === null ? null : self::ofRow($row);
+    }
+
+    /**
+     * Cards to choose from: name by number.
+     *
+     * @return Collection<int, string>
+     */
+    public static function choices(Workspace $workspace): Collection
+    {
+        return DB::table('cards')->where('workspace_id', $workspace->id)->whereNull('archived_at')->orderBy('name')->limit(self::CHOICE)->pluck('name', 'id');
+    }
+
+    /**
+     * All cards of a workspace, each with its current revision, one after another.
+     *
+     * @return LazyCollection<int, self>
+     */
+    public static function allIn(Workspace $workspace): LazyCollection
+    {
+        return self::current($workspace)->lazyById(200, 'cards.id', 'id')->map(self::ofRow(...));
+    }
+
+    private static function current(Workspace $workspace): Builder
+    {
+        return DB::table('cards')
+            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
+            ->where('workspace_id', $workspace->id)
+            ->select(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
+    }
+
+    private static function ofRow(\stdClass $row): self
+    {
+        $revision = new \stdClass;
+        foreach (Revision::COLUMNS as $column) {
+            $revision->$column = $row->{"r_$column"};
+            unset($row->{"r_$column"});
+        }
+        $card = (new self)->newFromBuilder((array) $row);
+        $card->current = Revision::of($revision);
+
+        return $card;
+    }
+
+    public static function start(Workspace $workspace, Document $document, ?User $user, string $words): self
+    {
+        return DB::transaction(function () use ($workspace, $document, $user, $words) {
+            $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0, 'last' => 0]);
+            $card->advance(CardJson::encode($document), $document->name, $words, $user);
+
+            return $card;
+        });
+    }
+
+    public function revision(): Revision
+    {
+        return $this->current ??= Revision::of($this->revisions()->where('number', $this->head)->sole());
+    }
+
+    public function document(): Document
+    {
+        return CardJson::restore($this->revision()->document);
+    }
+
+    /**
+     * Applies an edit to the revision its maker saw and keeps the result.
+     * An edit that changes nothing leaves no revision.
+     *
+     * @param  int  $seen  number of the revision the edit was made on
+     * @param  ?string  $burst  the stay in a field it was typed in: undo goes back to before the whole stay
+     *
+     * @throws StaleRevision when another one is current
+     * @throws \InkyCard\Refusal when the edit's values are not acceptable
+     */
+    public function edit(int $seen, Edit $edit, ?User $user, ?string $burst = null): Document
+    {
+        $this->mustBeAt($seen);
+        $before = $this->document();
+        $after = PictureFit::settle($edit->apply($before));
+        $json = CardJson::encode($after);
+        if ($json !== $this->revision()->document) {
+            DB::transaction(fn () => $this->advance($json, $after->name, $edit->words($before), $user, $burst));
+        }
+
+        return $after;
+    }
+
+    /**
+     * One card's part of a sweep; inside a transaction.
+     *
+     * @return array{int, int} numbers of the revisions before and after
+     */
+    public function sweep(BulkEdit $edit, ?User $user): array
+    {
+        $from = $this->head;
+        $before = $this->document();
+        $after = PictureFit::settle($edit->apply($before));
+        $this->advance(CardJson::encode($after), $after->name, $edit->words($before), $user);
+
+        return [$from, $this->head];
+    }
+
+    /** Takes one card's part of a sweep back: to the revision before it, or, where the card has moved on since, by the edit that undoes it. */
+    public function unsweep(int $from, int $to, BulkEdit $back, ?User $user): void
+    {
+        if ($this->head === $to) {
+            $this->jump($to, fn () => $from);
+        } elseif ($back->touches($this->document())) {
+            $this->sweep($back, $user);
+        }
+    }
+
+    /** @throws StaleRevision */
+    public function undo(int $seen): void
+    {
+        $this->jump($seen, fn () => $this->revision()->parent);
+    }
+
+    /** Follows the newest branch. @throws StaleRevision */
+    public function redo(int $seen): void
+    {
+        $this->jump($seen, fn () => $this->successor());
+    }
+
+    /**
+     * Goes back to how the card was at an earlier revision, as an edit of its own: what came since stays in the history.
+     *
+     * @throws StaleRevision
+     */
+    public function goBack(int $seen, Revision $to, ?User $user): void
+    {
+        $this->mustBeAt($seen);
+        if ($to->document !== $this->revision()->document) {
+            DB::transaction(fn () => $this->advance($to->document, CardJson::restore($to->document)->name, "Went back to revision $to->number", $user));
+        }
+    }
+
+    /** One of its revisions; null when it never had it. */
+    public function revisionAt(int $number): ?Revision
+    {
+        $row = $this->revisions()->where('number', $number)->first();
+
+        return $row === null ? null : Revision::of($row);
+    }
+
+    /** The first of its revisions from a number on. */
+    public function revisionFrom(int $number): ?Revision
+    {
+        $row = $number < 1 ? null : $this->revisions()->where('number', '>=', $number)->orderBy('number')->first();
+
+        return $row === null ? null : Revision::of($row);
+    }
+
+    public function canUndo(): bool
+    {
+        return $this->revision()->parent !== null;
+    }
+
+    public function canRedo(): bool
+    {
+        // The newest revision has none after it: no need to ask.
+        return $this->head !== $this->last && $this->successor() !== null;
+    }
+
+    private function successor(): ?int
+    {
+        return $this->revisions()->where('parent', $this->head)->max('number');
+    }
+
+    /** @param  \Closure(): ?int  $to  number to go to; null stays */
+    private function jump(int $seen, \Closure $to): void
+    {
+        $this->mustBeAt($seen);
+        $number = $to();
+        if ($number !== null) {
+            $revision = Revision::of($this->revisions()->where('number', $number)->sole());
+            $this->move(['head' => $number, 'name' => CardJson::restore($revision->document)->name]);
+            $this->current = $revision;
+        }
+    }
+
+    /** Adds a revision after the current one and makes it the current one; inside a transaction. */
+    private function advance(string $json, string $name, string $words, ?User $user, ?string $burst = null): void
+    {
+        $from = $this->head === 0 ? null : $this->revision();
+        // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
+        $goesOn = $burst !== null && $from?->burst === $burst && $this->head === $this->last;
+        $row = [
+            'card_id' => $this->id,
+            'number' => $this->last + 1,
+            'parent' => $goesOn ? $from->parent : $from?->number,
+            'document' => $json,
+            'words' => mb_strimwidth($words, 0, 200, '…'),
+            'burst' => $burst,
+            'user_id' => $user?->id,
+            'created_at' => (string) now(),
+        ];
+        $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
+        $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
+        $this->current = Revision::of((object) $row);
+    }
+
+    /**
+     * Writes only if nobody has moved the card since it was read: compare and swap in one statement.
+     *
+     * @param  array<string, int|string>  $to
+     *
+     * @throws StaleRevision
+     */
+    private function move(array $to): void
+    {
+        $to['updated_at'] = (string) now();
+        $read = ['id' => $this->id, 'head' => $this->head, 'last' => $this->last];
+        if (DB::table('cards')->where($read)->update($to) === 0) {
+            throw new StaleRevision;
+        }
+        $this->forceFill($to)->syncOriginal();
+    }
+
+    private function mustBeAt(int $seen): void
+    {
+        if ($this->head !== $seen) {
+            throw new StaleRevision;
+        }
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+namespace App\Outside;
+
+use InkyCard\Link\WebAddress;
+use InkyCard\Refusal;
+use League\Uri\Uri;
+use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
+use Symfony\Contracts\HttpClient\HttpClientInterface;
+
+/**
+ * Asks other machines for something somebody named: http(s) alone, never one
+ * inside our own network, within a size and a time, every redirect judged anew.
+ */
+final class SafeHttpClient
+{
+    private const MAX_REDIRECTS = 4;
+
+    /** Not for the public, beside what the client knows: shared address space, multicast, IPv4 within IPv6 (RFC 6598, 5771, 6052, 3056). */
+    public const INSIDE = ['100.64.0.0/10', '192.0.0.0/24', '198.18.0.0/15', '224.0.0.0/4', '64:ff9b::/96', '2002::/16', 'ff00::/8'];
+
+    /** @param  HttpClientInterface  $client  one that refuses private networks */
+    public function __construct(private readonly HttpClientInterface $client)
+    {
+    }
+
+    /**
+     * @param  int  $most  bytes taken; more is refused, whatever length was announced
+     * @param  float  $seconds  for all of it, redirects too
+     * @param  bool  $whole  refuse what is longer; otherwise its beginning will do
+     *
+     * @throws Refusal
+     */
+    public function fetch(string $address, int $most, float $seconds = 8, bool $whole = true): Fetched
+    {
+        return $this->request($address, $most, $seconds, $whole, []);
+    }
+
+    /**
+     * Asks in somebody's name. The token goes to the host it was given for and no other.
+     *
+     * @param  ?string  $json  posted; null asks alone
+     *
+     * @throws Refusal
+     */
+    public function ask(string $address, string $token, ?string $json, int $most, float $seconds = 8): Fetched
+    {
+        return $this->request($address, $most, $seconds, true, ['auth_bearer' => $token] + ($json === null ? [] : ['body' => $json, 'headers' => ['Content-Type' => 'application/json']]));
+    }
+
+    /** @param  array<string, mixed>  $with  options of the client */
+    private function request(string $address, int $most, float $seconds, bool $whole, array $with): Fetched
+    {
+        $until = microtime(true) + $seconds;
+        $redirects = [];
+        while (true) {
+            $asked = WebAddress::parse($address, inside: true)->address;
+            try {
+                $response = $this->client->request(isset($with['body']) ? 'POST' : 'GET', $asked, array_merge_recursive([
+                    'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)), 'max_duration' => max(0.1, $until - microtime(true)),
+                    'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
+                ], $with));
+                $status = $response->getStatusCode();
+                $to = $response->getHeaders(false)['location'][0] ?? null;
+                if ($status >= 300 && $status < 400 && $to !== null) {
+                    $response->cancel();
+                    $redirects[] = $asked;
+                    if (count($redirects) > self::MAX_REDIRECTS || in_array($to, $redirects, true)) {
+                        throw Refusal::because('This address is passed on in a circle, or too often.');
+                    }
+                    $address = self::absolute($to, $asked);
+                    if ($with !== [] && (isset($with['body']) || ! str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/'))) {
+                        throw Refusal::because('This address passes on to another: give that one.');
+                    }
+
+                    continue;
+                }
+                $bytes = '';
+                foreach ($this->client->stream($response, max(0.1, $until - microtime(true))) as $chunk) {
+                    if ($chunk->isTimeout() || microtime(true) > $until) {
+                        $response->cancel();
+                        throw self::slow();
+                    }
+                    $bytes .= $chunk->getContent();
+                    if (strlen($bytes) > $most) {
+                        $response->cancel();
+                        if (! $whole) {
+                            break;
+                        }
+                        throw Refusal::because(sprintf('What is at this address is over %d MB.', $most / 1_000_000));
+                    }
+                }
+
+                return new Fetched($status, $asked, $bytes, $redirects);
+            } catch (ExceptionInterface $failure) {
+                throw match (true) {
+                    str_contains($failure->getMessage(), 'is blocked') => Refusal::because('This address leads inside a private network, where readers cannot follow.'),
+                    str_contains($failure->getMessage(), 'timeout') || str_contains($failure->getMessage(), 'timed out') || str_contains($failure->getMessage(), 'max duration') => self::slow(),
+                    str_contains($failure->getMessage(), 'resolve') => Refusal::because('There is no such host: check the address.'),
+                    default => Refusal::because('This address did not answer: check it, or try again later.'),
+                };
+            }
+        }
+    }
+
+    private static function slow(): Refusal
+    {
+        return Refusal::because('This address took too long to answer.');
+    }
+
+    /** @throws Refusal when a redirect leads to anything but http(s) */
+    private static function absolute(string $to, string $from): string
+    {
+        return (string) Uri::fromBaseUri($to, $from);
+    }
+}

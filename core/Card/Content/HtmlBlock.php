@@ -1,0 +1,62 @@
+<?php
+
+namespace InkyCard\Card\Content;
+
+use InkyCard\Markup\OwnMarkup;
+
+/** Markup of somebody's own, made safe before it got here. */
+final readonly class HtmlBlock implements Block
+{
+    /** Start of a link in clean markup, whose quotes are always double: what stands before its address, the address. */
+    private const LINK = '/<a\b([^>]*?) href="([^"]*)"[^>]*>';
+
+    /** @param  string  $text  what it says in words */
+    public function __construct(public string $html, public string $text)
+    {
+    }
+
+    /**
+     * Its words, parted where a block or a forced line end parts them.
+     *
+     * @return list<string>
+     */
+    public function lines(): array
+    {
+        $parted = (string) preg_replace('#<br[^>]*>|</?(?:p|div|tr|li|ul|ol|table|hr)\b[^>]*>#i', "\n", $this->html);
+        $lines = array_map(fn (string $line) => trim(html_entity_decode(strip_tags($line), ENT_QUOTES | ENT_HTML5, 'UTF-8')), explode("\n", $parted));
+
+        return array_values(array_filter($lines, fn (string $line) => $line !== ''));
+    }
+
+    /**
+     * Pictures that say their size.
+     *
+     * @return list<array{int, int}> width and height, CSS px
+     */
+    public function pictures(): array
+    {
+        preg_match_all('/<img\b[^>]*>/i', $this->html, $found);
+
+        return array_map(fn (string $image) => [
+            preg_match('/\bwidth="(\d{1,4})"/', $image, $width) ? (int) $width[1] : 0,
+            preg_match('/\bheight="(\d{1,4})"/', $image, $height) ? (int) $height[1] : 0,
+        ], $found[0]);
+    }
+
+    public function links(): array
+    {
+        preg_match_all(self::LINK.'(.*?)<\/a>/s', $this->html, $found, PREG_SET_ORDER);
+
+        return array_map(fn (array $link) => new BlockLink(OwnMarkup::words($link[3]), self::plain($link[2])), $found);
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return new self((string) preg_replace_callback(self::LINK.'/', fn (array $link) => str_replace(' href="'.$link[2].'"', ' href="'.htmlspecialchars($to(self::plain($link[2])), ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8').'"', $link[0]), $this->html), $this->text);
+    }
+
+    private static function plain(string $attribute): string
+    {
+        return html_entity_decode($attribute, ENT_QUOTES | ENT_HTML5, 'UTF-8');
+    }
+}

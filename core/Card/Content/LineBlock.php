@@ -1,0 +1,57 @@
+<?php
+
+namespace InkyCard\Card\Content;
+
+/** Runs of text read as one line; it may wrap. */
+final readonly class LineBlock implements Block
+{
+    /** Size of its largest run, CSS px. */
+    public float $size;
+
+    /** Line height in whole CSS px, from the run that asks for most. */
+    public int $height;
+
+    /**
+     * @param  non-empty-list<TextRun>  $runs
+     * @param  ?PictureBlock  $symbol  stands before it
+     */
+    public function __construct(public array $runs, public ?PictureBlock $symbol = null)
+    {
+        $size = $height = 0.0;
+        foreach ($runs as $run) {
+            $size = max($size, $run->size);
+            $height = max($height, $run->size * $run->leading);
+        }
+        $this->size = $size;
+        $this->height = (int) round($height);
+    }
+
+    /** The line without its symbol. */
+    public function bare(): self
+    {
+        return $this->symbol === null ? $this : new self($this->runs);
+    }
+
+    /** The line with more runs at its end; a symbol before it would belong to the first alone, so there is none. */
+    public function with(TextRun ...$runs): self
+    {
+        return new self([...$this->runs, ...array_values($runs)]);
+    }
+
+    public function links(): array
+    {
+        $links = [];
+        foreach ($this->runs as $run) {
+            if ($run->href !== null) {
+                $links[] = new BlockLink($run->text, $run->href);
+            }
+        }
+
+        return $links;
+    }
+
+    public function leading(\Closure $to): self
+    {
+        return new self(array_map(fn (TextRun $run) => $run->leading($to), $this->runs), $this->symbol);
+    }
+}

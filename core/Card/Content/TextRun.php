@@ -1,0 +1,55 @@
+<?php
+
+namespace InkyCard\Card\Content;
+
+use InkyCard\Colour\Colour;
+
+/** A stretch of text in one look. */
+final readonly class TextRun
+{
+    /**
+     * @param  float  $size  CSS px
+     * @param  ?string  $href  where it leads; null for plain words
+     * @param  ?string  $plain  what stands for it in plain text, if not its words
+     * @param  bool  $underlined  whether a link has a line under it
+     * @param  float  $leading  line height by type size
+     * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
+     */
+    public function __construct(
+        public string $text,
+        public Colour $ink,
+        public float $size,
+        public bool $bold = false,
+        public ?string $href = null,
+        public ?string $plain = null,
+        public bool $underlined = false,
+        public bool $italic = false,
+        public float $leading = 1.4,
+        public bool $guarded = false,
+    ) {
+    }
+
+    /** Its words as they are shown. */
+    public function words(): string
+    {
+        return $this->guarded ? self::guard($this->text) : $this->text;
+    }
+
+    /**
+     * Text that mail clients would take for a phone number, a date or an address
+     * and turn blue, parted by zero-width non-joiners: they are not seen, take no
+     * room and allow no line break.
+     */
+    public static function guard(string $text): string
+    {
+        // Numbers of five digits and more after every second one, dates and addresses after the sign that makes them one.
+        return strpbrk($text, '0123456789.@') === false || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1 ? $text
+            : (string) preg_replace(['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'], "$1\u{200C}", $text);
+    }
+
+    /** @param  \Closure(string): string  $to  address => the one in its place */
+    public function leading(\Closure $to): self
+    {
+        return $this->href === null ? $this : new self(...['href' => $to($this->href)] + get_object_vars($this));
+    }
+}

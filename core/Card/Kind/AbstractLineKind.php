@@ -1,0 +1,55 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Piece;
+use InkyCard\Type\CleanText;
+
+/** A kind that is one line of plain words in one look. */
+abstract class AbstractLineKind extends AbstractKind
+{
+    /** Longest line kept, in graphemes. */
+    private const MAX = 160;
+
+    /** @param  'name'|'text'|'small'  $size  which of the style's sizes */
+    public function __construct(
+        string $key,
+        string $label,
+        string $icon,
+        string $purpose,
+        private readonly string $example,
+        private readonly InkRole $ink = InkRole::Body,
+        private readonly string $size = 'text',
+        private readonly bool $bold = false,
+    ) {
+        parent::__construct($key, $label, $icon, $purpose);
+    }
+
+    public function fields(): array
+    {
+        return [new Field('text', $this->label(), example: $this->example)];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return ['text' => self::optional($fields, 'text', fn ($raw) => CleanText::of($raw, self::MAX, strtolower($this->label())))];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        $text = $piece->text('text');
+
+        return $text === '' ? [] : [new Content\LineBlock([
+            $piece->run($card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold, guarded: $this->isGuarded()),
+        ])];
+    }
+
+    /** A name is no number, and what else speaks of its holder shows it as it is. */
+    public function isGuarded(): bool
+    {
+        return $this->key() !== 'name';
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+
+final class CredentialsKind extends AbstractLineKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'credentials', 'Credentials', 'award', 'Degrees, memberships, letters after the name.',
+            'MSc, Member of the Eddersby Garden Guild', InkRole::Quiet, 'small',
+        );
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Piece;
+use InkyCard\Link\Target;
+use InkyCard\Type\CleanText;
+
+final class CustomLineKind extends AbstractContactKind
+{
+    public function __construct()
+    {
+        parent::__construct('line', 'Own line', 'input-cursor-text', 'Anything else, with a label of your own and a link if it has one.');
+    }
+
+    protected function fact(): string
+    {
+        return 'value';
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('value', 'Text', example: 'Tuesdays to Saturdays, 9 to 5'),
+            new Field('label', 'Label', example: 'Open'),
+            new Field('address', 'Where it leads', 'url', 'A page, a mail address, a number, or a chat such as WhatsApp +44 1632 960147.'),
+        ];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return [
+            'value' => self::optional($fields, 'value', fn ($raw) => CleanText::of($raw, 160, 'text')),
+            'label' => self::optional($fields, 'label', fn ($raw) => CleanText::of($raw, 40, 'label')),
+            'address' => self::optional($fields, 'address', fn ($raw) => Target::parse($raw, $country)),
+        ];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        $value = $piece->text('value');
+        if ($value === '') {
+            return [];
+        }
+        $size = $card->style->sizes['text'];
+        $address = $piece->text('address') ?: null;
+        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null)];
+        if ($piece->text('label') !== '') {
+            array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
+        }
+
+        return [new Content\LineBlock($runs)];
+    }
+}

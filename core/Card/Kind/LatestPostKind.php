@@ -1,0 +1,63 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Piece;
+use InkyCard\Link\WebAddress;
+use InkyCard\Type\CleanText;
+
+final class LatestPostKind extends AbstractKind
+{
+    public function __construct()
+    {
+        parent::__construct('post', 'Latest post', 'rss', 'The newest entry of a journal or shop, by its title.', Zone::Under);
+    }
+
+    protected function fact(): string
+    {
+        return 'title';
+    }
+
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('title', 'Title', example: 'What to plant in a wet autumn'),
+            new Field('address', 'Its address', 'url', example: 'quillfern.example/journal/wet-autumn'),
+            new Field('lead', 'Before it', example: 'New in the journal:'),
+            new Field('feed', 'Feed', 'url', 'Address of the Atom or RSS feed it comes from.', 'quillfern.example/journal.atom'),
+        ];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return [
+            'title' => self::optional($fields, 'title', fn ($raw) => CleanText::of($raw, 160, 'title')),
+            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address')->address),
+            'lead' => self::optional($fields, 'lead', fn ($raw) => CleanText::of($raw, 60, 'lead')),
+            'feed' => self::optional($fields, 'feed', fn ($raw) => WebAddress::parse($raw, 'feed')->address),
+        ];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        [$title, $address, $lead] = [$piece->text('title'), $piece->text('address'), $piece->text('lead')];
+        if ($title === '' || $address === '') {
+            return [];
+        }
+        $size = $card->style->sizes['text'];
+        $runs = [$piece->run($card, $title, InkRole::Link, $size, href: $address, plain: "$title: $address")];
+        if ($lead !== '') {
+            array_unshift($runs, $piece->run($card, "$lead ", InkRole::Quiet, $size));
+        }
+
+        return [new Content\LineBlock($runs)];
+    }
+}

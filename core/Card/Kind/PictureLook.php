@@ -1,0 +1,55 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Piece;
+use InkyCard\Picture\PictureRef;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
+use InkyCard\Picture\Tone;
+use InkyCard\Refusal;
+
+/** What can be done to a picture on one card, the same for every kind that has one. */
+final class PictureLook
+{
+    /** Of these a maker chooses; the others follow from what the picture is. */
+    private const TONES = ['natural' => 'as it is', 'grey' => 'greys', 'tint' => 'one ink', 'dim' => 'darker'];
+
+    private const OUTLINES = ['' => 'none', 'light' => 'light, for dark pages'];
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [
+            new Field('tone', 'Colours', 'choice', choices: self::TONES),
+            new Field('outline', 'Edge', 'choice', choices: self::OUTLINES),
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @return array{tone: string, outline: string}
+     *
+     * @throws Refusal
+     */
+    public static function accept(array $fields): array
+    {
+        foreach (['tone' => self::TONES, 'outline' => self::OUTLINES] as $key => $choices) {
+            $given = $fields[$key] ?? array_key_first($choices);
+            $accepted[$key] = is_string($given) && isset($choices[$given]) ? $given : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
+        }
+
+        return $accepted;
+    }
+
+    /** A written name takes the piece's ink; a tint the accent. */
+    public static function recipe(Piece $piece, Card $card, string $ref, Shape $shape, int $width, int $height, bool $playMark = false, bool $moving = false): Recipe
+    {
+        $tone = PictureRef::isHand($ref) ? Tone::Ink : Tone::tryFrom($piece->text('tone')) ?? Tone::Natural;
+        $ink = $tone->needsInk() ? $card->style->ink($piece->tuning->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent)) : null;
+
+        return new Recipe($ref, $shape, $width, $height, $playMark, $tone, $ink, $piece->text('outline') !== '', $moving);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+
+final class PronounsKind extends AbstractLineKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'pronouns', 'Pronouns', 'person', 'How you would like to be spoken of.',
+            'she/her', InkRole::Quiet, 'small',
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
+use InkyCard\Card\Content;
+use InkyCard\Card\Piece;
+use InkyCard\Link\WebAddress;
+use InkyCard\Type\CleanText;
+
+final class QuoteKind extends AbstractKind
+{
+    public function __construct()
+    {
+        parent::__construct('quote', 'Quote', 'quote', 'A saying, or what a client said of you, with a link to more voices.', Zone::Under);
+    }
+
+    public function fields(): array
+    {
+        return [
+            new Field('text', 'Words', example: 'Our garden has not looked back since.'),
+            new Field('by', 'Whose', example: 'A client in Eddersby'),
+            new Field('address', 'Where it leads', 'url', example: 'quillfern.example/reviews'),
+        ];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return [
+            'text' => self::optional($fields, 'text', fn ($raw) => CleanText::of($raw, 280, 'quote')),
+            'by' => self::optional($fields, 'by', fn ($raw) => CleanText::of($raw, 80, 'name')),
+            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+        ];
+    }
+
+    public function content(Piece $piece, Card $card): array
+    {
+        [$text, $by, $address] = [$piece->text('text'), $piece->text('by'), $piece->text('address') ?: null];
+        if ($text === '') {
+            return [];
+        }
+        $lines = [new Content\LineBlock([$piece->run($card, "“{$text}”", InkRole::Body, $card->style->sizes['text'], italic: true)])];
+        if ($by !== '') {
+            $lines[] = new Content\LineBlock([$piece->run($card, $by, InkRole::Quiet, $card->style->sizes['small'], href: $address, plain: $address === null ? null : "$by: $address")]);
+        }
+
+        return $lines;
+    }
+}

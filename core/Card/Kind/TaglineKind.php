@@ -1,0 +1,16 @@
+<?php
+
+namespace InkyCard\Card\Kind;
+
+use InkyCard\Brand\InkRole;
+
+final class TaglineKind extends AbstractLineKind
+{
+    public function __construct()
+    {
+        parent::__construct(
+            'tagline', 'Tagline', 'chat-quote', 'A short phrase that says what the business stands for.',
+            'Gardens drawn for your soil', InkRole::Quiet,
+        );
+    }
+}

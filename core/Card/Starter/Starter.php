@@ -1,0 +1,73 @@
+<?php
+
+namespace InkyCard\Card\Starter;
+
+use InkyCard\Brand\Brand;
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Card\Piece;
+use InkyCard\Colour\Colour;
+
+/** A finished card to start from: style, pieces, and made-up values marked as samples. */
+final readonly class Starter
+{
+    /**
+     * @param  string  $trade  whose work it suits
+     * @param  string  $mood  how it comes across, in a word or two
+     * @param  array<string, mixed>  $document  a card document without format and name
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public string $trade,
+        public string $mood,
+        private array $document,
+    ) {
+    }
+
+    /** The starter as it is, every made-up value in it. */
+    public function sample(): Card
+    {
+        return CardJson::read(['format' => CardJson::FORMAT, 'name' => $this->name] + $this->document);
+    }
+
+    /**
+     * A card for somebody: the brand's inks and facts and what is known of them are in, the rest stays a sample.
+     *
+     * @param  string  $name  of its holder; empty for unknown
+     * @param  string  $email  of its holder; empty for unknown
+     *
+     * @throws \InkyCard\Refusal when a fact is not acceptable
+     */
+    public function begin(string $name, string $email, Brand $brand): Card
+    {
+        $lines = $brand->lines;
+        $known = array_filter([
+            'name' => ['text' => $name],
+            'email' => ['address' => $email ?: $lines->email],
+            'company' => ['text' => $lines->company],
+            'phone' => ['number' => $lines->phone],
+            'address' => ['text' => $lines->address, 'map' => $lines->map],
+            'web' => ['address' => $lines->web],
+            'profiles' => ['links' => $lines->profiles],
+            // On a band of the accent ink the logo for dark pages is the one that shows.
+            'logo' => ($this->sample()->arrangement->hasBand() ? $brand->logos['dark'] : null) ?? $brand->logos['light'] ?? [],
+        ], fn (array $fields) => array_filter($fields) !== []);
+        $card = $this->sample();
+
+        return $card->with([
+            'name' => trim($name.' — '.$this->name, ' —'),
+            'country' => $brand->country,
+            'unknown' => ['starter' => $this->key] + $card->unknown,
+            'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
+            'pieces' => array_map(function (Piece $piece) use ($known, $brand) {
+                $fields = $known[$piece->kind->key()] ?? null;
+
+                return $fields === null ? $piece : $piece->with([
+                    'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $brand->country),
+                    'sample' => false,
+                ]);
+            }, $card->pieces),
+        ]);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+namespace InkyCard\Handover;
+
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Part\DataPart;
+
+/** A card in a message of its own: HTML with its pictures attached, and plain text. */
+final class MessageWriter
+{
+    private const DOMAIN = 'inky-card.invalid';
+
+    /**
+     * @param  string  $words  above the card, paragraphs parted by empty lines
+     * @param  array<string, string>  $headers
+     * @return string RFC 5322, lines of at most 76 characters ended by CRLF
+     */
+    public static function message(Parcel $parcel, string $subject, string $words, array $headers = []): string
+    {
+        $from = $parcel->fact('email', 'address') ?: 'nobody@'.self::DOMAIN;
+        $holder = $parcel->card->holder();
+        [$card, $pictures] = $parcel->withFiles('cid:', '@'.self::DOMAIN);
+        $email = (new Email)
+            ->subject($subject)
+            ->date($parcel->made)
+            ->from(new Address($from, $holder))
+            ->to(new Address($from, $holder))
+            ->text(str_replace("\n", "\r\n", "$words\n\n".$parcel->text()))
+            ->html(self::paragraphs($words).$card);
+        $email->getHeaders()->addIdHeader('Message-ID', $parcel->token.'@'.self::DOMAIN);
+        foreach ($headers as $name => $value) {
+            $email->getHeaders()->addTextHeader($name, $value);
+        }
+        foreach ($pictures as $name => $picture) {
+            $email->addPart((new DataPart($picture->bytes, $name, $picture->type()))->asInline()->setContentId($name.'@'.self::DOMAIN));
+        }
+
+        return $email->toString();
+    }
+
+    /** Words of a message as HTML: a paragraph after every empty line, line ends kept within. */
+    public static function paragraphs(string $words): string
+    {
+        $html = '';
+        foreach (preg_split('/(?:\R[ \t]*){2,}/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $paragraph) {
+            $lines = preg_replace('/\R/u', '<br>', htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8'));
+            $html .= "<p style=\"margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222\">$lines</p>";
+        }
+
+        return $html;
+    }
+}

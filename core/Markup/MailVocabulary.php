@@ -1,0 +1,29 @@
+<?php
+
+namespace InkyCard\Markup;
+
+/** All an export may be made of: what the open data on mail clients finds supported, or harmless where it is not. */
+final class MailVocabulary
+{
+    /** element => attributes */
+    public const ELEMENTS = [
+        'table' => ['role', 'cellpadding', 'cellspacing', 'border', 'align', 'lang', 'dir', 'style'],
+        'tr' => [],
+        'td' => ['valign', 'align', 'bgcolor', 'height', 'style'],
+        'span' => ['style'],
+        'a' => ['href', 'style'],
+        'img' => ['src', 'width', 'height', 'alt', 'border', 'style'],
+    ];
+
+    /** What own HTML may hold beside those. */
+    public const OWN_ELEMENTS = [
+        'p' => ['style'], 'br' => [], 'b' => ['style'], 'strong' => ['style'], 'i' => ['style'], 'em' => ['style'], 'u' => ['style'],
+        'ul' => ['style'], 'ol' => ['style'], 'li' => ['style'], 'div' => ['style', 'align'], 'hr' => ['style'],
+    ];
+
+    public const PROPERTIES = [
+        'background-color', 'border', 'border-bottom', 'border-collapse', 'border-left', 'border-radius', 'border-right', 'border-top', 'color', 'display',
+        'font', 'font-family', 'font-size', 'font-style', 'font-weight', 'height', 'letter-spacing', 'line-height', 'margin', 'max-width', 'mso-line-height-rule',
+        'padding', 'text-align', 'text-decoration', 'vertical-align', 'width',
+    ];
+}

@@ -1,0 +1,68 @@
+<?php
+
+namespace InkyCard\Verification;
+
+/** What a received message shows of a card. */
+final readonly class Verified
+{
+    /**
+     * @param  'verified'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict
+     * @param  ?int  $revision  the one it carries; null when none is found
+     * @param  list<string>  $missing  lines that should be there
+     * @param  list<array{string, string}>  $altered  lines as they should be, and as they are
+     * @param  list<string>  $links  addresses that are gone or changed
+     * @param  int  $pictures  that are lost
+     * @param  bool  $older  an older signature stands there as well
+     * @param  bool  $twice  it stands there twice
+     * @param  string  $wrongAddress  the sender, where the card belongs to another address; empty otherwise
+     * @param  bool  $short  it came in its short form
+     */
+    public function __construct(
+        public string $verdict,
+        public ?int $revision,
+        public array $missing = [],
+        public array $altered = [],
+        public array $links = [],
+        public int $pictures = 0,
+        public bool $older = false,
+        public bool $twice = false,
+        public string $wrongAddress = '',
+        public bool $short = false,
+    ) {
+    }
+
+    public function inShort(): self
+    {
+        return new self(...['short' => true] + get_object_vars($this));
+    }
+
+    /** @return list<string> what was seen and what to do, in sentences */
+    public function says(): array
+    {
+        $lines = fn (int $count): string => $count === 1 ? 'One line' : "$count lines";
+
+        return array_values(array_filter([
+            match ($this->verdict) {
+                'verified' => $this->short ? 'The card arrived in its short form, as it was handed over.' : 'The card arrived as it was handed over.',
+                'altered' => 'The card is there, and not as it was handed over.',
+                'old' => "It is revision $this->revision, an older one. Hand the card over again.",
+                'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
+                'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
+                'absent' => 'It is not there. Choose it as the default for this address, reload, and write a new message.',
+            },
+            $this->missing === [] ? '' : $lines(count($this->missing)).' missing: '.implode('; ', array_slice($this->missing, 0, 4)).'.',
+            $this->altered === [] ? '' : $lines(count($this->altered)).' changed: '.implode('; ', array_map(fn (array $pair) => "$pair[0] became $pair[1]", array_slice($this->altered, 0, 4))).'.',
+            $this->links === [] ? '' : (count($this->links) === 1 ? 'One link' : count($this->links).' links').' gone or changed: '.implode(', ', array_slice($this->links, 0, 4)).'.',
+            $this->pictures === 0 ? '' : ($this->pictures === 1 ? 'One picture was' : "$this->pictures pictures were").' lost on the way. Paste the card as seen, not its words.',
+            $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
+            $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
+            $this->wrongAddress === '' ? '' : "The message came from $this->wrongAddress; the card belongs to another address.",
+        ], fn (string $sentence) => $sentence !== ''));
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return get_object_vars($this) + ['says' => $this->says()];
+    }
+}

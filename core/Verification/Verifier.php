@@ -1,0 +1,176 @@
+<?php
+
+namespace InkyCard\Verification;
+
+/**
+ * Finds a card in a received message, whatever mail clients made of it: by
+ * its lines of words, its links and its pictures, above what is quoted and
+ * within it.
+ */
+final class Verifier
+{
+    /** Share of a card's lines from which on it is there. */
+    private const THERE = 0.5;
+
+    /** Likeness from which on a line is another one changed. */
+    private const ALIKE = 0.6;
+
+    /** Lines longer than this are compared by their beginnings, bytes. */
+    private const COMPARED = 250;
+
+    /**
+     * @param  ExpectedCard  $current  what should be there
+     * @param  list<ExpectedCard>  $older  revisions handed over before
+     */
+    public static function verify(ExpectedCard $current, array $older, ReceivedMessage $message): Verified
+    {
+        if ($message->plain) {
+            return self::plain($current, $older, $message);
+        }
+        $written = $message->written;
+        if ($current->short !== null && self::isShort($current, $current->short, $written)) {
+            $short = self::verify($current->short, $older, $message);
+            if ($short->verdict === 'verified') {
+                return $short->inShort();
+            }
+        }
+        $wrong = self::wrong($current, $message->from);
+        $best = self::best([$current, ...$older], $written);
+        if ($best === null) {
+            $inQuote = self::best([$current, ...$older], $message->quoted);
+
+            return new Verified($inQuote === null ? 'absent' : 'quoted', $inQuote?->revision, wrongAddress: $wrong);
+        }
+        [$missing, $altered] = self::lines($best->seen->lines, $written);
+        $links = array_values(array_diff(array_unique($best->seen->links), $written->links));
+        // Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words.
+        $pictures = max(0, count($best->seen->pictures) - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')));
+        $older = self::alsoOlder($best, array_values(array_filter([$current, ...$older], fn (ExpectedCard $other) => $other->revision !== $best->revision)), $written);
+        $twice = self::isTwice($best->seen->lines, $written);
+        $clean = $missing === [] && $altered === [] && $links === [] && $pictures === 0 && ! $older && ! $twice && $wrong === '';
+
+        return new Verified($best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision, $missing, $altered, $links, $pictures, $older, $twice, $wrong);
+    }
+
+    /** @param  list<ExpectedCard>  $older */
+    private static function plain(ExpectedCard $current, array $older, ReceivedMessage $message): Verified
+    {
+        $wrong = self::wrong($current, $message->from);
+        foreach (['plain' => $message->written, 'quoted' => $message->quoted] as $verdict => $seen) {
+            $best = self::best([$current, ...$older, ...array_filter([$current->short])], $seen, text: true);
+            if ($best !== null) {
+                [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen) : [[], []];
+
+                return new Verified($verdict, $best->revision, $missing, $altered, pictures: $verdict === 'plain' ? count($best->seen->pictures) : 0, wrongAddress: $wrong);
+            }
+        }
+
+        return new Verified('absent', null, wrongAddress: $wrong);
+    }
+
+    /** Nothing of what the short form leaves out is there: else it is the whole card, with losses. */
+    private static function isShort(ExpectedCard $whole, ExpectedCard $short, MessageContent $written): bool
+    {
+        return array_intersect(array_diff($whole->seen->lines, $short->seen->lines), $written->lines) === []
+            && array_intersect(array_diff($whole->seen->links, $short->seen->links), $written->links) === []
+            && count($written->pictures) <= count($short->seen->pictures);
+    }
+
+    /**
+     * The revision most of whose lines are there; the current one where others are as good. Null when none is there.
+     *
+     * @param  list<ExpectedCard>  $revisions  the current one first
+     */
+    private static function best(array $revisions, MessageContent $seen, bool $text = false): ?ExpectedCard
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($revisions as $revision) {
+            $wanted = $text ? $revision->text->lines : $revision->seen->lines;
+            $there = array_filter($wanted, $seen->has(...));
+            $share = count($wanted) === 0 ? 0.0 : count($there) / count($wanted);
+            if ($share < self::THERE && $share > 0) {
+                // Changed lines speak for it as well, if less.
+                $rest = array_filter(array_diff($wanted, $there), fn (string $line) => self::nearest($line, $seen->lines) !== null);
+                $share = (count($there) + 0.8 * count($rest)) / count($wanted);
+            }
+            if ($share >= self::THERE && $share > $most + 0.001) {
+                [$best, $most] = [$revision, $share];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @return array{list<string>, list<array{string, string}>} missing; changed, as they should be and as they are
+     */
+    private static function lines(array $wanted, MessageContent $seen): array
+    {
+        $missing = $altered = [];
+        // A line that is one of the card's own is no other one changed.
+        $others = array_values(array_diff($seen->lines, $wanted));
+        foreach ($wanted as $line) {
+            if ($seen->has($line)) {
+                continue;
+            }
+            $near = self::nearest($line, $others);
+            $near === null ? $missing[] = $line : $altered[] = [$line, $near];
+        }
+
+        return [$missing, $altered];
+    }
+
+    /** @param  list<string>  $lines */
+    private static function nearest(string $line, array $lines): ?string
+    {
+        $most = self::ALIKE;
+        $near = null;
+        $one = substr($line, 0, self::COMPARED);
+        foreach ($lines as $other) {
+            $two = substr($other, 0, self::COMPARED);
+            // Two lines of very different length cannot be alike enough.
+            if (min(strlen($one), strlen($two)) < $most * max(strlen($one), strlen($two))) {
+                continue;
+            }
+            $alike = 1 - levenshtein($one, $two) / max(1, strlen($one), strlen($two));
+            if ($alike > $most) {
+                [$most, $near] = [$alike, $other];
+            }
+        }
+
+        return $near;
+    }
+
+    /**
+     * Whether lines of another revision stand there that this one has not.
+     *
+     * @param  list<ExpectedCard>  $others
+     */
+    private static function alsoOlder(ExpectedCard $best, array $others, MessageContent $seen): bool
+    {
+        foreach ($others as $other) {
+            $own = array_diff($other->seen->lines, $best->seen->lines);
+            if ($own !== [] && count(array_filter($own, fn (string $line) => $seen->count($line) > 0)) >= max(1, count($own) / 2)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  list<string>  $wanted */
+    private static function isTwice(array $wanted, MessageContent $seen): bool
+    {
+        $once = array_count_values($wanted);
+        $twice = array_filter(array_keys($once), fn (int|string $line) => $seen->count((string) $line) >= 2 * $once[$line]);
+
+        return count($once) > 1 && count($twice) > 0.6 * count($once);
+    }
+
+    private static function wrong(ExpectedCard $current, string $from): string
+    {
+        return $current->address !== '' && $from !== '' && strcasecmp($current->address, $from) !== 0 ? $from : '';
+    }
+}
