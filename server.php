@@ -8,7 +8,13 @@
 
 $path = rawurldecode((string) parse_url($_SERVER['REQUEST_URI'], PHP_URL_PATH));
 // A baked picture is for ever what its address says, so its file is sent without asking the application.
-if (preg_match('#^/p/(([0-9a-f]{2})[0-9a-f]{62})\.(png|jpg|gif)$#D', $path, $match) && is_file($file = (getenv('PICTURE_ROOT') ?: __DIR__.'/storage/app/pictures')."/variants/$match[2]/$match[1].$match[3]")) {
+if (
+    preg_match('#^/p/(([0-9a-f]{2})[0-9a-f]{62})\.(png|jpg|gif)$#D', $path, $match)
+    && is_file(
+        $file
+            = (getenv('PICTURE_ROOT') ?: __DIR__.'/storage/app/pictures')."/variants/$match[2]/$match[1].$match[3]",
+    )
+) {
     header('Content-Type: '.['jpg' => 'image/jpeg', 'png' => 'image/png', 'gif' => 'image/gif'][$match[3]]);
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: public, max-age=31536000, immutable');
@@ -25,7 +31,12 @@ if (preg_match('#^/p/(([0-9a-f]{2})[0-9a-f]{62})\.(png|jpg|gif)$#D', $path, $mat
 
     return;
 }
-$types = ['css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2'];
+$types = [
+    'css' => 'text/css; charset=utf-8',
+    'js' => 'text/javascript; charset=utf-8',
+    'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2',
+];
 $type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 $file = $type === null || str_contains($path, '..') || str_contains($path, "\0") ? null : __DIR__.'/public'.$path;
 

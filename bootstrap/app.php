@@ -29,9 +29,16 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         // A body over the server's own limit arrives without fields: all that can be said is why.
-        $exceptions->render(fn (PostTooLargeException $tooLarge, Request $request) => response(
-            view('errors.plain', ['title' => 'Too large', 'sentence' => 'What you sent is over 64 MB in all. A picture may have 10 MB, a message 20 MB: go back and choose less.']), 413,
-        ));
+        $exceptions->render(
+            fn (PostTooLargeException $tooLarge, Request $request) => response(
+                view('errors.plain', [
+                    'title' => 'Too large',
+                    'sentence' => 'What you sent is over 64 MB in all. A picture may have 10 MB, a message 20 MB: go '
+                        .'back and choose less.',
+                ]),
+                413,
+            ),
+        );
         // Edits answer beside the field; elsewhere, as where a picture is gone, the sentence is the page.
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(fn (Refusal $refusal, Request $request) => response(

@@ -18,7 +18,10 @@ return [
         ],
         // The same file for presses of counted links: a press noted survives the end of its worker, if not that of the
         // machine, and the reader who pressed does not wait for the disk.
-        'clicks' => ['synchronous' => 'NORMAL', 'options' => env('DB_DATABASE') === ':memory:' ? [] : [PDO::ATTR_PERSISTENT => 'clicks']] + $sqlite,
+        'clicks' => [
+            'synchronous' => 'NORMAL',
+            'options' => env('DB_DATABASE') === ':memory:' ? [] : [PDO::ATTR_PERSISTENT => 'clicks'],
+        ] + $sqlite,
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
 ];

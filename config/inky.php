@@ -12,9 +12,13 @@ return [
     'disk' => env('PICTURE_DISK', 'pictures'),
 
     // Presses are noted over a connection of their own, see config/database.php.
-    'clicks_connection' => env('CLICKS_CONNECTION', env('DB_CONNECTION', 'sqlite') === 'sqlite' ? 'clicks' : env('DB_CONNECTION')),
+    'clicks_connection' => env(
+        'CLICKS_CONNECTION',
+        env('DB_CONNECTION', 'sqlite') === 'sqlite' ? 'clicks' : env('DB_CONNECTION'),
+    ),
 
-    // Hosts under .example, which belong to nobody, are answered by a stand-in that says it is one; the demo needs no network.
+    // Hosts under .example, which belong to nobody, are answered by a stand-in that says it is one; the demo needs no
+    // network.
     'stand_ins' => (bool) env('INKY_STAND_INS', true),
 
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.

@@ -19,7 +19,11 @@ Route::get('/go/{token}', ClickController::class)->where('token', '[0-9A-Za-z_-]
 // The stand-in mailbox, for any JMAP client on this machine.
 if (config('inky.stand_ins')) {
     $answer = function (Request $request) {
-        [$status, $body] = JmapStandIn::answer(trim($request->path(), '/'), (string) $request->header('Authorization'), $request->isMethod('POST') ? (string) $request->getContent() : null);
+        [$status, $body] = JmapStandIn::answer(
+            trim($request->path(), '/'),
+            (string) $request->header('Authorization'),
+            $request->isMethod('POST') ? (string) $request->getContent() : null,
+        );
 
         return response()->json($body, $status);
     };

@@ -50,17 +50,25 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/ready', [TemplateController::class, 'index'])->name('ready');
         Route::get('/ready/new', [TemplateController::class, 'create'])->name('ready.new');
         Route::post('/ready', [TemplateController::class, 'store'])->name('ready.store');
-        Route::prefix('/ready/{ready}')->where(['ready' => '[0-9]{1,15}'])->group(function () {
-            Route::get('/', [TemplateController::class, 'show'])->name('ready.message');
-            Route::post('/', [TemplateController::class, 'update'])->name('ready.update');
-            Route::post('/move', [TemplateController::class, 'move'])->name('ready.move');
-            Route::post('/remove', [TemplateController::class, 'remove'])->name('ready.remove');
-            Route::post('/restore', [TemplateController::class, 'restore'])->name('ready.restore');
-            Route::get('/file', [TemplateController::class, 'file'])->name('ready.file');
-        });
-        Route::get('/{message}', [TrayController::class, 'show'])->where('message', '[0-9]{1,15}')->name('tray.message');
-        Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])->name('tray.reading');
-        Route::get('/{message}/file', [TrayController::class, 'file'])->where('message', '[0-9]{1,15}')->name('tray.file');
+        Route::prefix('/ready/{ready}')
+            ->where(['ready' => '[0-9]{1,15}'])
+            ->group(function () {
+                Route::get('/', [TemplateController::class, 'show'])->name('ready.message');
+                Route::post('/', [TemplateController::class, 'update'])->name('ready.update');
+                Route::post('/move', [TemplateController::class, 'move'])->name('ready.move');
+                Route::post('/remove', [TemplateController::class, 'remove'])->name('ready.remove');
+                Route::post('/restore', [TemplateController::class, 'restore'])->name('ready.restore');
+                Route::get('/file', [TemplateController::class, 'file'])->name('ready.file');
+            });
+        Route::get('/{message}', [TrayController::class, 'show'])
+            ->where('message', '[0-9]{1,15}')
+            ->name('tray.message');
+        Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])
+            ->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])
+            ->name('tray.reading');
+        Route::get('/{message}/file', [TrayController::class, 'file'])
+            ->where('message', '[0-9]{1,15}')
+            ->name('tray.file');
     });
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
@@ -80,7 +88,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/hand', [HandwritingController::class, 'show'])->name('hand');
         Route::post('/hand', [HandwritingController::class, 'store'])->name('hand.store');
         Route::get('/hand/sample', [HandwritingController::class, 'sample'])->name('hand.sample');
-        Route::get('/{hash}/thumb', [PictureController::class, 'thumb'])->where('hash', '[0-9a-f]{64}')->name('picture.thumb');
+        Route::get('/{hash}/thumb', [PictureController::class, 'thumb'])
+            ->where('hash', '[0-9a-f]{64}')
+            ->name('picture.thumb');
 
         Route::prefix('/{picture}')->where(['picture' => '[0-9]{1,15}'])->group(function () {
             Route::get('/', [PictureController::class, 'show'])->name('picture');
@@ -103,9 +113,13 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/change/drop', [BrandChangeController::class, 'drop'])->name('brand.drop');
         Route::post('/take', [BrandController::class, 'take'])->name('brand.take');
         Route::post('/undo', [BrandController::class, 'undo'])->name('brand.undo');
-        Route::post('/{part}', [BrandController::class, 'keep'])->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')->name('brand.keep');
+        Route::post('/{part}', [BrandController::class, 'keep'])
+            ->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')
+            ->name('brand.keep');
     });
-    Route::post('/sweeps/{sweep}/undo', [BrandChangeController::class, 'undo'])->where('sweep', '[0-9]{1,15}')->name('sweep.undo');
+    Route::post('/sweeps/{sweep}/undo', [BrandChangeController::class, 'undo'])
+        ->where('sweep', '[0-9]{1,15}')
+        ->name('sweep.undo');
 
     Route::prefix('/cards/{card}')->where(['card' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [BenchController::class, 'show'])->name('bench');
@@ -136,8 +150,12 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             Route::post('/mend', [ProofController::class, 'mend'])->name('proof.mend');
             Route::post('/walk', [ProofController::class, 'walk'])->name('proof.walk');
             Route::get('/sheet', [ProofController::class, 'print'])->name('proof.print');
-            Route::get('/{client}', [ProofController::class, 'compare'])->where('client', '[a-z0-9-]{3,30}')->name('proof.compare');
-            Route::get('/{client}/reading', [ProofController::class, 'reading'])->where('client', '[a-z0-9-]{3,30}')->name('proof.reading');
+            Route::get('/{client}', [ProofController::class, 'compare'])
+                ->where('client', '[a-z0-9-]{3,30}')
+                ->name('proof.compare');
+            Route::get('/{client}/reading', [ProofController::class, 'reading'])
+                ->where('client', '[a-z0-9-]{3,30}')
+                ->name('proof.reading');
         });
         Route::get('/links', [LinksController::class, 'show'])->name('links');
         Route::post('/links/check', [LinksController::class, 'check'])->name('links.check');
@@ -152,12 +170,20 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/placements', [CardsController::class, 'place'])->name('cards.place');
         Route::get('/history', [HistoryController::class, 'show'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
-        Route::get('/history/{number}/sheet', [HistoryController::class, 'sheet'])->where('number', '[0-9]{1,9}')->name('history.sheet');
-        Route::post('/history/{number}', [HistoryController::class, 'back'])->where('number', '[0-9]{1,9}')->name('history.back');
+        Route::get('/history/{number}/sheet', [HistoryController::class, 'sheet'])
+            ->where('number', '[0-9]{1,9}')
+            ->name('history.sheet');
+        Route::post('/history/{number}', [HistoryController::class, 'back'])
+            ->where('number', '[0-9]{1,9}')
+            ->name('history.back');
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
-        Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.directions');
-        Route::post('/hand-over/directions/{to}', [HandOverController::class, 'note'])->where('to', '[a-z0-9-]{2,30}')->name('hand-over.note');
+        Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])
+            ->where('to', '[a-z0-9-]{2,30}')
+            ->name('hand-over.directions');
+        Route::post('/hand-over/directions/{to}', [HandOverController::class, 'note'])
+            ->where('to', '[a-z0-9-]{2,30}')
+            ->name('hand-over.note');
         Route::get('/hand-over/mailbox', [MailboxController::class, 'show'])->name('mailbox');
         Route::post('/hand-over/mailbox', [MailboxController::class, 'open'])->name('mailbox.open');
         Route::post('/hand-over/mailbox/place', [MailboxController::class, 'place'])->name('mailbox.place');

@@ -35,7 +35,15 @@ final readonly class Answer
                 : redirect()->route('bench', ['card' => $this->card->id, 'piece' => $this->open()]);
         }
 
-        return $this->view('bench.answer', 200, ['whole' => $whole, 'tuning' => $whole || $tuning, 'said' => trim("$said ".implode(' ', $notes)), 'notes' => $notes], $document);
+        return $this->view(
+            'bench.answer',
+            200,
+            [
+                'whole' => $whole, 'tuning' => $whole || $tuning, 'said' => trim("$said ".implode(' ', $notes)),
+                'notes' => $notes,
+            ],
+            $document,
+        );
     }
 
     /** @param  list<Refusal>  $refusals */

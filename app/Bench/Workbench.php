@@ -82,7 +82,10 @@ final readonly class Workbench
 
         $measured = Measure::at($sheet, [Gauges::WIDTH, Gauges::PHONE]);
 
-        return new self($card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes(), $measured), DarkColours::pairs($sheet), $measured[Gauges::WIDTH]);
+        return new self(
+            $card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes(), $measured),
+            DarkColours::pairs($sheet), $measured[Gauges::WIDTH],
+        );
     }
 
     /** Names the colours on it: a page that has them already needs them no second time. */

@@ -30,8 +30,14 @@ final class CountedLinks
                 foreach ($block->links() as $link) {
                     if (self::counts($link->href)) {
                         $wanted[self::key($piece->id, $link->href)] ??= [
-                            'card_id' => $card->id, 'piece' => $piece->id, 'kind' => $piece->kind->key(), 'words' => mb_strimwidth($link->words ?: $piece->kind->label(), 0, 160, '…'),
-                            'person' => $person, 'address' => $link->href, 'hash' => hash('sha256', $link->href), 'created_at' => (string) now(),
+                            'card_id' => $card->id,
+                            'piece' => $piece->id,
+                            'kind' => $piece->kind->key(),
+                            'words' => mb_strimwidth($link->words ?: $piece->kind->label(), 0, 160, '…'),
+                            'person' => $person,
+                            'address' => $link->href,
+                            'hash' => hash('sha256', $link->href),
+                            'created_at' => (string) now(),
                         ];
                     }
                 }
@@ -40,16 +46,24 @@ final class CountedLinks
         $numbers = self::numbers($card, $person, $wanted);
         $base = HostedPictures::publicBase();
 
-        return Sheet::of($document, fn (Piece $piece) => array_map(
-            fn (Block $block) => $block->leading(fn (string $href) => self::counts($href) ? "$base/go/".Token::of($numbers[self::key($piece->id, $href)]) : $href),
-            $contents[$piece->id] ?? [],
-        ));
+        return Sheet::of(
+            $document,
+            fn (Piece $piece) => array_map(
+                fn (Block $block) => $block->leading(
+                    fn (string $href) => self::counts($href)
+                        ? "$base/go/".Token::of($numbers[self::key($piece->id, $href)])
+                        : $href,
+                ),
+                $contents[$piece->id] ?? [],
+            ),
+        );
     }
 
     /** Where a counted address of ours leads; any other stays as it is. */
     public static function behind(string $href): string
     {
-        $number = preg_match('~^https?://[^/]+/go/([\w-]{11,30})$~D', $href, $match) === 1 ? Token::link($match[1]) : null;
+        $number
+            = preg_match('~^https?://[^/]+/go/([\w-]{11,30})$~D', $href, $match) === 1 ? Token::link($match[1]) : null;
         $address = $number === null ? null : DB::table('tracked_links')->where('id', $number)->value('address');
 
         return is_string($address) ? $address : $href;
@@ -63,7 +77,11 @@ final class CountedLinks
     {
         $known = function () use ($card, $person): array {
             $numbers = [];
-            foreach (DB::table('tracked_links')->where(['card_id' => $card->id, 'person' => $person])->get(['id', 'piece', 'hash']) as $row) {
+            foreach (
+                DB::table('tracked_links')
+                    ->where(['card_id' => $card->id, 'person' => $person])
+                    ->get(['id', 'piece', 'hash']) as $row
+            ) {
                 $numbers["$row->piece $row->hash"] = (int) $row->id;
             }
 

@@ -24,22 +24,40 @@ final readonly class Tally
      * @param  int<1, max>  $days
      * @param  list<int>|null  $cards  ids; null for all
      */
-    public function __construct(private Workspace $workspace, private int $days, private Carbon $until, private ?array $cards = null, private string $person = '')
-    {
+    public function __construct(
+        private Workspace $workspace,
+        private int $days,
+        private Carbon $until,
+        private ?array $cards = null,
+        private string $person = '',
+    ) {
     }
 
     /** Cards with links that were handed over to be counted. */
     public static function counts(Workspace $workspace): int
     {
-        return DB::table('tracked_links')->join('cards', 'cards.id', 'tracked_links.card_id')->where('workspace_id', $workspace->id)->distinct()->count('card_id');
+        return DB::table('tracked_links')
+            ->join('cards', 'cards.id', 'tracked_links.card_id')
+            ->where('workspace_id', $workspace->id)
+            ->distinct()
+            ->count('card_id');
     }
 
     /** @return array{presses: int, readers: int, machines: int} readers are counted anew every day */
     public function totals(): array
     {
-        $row = $this->clicks()->selectRaw('sum(case when filtered is null then 1 else 0 end) as presses, count(distinct case when filtered is null then visitor end) as readers, count(filtered) as machines')->first();
+        $row = $this->clicks()
+            ->selectRaw(
+                'sum(case when filtered is null then 1 else 0 end) as presses, count(distinct case when filtered is '
+                    .'null then visitor end) as readers, count(filtered) as machines',
+            )
+            ->first();
 
-        return ['presses' => (int) $row?->presses, 'readers' => (int) $row?->readers, 'machines' => (int) $row?->machines];
+        return [
+            'presses' => (int) $row?->presses,
+            'readers' => (int) $row?->readers,
+            'machines' => (int) $row?->machines,
+        ];
     }
 
     public function series(): Series
@@ -56,13 +74,27 @@ final readonly class Tally
     public function by(string $way, int $each): LengthAwarePaginator
     {
         $columns = self::WAYS[$way];
-        $query = $this->human()->selectRaw('count(*) as presses, count(distinct visitor) as readers, max(clicks.at) as latest');
+        $query = $this->human()->selectRaw(
+            'count(*) as presses, count(distinct visitor) as readers, max(clicks.at) as latest',
+        );
         if ($way === 'day') {
-            return $query->selectRaw('substr(clicks.at, 1, 10) as day')->groupByRaw('substr(clicks.at, 1, 10)')->orderByDesc('day')->paginate($each)->withQueryString();
+            return $query
+                ->selectRaw('substr(clicks.at, 1, 10) as day')
+                ->groupByRaw('substr(clicks.at, 1, 10)')
+                ->orderByDesc('day')
+                ->paginate($each)
+                ->withQueryString();
         }
 
-        return $query->addSelect(array_map(fn (string $column) => $column.($column === 'cards.id' ? ' as card_id' : ''), $columns))
-            ->groupBy($columns)->orderByDesc('presses')->orderBy('latest')->paginate($each)->withQueryString();
+        return $query
+            ->addSelect(
+                array_map(fn (string $column) => $column.($column === 'cards.id' ? ' as card_id' : ''), $columns),
+            )
+            ->groupBy($columns)
+            ->orderByDesc('presses')
+            ->orderBy('latest')
+            ->paginate($each)
+            ->withQueryString();
     }
 
     /**
@@ -76,7 +108,11 @@ final readonly class Tally
         if ($way === 'day') {
             return [];
         }
-        $name = ['piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'], 'card' => ['cards.id'], 'person' => ['tracked_links.person']][$way];
+        $name = [
+            'piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'],
+            'card' => ['cards.id'],
+            'person' => ['tracked_links.person'],
+        ][$way];
 
         return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($this->human(), $name));
     }
@@ -84,13 +120,21 @@ final readonly class Tally
     /** @return Builder every press of a person, one a row, the oldest first */
     public function presses(): Builder
     {
-        return $this->human()->select(['clicks.id', 'clicks.at', 'cards.name as card', 'tracked_links.person', 'tracked_links.kind', 'tracked_links.words', 'tracked_links.address'])->orderBy('clicks.id');
+        return $this->human()
+            ->select([
+                'clicks.id', 'clicks.at', 'cards.name as card', 'tracked_links.person', 'tracked_links.kind',
+                'tracked_links.words', 'tracked_links.address',
+            ])
+            ->orderBy('clicks.id');
     }
 
     /** @return non-empty-list<string> YYYY-MM-DD */
     private function days(): array
     {
-        return array_map(fn (int $back) => $this->until->copy()->subDays($back)->toDateString(), range($this->days - 1, 0));
+        return array_map(
+            fn (int $back) => $this->until->copy()->subDays($back)->toDateString(),
+            range($this->days - 1, 0),
+        );
     }
 
     private function human(): Builder
@@ -100,7 +144,9 @@ final readonly class Tally
 
     private function clicks(): Builder
     {
-        return DB::table('clicks')->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')->join('cards', 'cards.id', 'tracked_links.card_id')
+        return DB::table('clicks')
+            ->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')
+            ->join('cards', 'cards.id', 'tracked_links.card_id')
             ->where('cards.workspace_id', $this->workspace->id)
             ->where('clicks.at', '>=', $this->until->copy()->subDays($this->days - 1)->startOfDay()->toDateTimeString())
             ->where('clicks.at', '<=', $this->until->copy()->endOfDay()->toDateTimeString())
@@ -116,8 +162,15 @@ final readonly class Tally
     {
         $found = [];
         $aliases = array_map(fn (string $column, int $index) => "$column as k$index", $columns, array_keys($columns));
-        // The day is the first ten letters of the moment, in any database that keeps moments as this application writes them.
-        foreach ($query->select($aliases)->selectRaw('substr(clicks.at, 1, 10) as day, count(*) as presses')->groupBy([...$columns, DB::raw('substr(clicks.at, 1, 10)')])->get() as $row) {
+        // The day is the first ten letters of the moment, in any database that keeps moments as this application writes
+        // them.
+        foreach (
+            $query
+                ->select($aliases)
+                ->selectRaw('substr(clicks.at, 1, 10) as day, count(*) as presses')
+                ->groupBy([...$columns, DB::raw('substr(clicks.at, 1, 10)')])
+                ->get() as $row
+        ) {
             $name = implode(' ', array_map(fn (int $index) => (string) $row->{"k$index"}, array_keys($columns)));
             $found[$name][$row->day] = (int) $row->presses;
         }

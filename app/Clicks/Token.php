@@ -33,6 +33,10 @@ final class Token
 
     private static function sign(int $link, string $key): string
     {
-        return substr(strtr(base64_encode(hash_hmac('sha256', "go.$link", $key, true)), '+/', '-_'), 0, self::SIGNATURE);
+        return substr(
+            strtr(base64_encode(hash_hmac('sha256', "go.$link", $key, true)), '+/', '-_'),
+            0,
+            self::SIGNATURE,
+        );
     }
 }

@@ -13,7 +13,11 @@ final class HouseNotes
 
     public static function of(int $workspace, Destination $to): HouseNote
     {
-        $row = DB::table('house_notes')->where('workspace_id', $workspace)->whereIn('destination', [$to->key, self::ALL])->orderByDesc('destination')->first(['film', 'note']);
+        $row = DB::table('house_notes')
+            ->where('workspace_id', $workspace)
+            ->whereIn('destination', [$to->key, self::ALL])
+            ->orderByDesc('destination')
+            ->first(['film', 'note']);
 
         return $row === null ? HouseNote::none() : HouseNote::of($row->film, $row->note);
     }
@@ -25,7 +29,10 @@ final class HouseNotes
             if ($all) {
                 DB::table('house_notes')->where('workspace_id', $workspace)->delete();
             }
-            DB::table('house_notes')->updateOrInsert(['workspace_id' => $workspace, 'destination' => $all ? self::ALL : $to->key], ['film' => $note->film, 'note' => $note->note]);
+            DB::table('house_notes')->updateOrInsert(
+                ['workspace_id' => $workspace, 'destination' => $all ? self::ALL : $to->key],
+                ['film' => $note->film, 'note' => $note->note],
+            );
         });
     }
 }

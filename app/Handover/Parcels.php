@@ -22,7 +22,11 @@ final readonly class Parcels
 
     public function parcel(Document $document, ?StoredCard $card = null): Parcel
     {
-        return new Parcel($document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(), bin2hex(random_bytes(16)), fn (string $svg) => $this->rasterizer->png($svg, zoom: Parcel::DENSITY), $card === null ? null : CountedLinks::sheet($card, $document));
+        return new Parcel(
+            $document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(),
+            bin2hex(random_bytes(16)), fn (string $svg) => $this->rasterizer->png($svg, zoom: Parcel::DENSITY),
+            $card === null ? null : CountedLinks::sheet($card, $document),
+        );
     }
 
     /**

@@ -67,7 +67,11 @@ final readonly class Brought
             $pieces[] = ['id' => 'p'.($index + 1), 'kind' => $fact->kind, 'fields' => $fact->fields];
         }
 
-        return $more + ['format' => CardJson::FORMAT, 'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country, 'pieces' => $pieces];
+        return $more + [
+            'format' => CardJson::FORMAT,
+            'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country,
+            'pieces' => $pieces,
+        ];
     }
 
     /**
@@ -76,8 +80,12 @@ final readonly class Brought
      * @param  list<Fact>  $facts
      * @return array{list<Fact>, list<string>} facts; a sentence for every picture that stays where it is
      */
-    public static function keepPictures(array $facts, Workspace $workspace, Library $library, SafeHttpClient $outside): array
-    {
+    public static function keepPictures(
+        array $facts,
+        Workspace $workspace,
+        Library $library,
+        SafeHttpClient $outside,
+    ): array {
         $left = [];
         $until = microtime(true) + self::PATIENCE;
         foreach ($facts as $index => $fact) {
@@ -87,13 +95,23 @@ final readonly class Brought
             }
             try {
                 $picture = $library->takeIn($workspace, $outside, $ref, max(0.1, min(8, $until - microtime(true))));
-                $facts[$index] = new Fact($fact->kind, ['picture' => $picture->ref()] + (isset($fact->fields['ratio']) ? ['ratio' => round($picture->ratio(), 4)] : []) + $fact->fields, $fact->confidence, $fact->source);
+                $facts[$index] = new Fact(
+                    $fact->kind,
+                    ['picture' => $picture->ref()]
+                        + (isset($fact->fields['ratio']) ? ['ratio' => round($picture->ratio(), 4)] : [])
+                        + $fact->fields,
+                    $fact->confidence,
+                    $fact->source,
+                );
             } catch (Refusal $refusal) {
                 // One carried inside has nowhere to stay.
                 if (str_starts_with($ref, 'data:')) {
                     unset($facts[$index]);
                 }
-                $left[] = str_starts_with($ref, 'data:') ? 'A picture is left out: '.$refusal->getMessage() : 'The picture from '.parse_url($ref, PHP_URL_HOST).' still comes from there: '.$refusal->getMessage();
+                $left[] = str_starts_with($ref, 'data:')
+                    ? 'A picture is left out: '.$refusal->getMessage()
+                    : 'The picture from '.parse_url($ref, PHP_URL_HOST).' still comes from there: '
+                        .$refusal->getMessage();
             }
         }
 
@@ -109,10 +127,14 @@ final readonly class Brought
     {
         $fetched = $outside->fetch($address, self::MOST - 3000)->found();
         if (! PublicPage::speaks($fetched->bytes)) {
-            throw Refusal::because('This page states nothing of a person for machines to read: copy its lines and paste them.');
+            throw Refusal::because(
+                'This page states nothing of a person for machines to read: copy its lines and paste them.',
+            );
         }
 
-        return preg_match('/<base\b[^>]*href/i', $fetched->bytes) === 1 ? $fetched->bytes : '<base href="'.e($fetched->address).'">'.$fetched->bytes;
+        return preg_match('/<base\b[^>]*href/i', $fetched->bytes) === 1
+            ? $fetched->bytes
+            : '<base href="'.e($fetched->address).'">'.$fetched->bytes;
     }
 
     /** Keeps it for the member who brought it; gives back its number. */
@@ -136,7 +158,11 @@ final readonly class Brought
     {
         [$kind, $content] = self::told($bytes);
 
-        return $kind === 'html' || $kind === 'page' ? MailDocument::html(MailDocument::parse($content)->body) : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…')).'</pre>';
+        return $kind === 'html' || $kind === 'page'
+            ? MailDocument::html(MailDocument::parse($content)->body)
+            : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'
+                    .e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…'))
+                    .'</pre>';
     }
 
     /**
@@ -153,7 +179,14 @@ final readonly class Brought
         if (stripos($start, 'BEGIN:VCARD') === 0) {
             return ['contact', $bytes];
         }
-        if (preg_match('/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id|received):/i', $start) === 1 && preg_match('/\r?\n\r?\n/', $bytes) === 1) {
+        if (
+            preg_match(
+                '/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id'
+                    .'|received):/i',
+                $start,
+            ) === 1
+            && preg_match('/\r?\n\r?\n/', $bytes) === 1
+        ) {
             $received = MimeMessage::foreign($bytes);
 
             return $received->html() !== '' ? ['html', $received->shown()] : ['text', $received->text()];
@@ -163,6 +196,8 @@ final readonly class Brought
             return ['page', $bytes];
         }
 
-        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1 ? ['html', $bytes] : [ReadIn::table($bytes) === null ? 'text' : 'row', $bytes];
+        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1
+            ? ['html', $bytes]
+            : [ReadIn::table($bytes) === null ? 'text' : 'row', $bytes];
     }
 }

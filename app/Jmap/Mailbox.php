@@ -21,8 +21,13 @@ final class Mailbox
     /** Identities looked at: mailboxes have a few. */
     private const IDENTITIES = 200;
 
-    private function __construct(private readonly SafeHttpClient $outside, private readonly string $token, public readonly string $server, private readonly string $api, private readonly string $account)
-    {
+    private function __construct(
+        private readonly SafeHttpClient $outside,
+        private readonly string $token,
+        public readonly string $server,
+        private readonly string $api,
+        private readonly string $account,
+    ) {
     }
 
     /**
@@ -38,9 +43,14 @@ final class Mailbox
             throw Refusal::because('A token is sent over https alone.', '/server');
         }
         if (! is_string($token) || preg_match('/^[\x21-\x7e]{4,1000}$/D', trim($token)) !== 1) {
-            throw Refusal::because('Give the token your mailbox made for this: letters, digits and signs without spaces.', '/token');
+            throw Refusal::because(
+                'Give the token your mailbox made for this: letters, digits and signs without spaces.',
+                '/token',
+            );
         }
-        $address = in_array((string) parse_url($address, PHP_URL_PATH), ['', '/'], true) ? rtrim($address, '/').'/.well-known/jmap' : $address;
+        $address = in_array((string) parse_url($address, PHP_URL_PATH), ['', '/'], true)
+            ? rtrim($address, '/').'/.well-known/jmap'
+            : $address;
         $session = self::asked($outside, $address, trim($token), null);
         $account = $session['primaryAccounts'][self::SUBMISSION] ?? null;
         $api = $session['apiUrl'] ?? null;
@@ -59,10 +69,14 @@ final class Mailbox
     public function identities(): array
     {
         $identities = [];
-        foreach (array_slice((array) ($this->call('Identity/get', ['ids' => null])['list'] ?? []), 0, self::IDENTITIES) as $one) {
+        foreach (
+            array_slice((array) ($this->call('Identity/get', ['ids' => null])['list'] ?? []), 0, self::IDENTITIES) as $one
+        ) {
             if (is_array($one) && is_string($one['id'] ?? null) && is_string($one['email'] ?? null)) {
                 $words = fn (string $key): string => is_string($one[$key] ?? null) ? $one[$key] : '';
-                $identities[] = new Identity($one['id'], $words('name'), $one['email'], $words('htmlSignature'), $words('textSignature'));
+                $identities[] = new Identity(
+                    $one['id'], $words('name'), $one['email'], $words('htmlSignature'), $words('textSignature'),
+                );
             }
         }
 
@@ -72,7 +86,9 @@ final class Mailbox
     /** @throws Refusal */
     public function place(string $identity, string $html, string $text): void
     {
-        $answer = $this->call('Identity/set', ['update' => [$identity => ['htmlSignature' => $html, 'textSignature' => $text]]]);
+        $answer = $this->call('Identity/set', [
+            'update' => [$identity => ['htmlSignature' => $html, 'textSignature' => $text]],
+        ]);
         if (! array_key_exists($identity, (array) ($answer['updated'] ?? []))) {
             $why = $answer['notUpdated'][$identity]['type'] ?? '';
 
@@ -93,10 +109,17 @@ final class Mailbox
      */
     private function call(string $method, array $arguments): array
     {
-        $answer = self::asked($this->outside, $this->api, $this->token, ['using' => [self::CORE, self::SUBMISSION], 'methodCalls' => [[$method, ['accountId' => $this->account] + $arguments, 'a']]]);
+        $answer = self::asked($this->outside, $this->api, $this->token, [
+            'using' => [self::CORE, self::SUBMISSION],
+            'methodCalls' => [[$method, ['accountId' => $this->account] + $arguments, 'a']],
+        ]);
         $response = $answer['methodResponses'][0] ?? null;
         if (! is_array($response) || ($response[0] ?? '') !== $method || ! is_array($response[1] ?? null)) {
-            throw Refusal::because('The mailbox answered otherwise than JMAP has it'.(is_string($response[1]['type'] ?? null) ? " ({$response[1]['type']})" : '').'.');
+            throw Refusal::because(
+                'The mailbox answered otherwise than JMAP has it'
+                    .(is_string($response[1]['type'] ?? null) ? " ({$response[1]['type']})" : '')
+                    .'.',
+            );
         }
 
         return $response[1];
@@ -110,12 +133,31 @@ final class Mailbox
      */
     private static function asked(SafeHttpClient $outside, string $address, string $token, ?array $body): array
     {
-        $fetched = Refusal::at('/server', fn () => $outside->ask($address, $token, $body === null ? null : (string) json_encode($body, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR), self::MOST));
+        $fetched = Refusal::at(
+            '/server',
+            fn () => $outside->ask(
+                $address,
+                $token,
+                $body === null
+                    ? null
+                    : (string) json_encode(
+                        $body,
+                        JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+                    ),
+                self::MOST,
+            ),
+        );
         $answer = json_decode($fetched->bytes, true, 32);
 
         return match (true) {
-            in_array($fetched->status, [401, 403], true) => throw Refusal::because('The mailbox does not know this token, or it may not change signatures.', '/token'),
-            $fetched->status !== 200 => throw Refusal::because("There is no JMAP at this address: it answered with $fetched->status.", '/server'),
+            in_array($fetched->status, [401, 403], true) => throw Refusal::because(
+                'The mailbox does not know this token, or it may not change signatures.',
+                '/token',
+            ),
+            $fetched->status !== 200 => throw Refusal::because(
+                "There is no JMAP at this address: it answered with $fetched->status.",
+                '/server',
+            ),
             ! is_array($answer) => throw Refusal::because('There is no JMAP at this address.', '/server'),
             default => $answer,
         };

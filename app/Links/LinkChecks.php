@@ -27,11 +27,20 @@ final readonly class LinkChecks
     public function known(array $addresses): array
     {
         $found = [];
-        $rows = DB::table('link_checks')->whereIn('hash', array_map(self::hash(...), $addresses))->where('checked_at', '>', now()->subHours(self::HOURS)->toDateTimeString())->get();
+        $rows = DB::table('link_checks')
+            ->whereIn('hash', array_map(self::hash(...), $addresses))
+            ->where('checked_at', '>', now()->subHours(self::HOURS)->toDateTimeString())
+            ->get();
         foreach ($rows as $row) {
             $found[$row->address] = new Checked(
-                $row->address, Verdict::from($row->verdict), $row->words, $row->status === null ? null : (int) $row->status, $row->final,
-                (int) $row->milliseconds, array_values((array) json_decode($row->redirects, true)), new Carbon($row->checked_at),
+                $row->address,
+                Verdict::from($row->verdict),
+                $row->words,
+                $row->status === null ? null : (int) $row->status,
+                $row->final,
+                (int) $row->milliseconds,
+                array_values((array) json_decode($row->redirects, true)),
+                new Carbon($row->checked_at),
             );
         }
 
@@ -50,11 +59,20 @@ final readonly class LinkChecks
             $checked = [Verdict::Silent, $refusal->getMessage(), null, $address, []];
         }
         [$verdict, $words, $status, $final, $redirects] = $checked;
-        $checked = new Checked($address, $verdict, $words, $status, $final, (int) round(1000 * (microtime(true) - $started)), $redirects, now());
-        DB::table('link_checks')->upsert([
-            'hash' => self::hash($address), 'address' => $address, 'verdict' => $verdict->value, 'words' => mb_strimwidth($words, 0, 200, '…'), 'status' => $status,
-            'final' => $final, 'milliseconds' => $checked->milliseconds, 'redirects' => json_encode($redirects, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), 'checked_at' => (string) $checked->at,
-        ], 'hash');
+        $checked = new Checked(
+            $address, $verdict, $words, $status, $final, (int) round(1000 * (microtime(true) - $started)), $redirects,
+            now(),
+        );
+        DB::table('link_checks')->upsert(
+            [
+                'hash' => self::hash($address), 'address' => $address, 'verdict' => $verdict->value,
+                'words' => mb_strimwidth($words, 0, 200, '…'), 'status' => $status, 'final' => $final,
+                'milliseconds' => $checked->milliseconds,
+                'redirects' => json_encode($redirects, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
+                'checked_at' => (string) $checked->at,
+            ],
+            'hash',
+        );
 
         return $checked;
     }

@@ -45,8 +45,11 @@ final class BulkChange extends Model
      */
     public static function touched(Workspace $workspace, BulkEdit $edit): Collection
     {
-        return StoredCard::allIn($workspace)->filter(fn (StoredCard $card) => $edit->touches($card->document()))->collect()
-            ->sortByDesc(fn (StoredCard $card) => [$card->updated_at, $card->id])->values();
+        return StoredCard::allIn($workspace)
+            ->filter(fn (StoredCard $card) => $edit->touches($card->document()))
+            ->collect()
+            ->sortByDesc(fn (StoredCard $card) => [$card->updated_at, $card->id])
+            ->values();
     }
 
     /** Makes the edit on every card it concerns, all or none; inside a transaction. */
@@ -74,7 +77,9 @@ final class BulkChange extends Model
     {
         $back = $this->edit()->back();
         foreach ($this->parts()->orderBy('card_id')->get() as $part) {
-            StoredCard::in($workspace, (int) $part->card_id)?->unsweep((int) $part->from, (int) $part->to, $back, $user);
+            StoredCard::in($workspace, (int) $part->card_id)?->unsweep(
+                (int) $part->from, (int) $part->to, $back, $user,
+            );
         }
         $this->forceFill(['undone_at' => now()])->save();
     }
@@ -92,7 +97,11 @@ final class BulkChange extends Model
     /** Whether no later one stands: only then can it be taken back without undoing what came after. */
     public function isNewest(): bool
     {
-        return self::query()->where('workspace_id', $this->workspace_id)->where('id', '>', $this->id)->whereNull('undone_at')->doesntExist();
+        return self::query()
+            ->where('workspace_id', $this->workspace_id)
+            ->where('id', '>', $this->id)
+            ->whereNull('undone_at')
+            ->doesntExist();
     }
 
     public function edit(): BulkEdit
@@ -116,7 +125,11 @@ final class BulkChange extends Model
     private static function describe(BulkEdit $edit): array
     {
         return match (true) {
-            $edit instanceof FollowBrand => ['is' => 'brand', 'from' => $edit->from->toArray(), 'to' => $edit->to->toArray()],
+            $edit instanceof FollowBrand => [
+                'is' => 'brand',
+                'from' => $edit->from->toArray(),
+                'to' => $edit->to->toArray(),
+            ],
             $edit instanceof MeetRules => ['is' => 'rules', 'brand' => $edit->brand->toArray(), 'back' => $edit->back],
             $edit instanceof SwapPicture => ['is' => 'picture'] + get_object_vars($edit),
             default => throw new LogicException('Nobody describes '.$edit::class),

@@ -4,7 +4,10 @@ namespace App\Models;
 
 use Illuminate\Support\Carbon;
 
-/** A card as it was after one edit, or after one stay in a field: while that goes on, its revision is the newest one and moves with it. */
+/**
+ * A card as it was after one edit, or after one stay in a field: while that goes on, its revision is the newest one and
+ * moves with it.
+ */
 final readonly class Revision
 {
     public const COLUMNS = ['number', 'parent', 'document', 'words', 'burst', 'created_at'];
@@ -28,7 +31,10 @@ final readonly class Revision
     /** @param  \stdClass  $row  of card_revisions */
     public static function of(\stdClass $row): self
     {
-        return new self((int) $row->number, $row->parent === null ? null : (int) $row->parent, $row->document, $row->words, $row->burst, $row->created_at);
+        return new self(
+            (int) $row->number, $row->parent === null ? null : (int) $row->parent, $row->document, $row->words,
+            $row->burst, $row->created_at,
+        );
     }
 
     public function keptAt(): Carbon

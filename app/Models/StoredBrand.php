@@ -72,7 +72,10 @@ final class StoredBrand extends Model
     {
         $json = BrandJson::encode($draft);
         if ($json !== BrandJson::encode($this->drafted())) {
-            $this->move($seen, ['draft' => $json === BrandJson::encode($this->document()) ? null : $json, 'before' => $this->draft ?? $this->document]);
+            $this->move($seen, [
+                'draft' => $json === BrandJson::encode($this->document()) ? null : $json,
+                'before' => $this->draft ?? $this->document,
+            ]);
         }
     }
 

@@ -67,7 +67,12 @@ final class StoredCard extends Model
      */
     public static function choices(Workspace $workspace): Collection
     {
-        return DB::table('cards')->where('workspace_id', $workspace->id)->whereNull('archived_at')->orderBy('name')->limit(self::CHOICE)->pluck('name', 'id');
+        return DB::table('cards')
+            ->where('workspace_id', $workspace->id)
+            ->whereNull('archived_at')
+            ->orderBy('name')
+            ->limit(self::CHOICE)
+            ->pluck('name', 'id');
     }
 
     /**
@@ -159,7 +164,10 @@ final class StoredCard extends Model
         return [$from, $this->head];
     }
 
-    /** Takes one card's part of a sweep back: to the revision before it, or, where the card has moved on since, by the edit that undoes it. */
+    /**
+     * Takes one card's part of a sweep back: to the revision before it, or, where the card has moved on since, by the
+     * edit that undoes it.
+     */
     public function unsweep(int $from, int $to, BulkEdit $back, ?User $user): void
     {
         if ($this->head === $to) {
@@ -182,7 +190,8 @@ final class StoredCard extends Model
     }
 
     /**
-     * Goes back to how the card was at an earlier revision, as an edit of its own: what came since stays in the history.
+     * Goes back to how the card was at an earlier revision, as an edit of its own: what came since stays in the
+     * history.
      *
      * @throws StaleRevision
      */
@@ -190,7 +199,11 @@ final class StoredCard extends Model
     {
         $this->mustBeAt($seen);
         if ($to->document !== $this->revision()->document) {
-            DB::transaction(fn () => $this->advance($to->document, CardJson::restore($to->document)->name, "Went back to revision $to->number", $user));
+            DB::transaction(
+                fn () => $this->advance(
+                    $to->document, CardJson::restore($to->document)->name, "Went back to revision $to->number", $user,
+                ),
+            );
         }
     }
 

@@ -32,9 +32,14 @@ final class StoredPicture extends Model
     // Named, so that no request has to work the plural out.
     protected $table = 'pictures';
 
-    protected $fillable = ['hash', 'extension', 'width', 'height', 'bytes', 'brought_bytes', 'name', 'alt', 'hand', 'strokes'];
+    protected $fillable = [
+        'hash', 'extension', 'width', 'height', 'bytes', 'brought_bytes', 'name', 'alt', 'hand', 'strokes',
+    ];
 
-    protected $attributes = ['alt' => '', 'rights' => '', 'framing' => '', 'hand' => false, 'strokes' => null, 'brought_bytes' => 0, 'removed_at' => null];
+    protected $attributes = [
+        'alt' => '', 'rights' => '', 'framing' => '', 'hand' => false, 'strokes' => null, 'brought_bytes' => 0,
+        'removed_at' => null,
+    ];
 
     protected function casts(): array
     {

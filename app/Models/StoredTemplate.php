@@ -31,7 +31,11 @@ final class StoredTemplate extends Model
     /** @return Builder<self> those not removed, in order */
     public static function in(Workspace $workspace): Builder
     {
-        return self::query()->where('workspace_id', $workspace->id)->whereNull('removed_at')->orderBy('place')->orderBy('id');
+        return self::query()
+            ->where('workspace_id', $workspace->id)
+            ->whereNull('removed_at')
+            ->orderBy('place')
+            ->orderBy('id');
     }
 
     /**
@@ -47,7 +51,14 @@ final class StoredTemplate extends Model
     public static function add(Workspace $workspace, MessageTemplate $message): self
     {
         // Two kept at once do not get one place.
-        return DB::transaction(fn () => self::create(['workspace_id' => $workspace->id, 'place' => 1 + (int) self::query()->where('workspace_id', $workspace->id)->max('place')] + get_object_vars($message)));
+        return DB::transaction(
+            fn () => self::create(
+                [
+                    'workspace_id' => $workspace->id,
+                    'place' => 1 + (int) self::query()->where('workspace_id', $workspace->id)->max('place'),
+                ] + get_object_vars($message),
+            ),
+        );
     }
 
     public function message(): MessageTemplate
@@ -59,7 +70,10 @@ final class StoredTemplate extends Model
     public function move(Workspace $workspace, bool $up): void
     {
         DB::transaction(function () use ($workspace, $up) {
-            $neighbour = self::in($workspace)->reorder('place', $up ? 'desc' : 'asc')->where('place', $up ? '<' : '>', $this->place)->first();
+            $neighbour = self::in($workspace)
+                ->reorder('place', $up ? 'desc' : 'asc')
+                ->where('place', $up ? '<' : '>', $this->place)
+                ->first();
             if ($neighbour !== null) {
                 [$this->place, $neighbour->place] = [$neighbour->place, $this->place];
                 $this->save();

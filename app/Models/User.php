@@ -31,7 +31,9 @@ final class User extends Model implements CanSignIn
     /** The workspace this user sees; null for somebody who belongs to none. */
     public function workspace(): ?Workspace
     {
-        return $this->relationLoaded('workspace') ? $this->getRelation('workspace') : $this->workspaces()->orderBy('workspaces.id')->first();
+        return $this->relationLoaded('workspace')
+            ? $this->getRelation('workspace')
+            : $this->workspaces()->orderBy('workspaces.id')->first();
     }
 
     /** @return BelongsToMany<Workspace, $this> */

@@ -16,8 +16,13 @@ final class SafeHttpClient
 {
     private const MAX_REDIRECTS = 4;
 
-    /** Not for the public, beside what the client knows: shared address space, multicast, IPv4 within IPv6 (RFC 6598, 5771, 6052, 3056). */
-    public const INSIDE = ['100.64.0.0/10', '192.0.0.0/24', '198.18.0.0/15', '224.0.0.0/4', '64:ff9b::/96', '2002::/16', 'ff00::/8'];
+    /**
+     * Not for the public, beside what the client knows: shared address space, multicast, IPv4 within IPv6 (RFC 6598,
+     * 5771, 6052, 3056).
+     */
+    public const INSIDE = [
+        '100.64.0.0/10', '192.0.0.0/24', '198.18.0.0/15', '224.0.0.0/4', '64:ff9b::/96', '2002::/16', 'ff00::/8',
+    ];
 
     /** @param  HttpClientInterface  $client  one that refuses private networks */
     public function __construct(private readonly HttpClientInterface $client)
@@ -45,7 +50,14 @@ final class SafeHttpClient
      */
     public function ask(string $address, string $token, ?string $json, int $most, float $seconds = 8): Fetched
     {
-        return $this->request($address, $most, $seconds, true, ['auth_bearer' => $token] + ($json === null ? [] : ['body' => $json, 'headers' => ['Content-Type' => 'application/json']]));
+        return $this->request(
+            $address,
+            $most,
+            $seconds,
+            true,
+            ['auth_bearer' => $token]
+                + ($json === null ? [] : ['body' => $json, 'headers' => ['Content-Type' => 'application/json']]),
+        );
     }
 
     /** @param  array<string, mixed>  $with  options of the client */
@@ -56,10 +68,18 @@ final class SafeHttpClient
         while (true) {
             $asked = WebAddress::parse($address, inside: true)->address;
             try {
-                $response = $this->client->request(isset($with['body']) ? 'POST' : 'GET', $asked, array_merge_recursive([
-                    'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)), 'max_duration' => max(0.1, $until - microtime(true)),
-                    'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
-                ], $with));
+                $response = $this->client->request(
+                    isset($with['body']) ? 'POST' : 'GET',
+                    $asked,
+                    array_merge_recursive(
+                        [
+                            'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)),
+                            'max_duration' => max(0.1, $until - microtime(true)),
+                            'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
+                        ],
+                        $with,
+                    ),
+                );
                 $status = $response->getStatusCode();
                 $to = $response->getHeaders(false)['location'][0] ?? null;
                 if ($status >= 300 && $status < 400 && $to !== null) {
@@ -69,7 +89,11 @@ final class SafeHttpClient
                         throw Refusal::because('This address is passed on in a circle, or too often.');
                     }
                     $address = self::absolute($to, $asked);
-                    if ($with !== [] && (isset($with['body']) || ! str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/'))) {
+                    if (
+                        $with !== []
+                        && (isset($with['body'])
+                            || ! str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/'))
+                    ) {
                         throw Refusal::because('This address passes on to another: give that one.');
                     }
 
@@ -94,9 +118,14 @@ final class SafeHttpClient
                 return new Fetched($status, $asked, $bytes, $redirects);
             } catch (ExceptionInterface $failure) {
                 throw match (true) {
-                    str_contains($failure->getMessage(), 'is blocked') => Refusal::because('This address leads inside a private network, where readers cannot follow.'),
-                    str_contains($failure->getMessage(), 'timeout') || str_contains($failure->getMessage(), 'timed out') || str_contains($failure->getMessage(), 'max duration') => self::slow(),
-                    str_contains($failure->getMessage(), 'resolve') => Refusal::because('There is no such host: check the address.'),
+                    str_contains($failure->getMessage(), 'is blocked') => Refusal::because(
+                        'This address leads inside a private network, where readers cannot follow.',
+                    ),
+                    str_contains($failure->getMessage(), 'timeout') || str_contains($failure->getMessage(), 'timed out')
+                        || str_contains($failure->getMessage(), 'max duration') => self::slow(),
+                    str_contains($failure->getMessage(), 'resolve') => Refusal::because(
+                        'There is no such host: check the address.',
+                    ),
                     default => Refusal::because('This address did not answer: check it, or try again later.'),
                 };
             }

@@ -14,8 +14,11 @@ use LogicException;
 /** Makes the pictures cards ask for, each once, and finds them again. */
 final class Bakery
 {
-    public function __construct(private readonly Library $library, private readonly Rasterizer $rasterizer, private readonly Squeezer $squeezer)
-    {
+    public function __construct(
+        private readonly Library $library,
+        private readonly Rasterizer $rasterizer,
+        private readonly Squeezer $squeezer,
+    ) {
     }
 
     /**
@@ -41,7 +44,9 @@ final class Bakery
         $marks = $this->marks(array_filter($missing, fn (Bake $bake) => $bake instanceof Mark));
         foreach ($missing as $key => $bake) {
             $baked = $marks[$key] ?? $this->bake($bake);
-            $found[$key] = $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes), $baked->why);
+            $found[$key] = $variant = new Variant(
+                $baked->hash(), $baked->extension, strlen($baked->bytes), $baked->why,
+            );
             Library::write($variant->path(), $baked->bytes);
             // Somebody else may have baked the same meanwhile: it came out the same.
             DB::table('picture_variants')->insertOrIgnore([
@@ -82,14 +87,22 @@ final class Bakery
         $path = (new Variant($row->hash, $row->extension, (int) $row->bytes, $row->why))->path();
         $bytes = Library::disk()->exists($path) ? (string) Library::disk()->get($path) : '';
 
-        return strlen($bytes) === (int) $row->bytes ? new Baked($bytes, $row->extension, (int) $row->width, (int) $row->height, $row->why) : null;
+        return strlen($bytes) === (int) $row->bytes
+            ? new Baked($bytes, $row->extension, (int) $row->width, (int) $row->height, $row->why)
+            : null;
     }
 
     /** @throws Refusal */
     public function bake(Bake $bake): Baked
     {
         if ($bake instanceof Recipe) {
-            return $this->squeezer->lighter(Baker::photo($this->library->bytes($bake->ref), $bake, $bake->moving ? $this->library->strokes($bake->ref) : null));
+            return $this->squeezer->lighter(
+                Baker::photo(
+                    $this->library->bytes($bake->ref),
+                    $bake,
+                    $bake->moving ? $this->library->strokes($bake->ref) : null,
+                ),
+            );
         }
         if ($bake instanceof Mark) {
             return $this->marks([$bake])[0];
@@ -119,7 +132,12 @@ final class Bakery
             $width += $mark->pixels();
             $height = max($height, $mark->pixels());
         }
-        $drawn = imagecreatefromstring($this->rasterizer->png('<svg xmlns="http://www.w3.org/2000/svg" width="'.$width.'" height="'.$height.'">'.$svg.'</svg>'))
+        $drawn
+            = imagecreatefromstring(
+                $this->rasterizer->png(
+                    '<svg xmlns="http://www.w3.org/2000/svg" width="'.$width.'" height="'.$height.'">'.$svg.'</svg>',
+                ),
+            )
             ?: throw new LogicException('The drawing of marks is no picture.');
         $baked = [];
         foreach ($marks as $key => $mark) {

@@ -20,7 +20,8 @@ final class HostedPictures implements PictureSources
 
     /**
      * @param  string  $base  address the picture routes are reached at, no closing slash
-     * @param  bool  $onScreen  a picture that cannot be had is left empty, so that its card can still be opened and mended
+     * @param  bool  $onScreen  a picture that cannot be had is left empty, so that its card can still be opened and
+     *                          mended
      */
     public function __construct(
         private readonly Bakery $bakery,
@@ -105,6 +106,8 @@ final class HostedPictures implements PictureSources
 
     private function settled(Bake $bake): Bake
     {
-        return $bake instanceof Recipe ? $bake->from($this->refs[$bake->ref] ??= $this->library->settle($bake->ref)) : $bake;
+        return $bake instanceof Recipe
+            ? $bake->from($this->refs[$bake->ref] ??= $this->library->settle($bake->ref))
+            : $bake;
     }
 }

@@ -45,17 +45,28 @@ final class Library
      *
      * @throws Refusal
      */
-    public function takeIn(Workspace $workspace, SafeHttpClient $outside, string $ref, float $seconds = 8): StoredPicture
-    {
+    public function takeIn(
+        Workspace $workspace,
+        SafeHttpClient $outside,
+        string $ref,
+        float $seconds = 8,
+    ): StoredPicture {
         if (str_starts_with($ref, 'data:')) {
             return $this->add($workspace, self::decode($ref), 'picture');
         }
         $fetched = $outside->fetch($ref, Intake::MAX_BYTES, $seconds)->found();
         if (preg_match('/^\s*<(!doctype html|html)/i', $fetched->bytes)) {
-            throw Refusal::because('This address shows a web page, not a picture: share the file with anyone who has the link, or copy the address of the picture itself.');
+            throw Refusal::because(
+                'This address shows a web page, not a picture: share the file with anyone who has the link, or copy '
+                    .'the address of the picture itself.',
+            );
         }
 
-        return $this->add($workspace, $fetched->bytes, basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture');
+        return $this->add(
+            $workspace,
+            $fetched->bytes,
+            basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture',
+        );
     }
 
     /**
@@ -82,7 +93,10 @@ final class Library
     /** How a written name was drawn, where that is known. */
     public function strokes(string $ref): ?Strokes
     {
-        $strokes = StoredPicture::query()->where('hash', Str::after(PictureRef::source($ref), ':'))->whereNotNull('strokes')->value('strokes');
+        $strokes = StoredPicture::query()
+            ->where('hash', Str::after(PictureRef::source($ref), ':'))
+            ->whereNotNull('strokes')
+            ->value('strokes');
 
         return is_string($strokes) ? Strokes::read($strokes) : null;
     }
@@ -108,7 +122,9 @@ final class Library
     /** @return array{int, int} px, as large as names are kept */
     private static function sides(float $ratio): array
     {
-        return $ratio < 0.5 ? [self::SAMPLE_WIDTH, max(8, (int) round(self::SAMPLE_WIDTH * $ratio))] : [max(8, (int) round(320 / $ratio)), 320];
+        return $ratio < 0.5
+            ? [self::SAMPLE_WIDTH, max(8, (int) round(self::SAMPLE_WIDTH * $ratio))]
+            : [max(8, (int) round(320 / $ratio)), 320];
     }
 
     /**

@@ -28,15 +28,26 @@ final class Rasterizer
         if (preg_match('/<!ENTITY|<xi:include|\bxmlns:xi\b/i', $svg)) {
             throw Refusal::because('This SVG drawing uses entities or includes: save it as plain SVG or PNG.');
         }
-        $process = Process::fromShellCommandline('ulimit -v 1500000 && exec rsvg-convert --format=png --keep-aspect-ratio --width="$WIDTH" --height="$WIDTH"', '/', ['WIDTH' => (string) $width], $svg, 5);
+        $process = Process::fromShellCommandline(
+            'ulimit -v 1500000 && exec rsvg-convert --format=png --keep-aspect-ratio --width="$WIDTH" '
+                .'--height="$WIDTH"',
+            '/',
+            ['WIDTH' => (string) $width],
+            $svg,
+            5,
+        );
         try {
             $process->run();
         } catch (ProcessTimedOutException) {
             throw Refusal::because('This SVG drawing takes too long to draw: simplify it, or save it as PNG.');
         }
 
-        return $process->isSuccessful() ? $process->getOutput()
-            : throw Refusal::because('This SVG drawing cannot be drawn: open it, save it again as plain SVG or PNG, and choose the new file.');
+        return $process->isSuccessful()
+            ? $process->getOutput()
+            : throw Refusal::because(
+                'This SVG drawing cannot be drawn: open it, save it again as plain SVG or PNG, and choose the new '
+                    .'file.',
+            );
     }
 
     /**
@@ -48,7 +59,18 @@ final class Rasterizer
     public function png(string $svg, ?int $width = null, float $zoom = 1): string
     {
         // Pictures inside a drawing may be larger than its parser takes on its own.
-        $process = new Process(['rsvg-convert', '--format=png', '--unlimited', "--zoom=$zoom", ...($width === null ? [] : ['--width='.$width])], env: ['FONTCONFIG_FILE' => dirname(__DIR__, 2).'/resources/faces/fonts.conf'], input: $svg, timeout: 20);
+        $process = new Process(
+            [
+                'rsvg-convert',
+                '--format=png',
+                '--unlimited',
+                "--zoom=$zoom",
+                ...$width === null ? [] : ['--width='.$width],
+            ],
+            env: ['FONTCONFIG_FILE' => dirname(__DIR__, 2).'/resources/faces/fonts.conf'],
+            input: $svg,
+            timeout: 20,
+        );
         $process->run();
         if (! $process->isSuccessful()) {
             throw new RuntimeException('rsvg-convert did not draw: '.trim($process->getErrorOutput()));

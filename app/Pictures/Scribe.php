@@ -10,7 +10,10 @@ use InkyCard\Refusal;
 final class Scribe
 {
     /** key => its name; the files are resources/hands/<key>.woff. */
-    public const FACES = ['caveat' => 'Caveat', 'homemade-apple' => 'Homemade Apple', 'reenie-beanie' => 'Reenie Beanie', 'mrs-saint-delafield' => 'Mrs Saint Delafield'];
+    public const FACES = [
+        'caveat' => 'Caveat', 'homemade-apple' => 'Homemade Apple', 'reenie-beanie' => 'Reenie Beanie',
+        'mrs-saint-delafield' => 'Mrs Saint Delafield',
+    ];
 
     /** Points it is set in: large enough for twice the widest closing. */
     private const SIZE = 96;
@@ -23,7 +26,9 @@ final class Scribe
     /** @throws Refusal */
     public function written(string $words, string $face): \GdImage
     {
-        $file = isset(self::FACES[$face]) ? resource_path("hands/$face.woff") : throw Refusal::because('Choose one of the script faces.');
+        $file = isset(self::FACES[$face])
+            ? resource_path("hands/$face.woff")
+            : throw Refusal::because('Choose one of the script faces.');
         if ($words === '') {
             throw Refusal::because('Write the name first.');
         }
@@ -33,13 +38,19 @@ final class Scribe
         // Inside an HTML entity GD would read a number as a sign.
         $words = str_replace('&', '&#38;', $words);
         $box = imagettfbbox(self::SIZE, 0, $file, $words);
-        [$width, $height] = $box === false ? [0, 0] : [max($box[2], $box[4]) - min($box[0], $box[6]), max($box[1], $box[3]) - min($box[5], $box[7])];
+        [$width, $height]
+            = $box === false
+                ? [0, 0]
+                : [max($box[2], $box[4]) - min($box[0], $box[6]), max($box[1], $box[3]) - min($box[5], $box[7])];
         if ($box === false || $width < 1 || $width > self::WIDEST) {
             throw Refusal::because('This name cannot be set: use fewer letters.');
         }
         $canvas = Baker::canvas($width + 2 * self::MARGIN, $height + 2 * self::MARGIN);
         imagealphablending($canvas, true);
-        imagettftext($canvas, self::SIZE, 0, self::MARGIN - min($box[0], $box[6]), self::MARGIN - min($box[5], $box[7]), 0x000000, $file, $words);
+        imagettftext(
+            $canvas, self::SIZE, 0, self::MARGIN - min($box[0], $box[6]), self::MARGIN - min($box[5], $box[7]),
+            0x000000, $file, $words,
+        );
         imagealphablending($canvas, false);
 
         return $canvas;

@@ -22,12 +22,27 @@ final class Squeezer
         if ($baked->extension !== 'png' || strlen($baked->bytes) <= self::LIGHT || $program === '') {
             return $baked;
         }
-        $process = new Process([$program, '--quality='.self::QUALITY, '--speed=4', '--strip', '-'], input: $baked->bytes, timeout: 20);
+        $process = new Process(
+            [$program, '--quality='.self::QUALITY, '--speed=4', '--strip', '-'],
+            input: $baked->bytes,
+            timeout: 20,
+        );
         $process->run();
         $light = $process->getOutput();
 
         return $process->isSuccessful() && $light !== '' && strlen($light) < strlen($baked->bytes)
-            ? new Baked($light, 'png', $baked->width, $baked->height, $baked->why.sprintf('; 256 colours took it from %d to %d KB', strlen($baked->bytes) / 1000, strlen($light) / 1000))
+            ? new Baked(
+                $light,
+                'png',
+                $baked->width,
+                $baked->height,
+                $baked->why
+                    .sprintf(
+                        '; 256 colours took it from %d to %d KB',
+                        strlen($baked->bytes) / 1000,
+                        strlen($light) / 1000,
+                    ),
+            )
             : $baked;
     }
 }

@@ -32,8 +32,13 @@ final class Stock
             }
         }
         $originals = count($known);
-        foreach (DB::table('picture_variants')->orderBy('id')->select(['hash', 'extension', 'recipe'])->cursor() as $row) {
-            $known[$path = (new Variant($row->hash, $row->extension, 0))->path()] = true;
+        foreach (
+            DB::table('picture_variants')
+                ->orderBy('id')
+                ->select(['hash', 'extension', 'recipe'])
+                ->cursor() as $row
+        ) {
+            $known[($path = (new Variant($row->hash, $row->extension, 0))->path())] = true;
             if ($disk->exists($path) && hash('sha256', (string) $disk->get($path)) === $row->hash) {
                 continue;
             }
@@ -58,12 +63,19 @@ final class Stock
         $disk = Library::disk();
         $removed = 0;
         foreach ($disk->allFiles() as $path) {
-            if (isset($known[$path]) || preg_match('#^(originals|variants)/#', $path) !== 1 || $disk->lastModified($path) > time() - self::SETTLED) {
+            if (isset($known[$path]) || preg_match('#^(originals|variants)/#', $path) !== 1
+                || $disk->lastModified($path) > time() - self::SETTLED) {
                 continue;
             }
             // Pictures that came inside a card document are in no list, but in the document.
             $hash = basename($path);
-            if (str_starts_with($path, 'originals/') && preg_match('/^([0-9a-f]{64})\.\w+$/D', $hash, $match) && DB::table('card_revisions')->whereLike('document', "%$match[1]%")->exists()) {
+            if (
+                str_starts_with($path, 'originals/')
+                && preg_match('/^([0-9a-f]{64})\.\w+$/D', $hash, $match)
+                && DB::table('card_revisions')
+                    ->whereLike('document', "%$match[1]%")
+                    ->exists()
+            ) {
                 continue;
             }
             $disk->delete($path);

@@ -10,8 +10,12 @@ final readonly class Variant
      * @param  int  $bytes  size of the file
      * @param  string  $why  why this format, in a few words
      */
-    public function __construct(public string $hash, public string $extension, public int $bytes, public string $why = '')
-    {
+    public function __construct(
+        public string $hash,
+        public string $extension,
+        public int $bytes,
+        public string $why = '',
+    ) {
     }
 
     public function path(): string

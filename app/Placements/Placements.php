@@ -14,8 +14,15 @@ final class Placements
     {
         $other = null;
         foreach ($situations as $situation) {
-            $at = ['workspace_id' => $card->workspace_id, 'address' => mb_strtolower($address), 'situation' => $situation->value];
-            $name = DB::table('cards')->whereIn('id', DB::table('placements')->where($at)->select('card_id'))->where('id', '!=', $card->id)->value('name');
+            $at = [
+                'workspace_id' => $card->workspace_id,
+                'address' => mb_strtolower($address),
+                'situation' => $situation->value,
+            ];
+            $name = DB::table('cards')
+                ->whereIn('id', DB::table('placements')->where($at)->select('card_id'))
+                ->where('id', '!=', $card->id)
+                ->value('name');
             $other = is_string($name) ? $name : $other;
             DB::table('placements')->updateOrInsert($at, ['card_id' => $card->id]);
         }
@@ -26,7 +33,13 @@ final class Placements
     /** Takes the card away from there, if it is there. */
     public static function take(StoredCard $card, string $address, Situation ...$situations): void
     {
-        DB::table('placements')->where(['workspace_id' => $card->workspace_id, 'address' => mb_strtolower($address), 'card_id' => $card->id])
-            ->whereIn('situation', array_map(fn (Situation $situation) => $situation->value, $situations))->delete();
+        DB::table('placements')
+            ->where([
+                'workspace_id' => $card->workspace_id,
+                'address' => mb_strtolower($address),
+                'card_id' => $card->id,
+            ])
+            ->whereIn('situation', array_map(fn (Situation $situation) => $situation->value, $situations))
+            ->delete();
     }
 }

@@ -24,7 +24,10 @@ use InkyCard\Proof\PictureFact;
 use InkyCard\Proof\Proof;
 use InkyCard\Proof\Subject;
 
-/** Brings together what a proof looks at beside the document: the brand, the pictures as baked, what checks of links found. */
+/**
+ * Brings together what a proof looks at beside the document: the brand, the pictures as baked, what checks of links
+ * found.
+ */
 final readonly class Prover
 {
     public function __construct(private LinkChecks $checks)
@@ -47,11 +50,17 @@ final readonly class Prover
             $bake = $picture->source;
             $variant = $bake instanceof Bake ? $pictures->variant($bake) : null;
             if ($bake instanceof Bake && $variant !== null) {
-                $facts[$bake->key()] = new PictureFact($variant->bytes, self::lightness($variant), $bake instanceof Recipe ? $originals[$bake->ref] ?? null : null);
+                $facts[$bake->key()] = new PictureFact(
+                    $variant->bytes,
+                    self::lightness($variant),
+                    $bake instanceof Recipe ? $originals[$bake->ref] ?? null : null,
+                );
             }
         }
         $verdicts = $moved = [];
-        foreach ($this->checks->known(array_values(array_unique(array_column(CardLink::all($document), 'address')))) as $address => $checked) {
+        foreach (
+            $this->checks->known(array_values(array_unique(array_column(CardLink::all($document), 'address')))) as $address => $checked
+        ) {
             $verdicts[$address] = $checked->verdict;
             if ($checked->verdict === Verdict::Moved) {
                 $moved[$address] = $checked->final;
@@ -66,11 +75,18 @@ final readonly class Prover
     {
         $hashes = [];
         foreach ($sheet->pictures() as $picture) {
-            if ($picture->source instanceof Recipe && preg_match('/^(?:picture|hand):([0-9a-f]{64})/', $picture->source->ref, $match) === 1) {
+            if ($picture->source instanceof Recipe
+                && preg_match('/^(?:picture|hand):([0-9a-f]{64})/', $picture->source->ref, $match) === 1) {
                 $hashes[$picture->source->ref] = $match[1];
             }
         }
-        $widths = $hashes === [] ? [] : DB::table('pictures')->whereIn('hash', array_unique(array_values($hashes)))->pluck('width', 'hash')->all();
+        $widths
+            = $hashes === []
+                ? []
+                : DB::table('pictures')
+                    ->whereIn('hash', array_unique(array_values($hashes)))
+                    ->pluck('width', 'hash')
+                    ->all();
         $originals = [];
         foreach ($hashes as $ref => $hash) {
             if (isset($widths[$hash])) {
@@ -96,7 +112,9 @@ final readonly class Prover
             $pixel = (int) imagecolorat($one, 0, 0);
             $cover = 1 - (($pixel >> 24) & 127) / 127;
 
-            return $cover < 0.5 ? 0.5 : Oklch::of(new Colour(($pixel >> 16) & 255, ($pixel >> 8) & 255, $pixel & 255))->lightness;
+            return $cover < 0.5
+                ? 0.5
+                : Oklch::of(new Colour(($pixel >> 16) & 255, ($pixel >> 8) & 255, $pixel & 255))->lightness;
         });
     }
 }

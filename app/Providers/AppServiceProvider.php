@@ -22,18 +22,29 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        Connection::resolverFor('sqlite', fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config));
+        Connection::resolverFor(
+            'sqlite',
+            fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config),
+        );
         $this->app->singleton(SafeHttpClient::class, function (Application $app) {
-            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [...IpUtils::PRIVATE_SUBNETS, ...SafeHttpClient::INSIDE]);
+            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [
+                ...IpUtils::PRIVATE_SUBNETS,
+                ...SafeHttpClient::INSIDE,
+            ]);
 
-            return new SafeHttpClient(config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real);
+            return new SafeHttpClient(
+                config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real,
+            );
         });
     }
 
     public function boot(): void
     {
-        Mail::extend('tray', fn () => new TrayTransport);
-        Auth::provider('members', fn (Application $app, array $config) => new Members($app->make('hash'), $config['model']));
+        Mail::extend('tray', fn () => new TrayTransport());
+        Auth::provider(
+            'members',
+            fn (Application $app, array $config) => new Members($app->make('hash'), $config['model']),
+        );
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
     }

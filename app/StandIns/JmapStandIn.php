@@ -32,11 +32,32 @@ final class JmapStandIn
             return [401, ['type' => 'about:blank', 'status' => 401]];
         }
         if (in_array($path, ['.well-known/jmap', 'stand-ins/jmap/session'], true)) {
-            return [200, [
-                'capabilities' => [self::CORE => ['maxSizeRequest' => 1_000_000, 'maxCallsInRequest' => 16, 'maxObjectsInGet' => 500, 'maxObjectsInSet' => 500, 'maxConcurrentRequests' => 4, 'maxSizeUpload' => 0, 'maxConcurrentUpload' => 0, 'collationAlgorithms' => []], self::SUBMISSION => ['maxDelayedSend' => 0, 'submissionExtensions' => (object) []]],
-                'accounts' => [self::ACCOUNT => ['name' => 'Stand-in of Quillfern Garden Studio', 'isPersonal' => true, 'isReadOnly' => false, 'accountCapabilities' => [self::SUBMISSION => (object) []]]],
-                'primaryAccounts' => [self::SUBMISSION => self::ACCOUNT], 'username' => 'maren@quillfern.example', 'apiUrl' => 'https://'.self::HOST.'/stand-ins/jmap/api', 'downloadUrl' => '', 'uploadUrl' => '', 'eventSourceUrl' => '', 'state' => '0',
-            ]];
+            return [
+                200,
+                [
+                    'capabilities' => [
+                        self::CORE => [
+                            'maxSizeRequest' => 1_000_000, 'maxCallsInRequest' => 16, 'maxObjectsInGet' => 500,
+                            'maxObjectsInSet' => 500, 'maxConcurrentRequests' => 4, 'maxSizeUpload' => 0,
+                            'maxConcurrentUpload' => 0, 'collationAlgorithms' => [],
+                        ],
+                        self::SUBMISSION => ['maxDelayedSend' => 0, 'submissionExtensions' => (object) []],
+                    ],
+                    'accounts' => [
+                        self::ACCOUNT => [
+                            'name' => 'Stand-in of Quillfern Garden Studio', 'isPersonal' => true,
+                            'isReadOnly' => false, 'accountCapabilities' => [self::SUBMISSION => (object) []],
+                        ],
+                    ],
+                    'primaryAccounts' => [self::SUBMISSION => self::ACCOUNT],
+                    'username' => 'maren@quillfern.example',
+                    'apiUrl' => 'https://'.self::HOST.'/stand-ins/jmap/api',
+                    'downloadUrl' => '',
+                    'uploadUrl' => '',
+                    'eventSourceUrl' => '',
+                    'state' => '0',
+                ],
+            ];
         }
         if ($path !== 'stand-ins/jmap/api' || $body === null) {
             return [404, ['type' => 'about:blank', 'status' => 404]];
@@ -48,7 +69,12 @@ final class JmapStandIn
         if (! is_array($request['using'] ?? null) || ! is_array($request['methodCalls'] ?? null)) {
             return [400, ['type' => 'urn:ietf:params:jmap:error:notRequest', 'status' => 400]];
         }
-        if (array_diff(array_map(fn ($one) => is_string($one) ? $one : '', $request['using']), [self::CORE, self::SUBMISSION]) !== []) {
+        if (
+            array_diff(array_map(fn ($one) => is_string($one) ? $one : '', $request['using']), [
+                self::CORE,
+                self::SUBMISSION,
+            ]) !== []
+        ) {
             return [400, ['type' => 'urn:ietf:params:jmap:error:unknownCapability', 'status' => 400]];
         }
 
@@ -75,7 +101,12 @@ final class JmapStandIn
             return ['error', ['type' => 'accountNotFound']];
         }
 
-        return [$method, $method === 'Identity/get' ? self::get($arguments['ids'] ?? null) : self::set((array) ($arguments['update'] ?? []))];
+        return [
+            $method,
+            $method === 'Identity/get'
+                ? self::get($arguments['ids'] ?? null)
+                : self::set((array) ($arguments['update'] ?? [])),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -84,7 +115,11 @@ final class JmapStandIn
         $identities = self::identities();
         $asked = is_array($ids) ? array_values(array_filter($ids, is_string(...))) : array_keys($identities);
 
-        return ['accountId' => self::ACCOUNT, 'state' => md5(serialize($identities)), 'list' => array_values(array_intersect_key($identities, array_flip($asked))), 'notFound' => array_values(array_diff($asked, array_keys($identities)))];
+        return [
+            'accountId' => self::ACCOUNT, 'state' => md5(serialize($identities)),
+            'list' => array_values(array_intersect_key($identities, array_flip($asked))),
+            'notFound' => array_values(array_diff($asked, array_keys($identities))),
+        ];
     }
 
     /**
@@ -98,7 +133,14 @@ final class JmapStandIn
         $updated = $not = [];
         foreach ($update as $id => $changes) {
             $changes = is_array($changes) ? $changes : [];
-            $odd = array_keys(array_filter($changes, fn ($value, $key) => ! in_array($key, ['name', 'textSignature', 'htmlSignature'], true) || ! is_string($value), ARRAY_FILTER_USE_BOTH));
+            $odd = array_keys(
+                array_filter(
+                    $changes,
+                    fn ($value, $key) => ! in_array($key, ['name', 'textSignature', 'htmlSignature'], true)
+                        || ! is_string($value),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             if (! isset($identities[$id])) {
                 $not[$id] = ['type' => 'notFound'];
             } elseif ($odd !== []) {
@@ -112,7 +154,11 @@ final class JmapStandIn
         }
         Cache::forever(self::KEPT, $identities);
 
-        return ['accountId' => self::ACCOUNT, 'oldState' => $old, 'newState' => md5(serialize($identities)), 'updated' => $updated === [] ? null : $updated, 'notUpdated' => $not === [] ? null : $not, 'created' => null, 'notCreated' => null, 'destroyed' => null, 'notDestroyed' => null];
+        return [
+            'accountId' => self::ACCOUNT, 'oldState' => $old, 'newState' => md5(serialize($identities)),
+            'updated' => $updated === [] ? null : $updated, 'notUpdated' => $not === [] ? null : $not,
+            'created' => null, 'notCreated' => null, 'destroyed' => null, 'notDestroyed' => null,
+        ];
     }
 
     /** @return array<array-key, array<string, mixed>> */
@@ -122,8 +168,14 @@ final class JmapStandIn
         if (is_array($kept)) {
             return $kept;
         }
-        $one = fn (string $id, string $name, string $email, string $text): array => ['id' => $id, 'name' => $name, 'email' => $email, 'replyTo' => null, 'bcc' => null, 'textSignature' => $text, 'htmlSignature' => $text === '' ? '' : "<p>$text</p>", 'mayDelete' => false];
+        $one = fn (string $id, string $name, string $email, string $text): array => [
+            'id' => $id, 'name' => $name, 'email' => $email, 'replyTo' => null, 'bcc' => null, 'textSignature' => $text,
+            'htmlSignature' => $text === '' ? '' : "<p>$text</p>", 'mayDelete' => false,
+        ];
 
-        return ['i1' => $one('i1', 'Maren Oakhollow', 'maren@quillfern.example', 'Maren Oakhollow, Quillfern'), 'i2' => $one('i2', 'Quillfern Garden Studio', 'hello@quillfern.example', '')];
+        return [
+            'i1' => $one('i1', 'Maren Oakhollow', 'maren@quillfern.example', 'Maren Oakhollow, Quillfern'),
+            'i2' => $one('i2', 'Quillfern Garden Studio', 'hello@quillfern.example', ''),
+        ];
     }
 }

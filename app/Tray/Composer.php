@@ -24,7 +24,10 @@ final readonly class Composer
     }
 
     /**
-     * @param  array<array-key, mixed>  $given  `from`, `to`, `subject`, `body`, `way` (new, reply, forward), `format` (html, plain), `card` (its number, `none`, or empty for the one placed), `ready` (set where it was started from a ready message: blanks are looked for then, unless `anyway` is 1)
+     * @param  array<array-key, mixed>  $given  `from`, `to`, `subject`, `body`, `way` (new, reply, forward), `format`
+     *                                          (html, plain), `card` (its number, `none`, or empty for the one placed),
+     *                                          `ready` (set where it was started from a ready message: blanks are
+     *                                          looked for then, unless `anyway` is 1)
      * @param  ?MimeMessage  $earlier  the message answered or passed on
      *
      * @throws Refusal with the path of the field
@@ -37,18 +40,44 @@ final readonly class Composer
         $body = Refusal::at('/body', fn () => MessageTemplate::words($given['body'] ?? ''));
         $blanks = MessageTemplate::blanksIn("$subject\n$body");
         if (($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1' && $blanks !== []) {
-            throw Refusal::because((count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['.implode('], [', array_slice($blanks, 0, 4)).(count($blanks) > 4 ? '] and more.' : '].'), '/blanks');
+            throw Refusal::because(
+                (count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['
+                    .implode('], [', array_slice($blanks, 0, 4))
+                    .(count($blanks) > 4 ? '] and more.' : '].'),
+                '/blanks',
+            );
         }
-        $way = $earlier !== null && in_array($given['way'] ?? '', ['reply', 'forward'], true) ? (string) $given['way'] : 'new';
-        $card = $this->card($workspace, $given['card'] ?? '', $from->address, $way === 'new' ? Situation::NewMail : Situation::Reply);
+        $way
+            = $earlier !== null && in_array($given['way'] ?? '', ['reply', 'forward'], true)
+                ? (string) $given['way']
+                : 'new';
+        $card = $this->card(
+            $workspace, $given['card'] ?? '', $from->address, $way === 'new' ? Situation::NewMail : Situation::Reply,
+        );
         $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
-        $email = (new Email)->from(new Address($from->address))->to(new Address($to->address))->subject($subject === '' ? '(no subject)' : $subject);
-        $intro = $earlier === null ? '' : ($way === 'forward' ? '---------- Forwarded message ---------' : $earlier->from().' wrote:');
-        $text = $body."\n\n".($parcel === null ? '' : "-- \n".$parcel->text())
-            .($way === 'new' ? '' : "\n$intro\n".($way === 'reply' ? '> ' : '').str_replace("\n", $way === 'reply' ? "\n> " : "\n", $earlier->text()));
+        $email = (new Email())
+            ->from(new Address($from->address))
+            ->to(new Address($to->address))
+            ->subject($subject === '' ? '(no subject)' : $subject);
+        $intro
+            = $earlier === null
+                ? ''
+                : ($way === 'forward'
+                    ? '---------- Forwarded message ---------'
+                    : $earlier->from().' wrote:');
+        $text
+            = $body
+            ."\n\n"
+            .($parcel === null ? '' : "-- \n".$parcel->text())
+            .($way === 'new'
+                ? ''
+                : "\n$intro\n".($way === 'reply' ? '> ' : '')
+                    .str_replace("\n", $way === 'reply' ? "\n> " : "\n", $earlier->text()));
         $email->text(str_replace("\n", "\r\n", str_replace("\r\n", "\n", $text)));
         if (($given['format'] ?? '') !== 'plain') {
-            $email->html(MessageWriter::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier));
+            $email->html(
+                MessageWriter::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier),
+            );
         }
         $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
         Mail::getSymfonyTransport()->send($email);
@@ -61,9 +90,12 @@ final readonly class Composer
             return null;
         }
         if ($choice !== '') {
-            return StoredCard::in($workspace, is_numeric($choice) ? (int) $choice : 0) ?? throw Refusal::because('This card is no longer here.', '/card');
+            return StoredCard::in($workspace, is_numeric($choice) ? (int) $choice : 0)
+                ?? throw Refusal::because('This card is no longer here.', '/card');
         }
-        $placed = DB::table('placements')->where(['workspace_id' => $workspace->id, 'address' => $address])->pluck('card_id', 'situation');
+        $placed = DB::table('placements')
+            ->where(['workspace_id' => $workspace->id, 'address' => $address])
+            ->pluck('card_id', 'situation');
         $id = $placed[$situation->value] ?? null;
 
         return $id === null ? null : StoredCard::in($workspace, (int) $id);
@@ -74,9 +106,15 @@ final readonly class Composer
         if ($way === 'new' || $earlier === null) {
             return '';
         }
-        $html = $earlier->html() === '' ? '<pre>'.e($earlier->text()).'</pre>' : MailDocument::html(MailDocument::parse($earlier->html())->body);
+        $html
+            = $earlier->html() === ''
+                ? '<pre>'.e($earlier->text()).'</pre>'
+                : MailDocument::html(MailDocument::parse($earlier->html())->body);
 
         return '<p style="margin:16px 0 8px;font:13px/18px Arial,Helvetica,sans-serif;color:#444444">'.e($intro).'</p>'
-            .($way === 'reply' ? '<blockquote style="margin:0 0 0 12px;padding:0 0 0 12px;border-left:2px solid #b9b2a3">'.$html.'</blockquote>' : $html);
+            .($way === 'reply'
+                ? '<blockquote style="margin:0 0 0 12px;padding:0 0 0 12px;border-left:2px solid #b9b2a3">'.$html
+                    .'</blockquote>'
+                : $html);
     }
 }

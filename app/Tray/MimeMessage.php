@@ -12,7 +12,9 @@ use ZBateson\MailMimeParser\Message\IMessagePart;
 final class MimeMessage
 {
     /** Headers shown, whatever else there is stands in the source. */
-    private const HEADERS = ['From', 'To', 'Cc', 'Subject', 'Date', 'Message-ID', 'In-Reply-To', 'X-Unsent', 'MIME-Version', 'Content-Type'];
+    private const HEADERS = [
+        'From', 'To', 'Cc', 'Subject', 'Date', 'Message-ID', 'In-Reply-To', 'X-Unsent', 'MIME-Version', 'Content-Type',
+    ];
 
     /** Parts no message has that somebody wrote. */
     private const PARTS = 500;
@@ -37,7 +39,8 @@ final class MimeMessage
     public static function foreign(string $raw): self
     {
         // A part starts with a line of dashes, and what nests says its mark again.
-        if (preg_match_all('/^--\S/m', $raw) > 4 * self::PARTS || preg_match_all('/\bboundary\s*=/i', $raw) > self::PARTS) {
+        if (preg_match_all('/^--\S/m', $raw) > 4 * self::PARTS
+            || preg_match_all('/\bboundary\s*=/i', $raw) > self::PARTS) {
             throw Refusal::because('This message is made of too many parts to be read: save the one you mean alone.');
         }
 
@@ -115,7 +118,15 @@ final class MimeMessage
         foreach ($this->message->getAllParts() as $part) {
             $type = strtolower((string) $part->getContentType());
             if (! str_starts_with($type, 'multipart/')) {
-                $parts[] = ['type' => $type, 'name' => self::quietly(fn () => self::clean((string) ($part->getFilename() ?? $part->getContentId()))), 'bytes' => str_starts_with($type, 'text/') ? strlen(self::content($part)) : strlen((string) $part->getContent())];
+                $parts[] = [
+                    'type' => $type,
+                    'name' => self::quietly(
+                        fn () => self::clean((string) ($part->getFilename() ?? $part->getContentId())),
+                    ),
+                    'bytes' => str_starts_with($type, 'text/')
+                        ? strlen(self::content($part))
+                        : strlen((string) $part->getContent()),
+                ];
             }
         }
 

@@ -24,7 +24,13 @@ final class Tray
     private static function enter(int $workspace, MimeMessage $received, string $origin): int
     {
         return DB::table('tray_messages')->insertGetId([
-            'workspace_id' => $workspace, 'from' => $received->from(), 'to' => $received->to(), 'subject' => $received->subject(), 'origin' => $origin, 'raw' => $received->raw, 'received_at' => (string) now(),
+            'workspace_id' => $workspace,
+            'from' => $received->from(),
+            'to' => $received->to(),
+            'subject' => $received->subject(),
+            'origin' => $origin,
+            'raw' => $received->raw,
+            'received_at' => (string) now(),
         ]);
     }
 
@@ -45,7 +51,11 @@ final class Tray
         if (strlen($bytes) > self::MOST) {
             throw self::tooLarge();
         }
-        $messages = preg_match('/^From \S+/', $bytes) === 1 ? (preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY) ?: []) : [$bytes];
+        $messages
+            = preg_match('/^From \S+/', $bytes) === 1
+                ? (preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY)
+                ?: [])
+                : [$bytes];
         if (count($messages) > self::EACH) {
             throw Refusal::because('This archive holds more than '.self::EACH.' messages: save those you want to see.');
         }
@@ -53,20 +63,31 @@ final class Tray
         foreach ($messages as $message) {
             // A message starts with headers; what does not is something else.
             $head = (string) preg_replace('/\r?\n\r?\n.*/s', '', substr($message, 0, 100_000));
-            if (preg_match('/^[!-9;-~]+:/', $head) !== 1 || preg_match('/^(?:from|subject|date|message-id|received|mime-version|content-type):/mi', $head) !== 1) {
-                throw Refusal::because('This is no saved message: save it from your mail program as .eml, and drop that in.');
+            if (
+                preg_match('/^[!-9;-~]+:/', $head) !== 1
+                || preg_match('/^(?:from|subject|date|message-id|received|mime-version|content-type):/mi', $head) !== 1
+            ) {
+                throw Refusal::because(
+                    'This is no saved message: save it from your mail program as .eml, and drop that in.',
+                );
             }
             $read[] = MimeMessage::foreign((string) preg_replace('/^>(>*From )/m', '$1', $message));
         }
 
         // All of an archive or nothing.
-        return DB::transaction(fn () => array_map(fn (MimeMessage $received) => self::enter($workspace->id, $received, 'dropped'), $read));
+        return DB::transaction(
+            fn () => array_map(fn (MimeMessage $received) => self::enter($workspace->id, $received, 'dropped'), $read),
+        );
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> the newest first, without their bytes */
     public static function all(Workspace $workspace, int $each): LengthAwarePaginator
     {
-        return DB::table('tray_messages')->where('workspace_id', $workspace->id)->select(['id', 'from', 'to', 'subject', 'origin', 'received_at'])->orderByDesc('id')->paginate($each);
+        return DB::table('tray_messages')
+            ->where('workspace_id', $workspace->id)
+            ->select(['id', 'from', 'to', 'subject', 'origin', 'received_at'])
+            ->orderByDesc('id')
+            ->paginate($each);
     }
 
     public static function find(Workspace $workspace, int $id): ?MimeMessage

@@ -41,11 +41,22 @@ final readonly class TrayVerifier
         $best = null;
         $least = [];
         foreach (self::likely(self::candidates($workspace, $received->from()), $message) as [$card, $revisions]) {
-            $older = array_map(fn (Revision $revision) => self::expected($card, $revision, CardJson::restore($revision->document)), $revisions);
-            $verified = Verifier::verify(self::expected($card, $card->revision(), $card->document(), short: true), $older, $message);
+            $older = array_map(
+                fn (Revision $revision) => self::expected($card, $revision, CardJson::restore($revision->document)),
+                $revisions,
+            );
+            $verified = Verifier::verify(
+                self::expected($card, $card->revision(), $card->document(), short: true),
+                $older,
+                $message,
+            );
             $rank = (int) array_search($verified->verdict, self::RANK, true);
             // Where it is there at all, the card that is least off is meant, as it is or as it was.
-            $off = [max(2, $rank), count($verified->missing) + count($verified->altered) + count($verified->links), $rank];
+            $off = [
+                max(2, $rank),
+                count($verified->missing) + count($verified->altered) + count($verified->links),
+                $rank,
+            ];
             if ($best === null || $off < $least) {
                 [$best, $least] = [new self($card, $verified), $off];
             }
@@ -69,11 +80,17 @@ final readonly class TrayVerifier
     {
         $there = [];
         $share = function (string $document) use (&$there, $message): float {
-            preg_match_all('/"(?:text|number|address|phrase|words|value)":("(?:[^"\\\\]|\\\\.){6,}")/', $document, $found);
+            preg_match_all(
+                '/"(?:text|number|address|phrase|words|value)":("(?:[^"\\\\]|\\\\.){6,}")/',
+                $document,
+                $found,
+            );
             $count = 0;
             foreach ($found[1] as $json) {
                 if (! isset($there[$json])) {
-                    $words = MessageContent::plain((string) preg_replace('~^https?://(?:www\.)?|/$~', '', (string) json_decode($json)));
+                    $words = MessageContent::plain(
+                        (string) preg_replace('~^https?://(?:www\.)?|/$~', '', (string) json_decode($json)),
+                    );
                     $there[$json] = $message->written->has($words) || $message->quoted->has($words);
                 }
                 $count += (int) $there[$json];
@@ -84,13 +101,21 @@ final readonly class TrayVerifier
         $likely = [];
         foreach ($cards as $card) {
             $revisions = $shares = [];
-            foreach ($card->revisions()->where('number', '!=', $card->head)->orderByDesc('number')->limit(self::BACK)->get() as $row) {
+            foreach (
+                $card->revisions()->where('number', '!=', $card->head)->orderByDesc('number')->limit(self::BACK)->get() as $row
+            ) {
                 $revisions[] = $revision = Revision::of($row);
                 $shares[] = $share($revision->document);
             }
             arsort($shares);
             $most = max([$share($card->revision()->document), ...$shares]);
-            $likely[] = [$most, [$card, array_map(fn (int $index) => $revisions[$index], array_slice(array_keys($shares), 0, self::FEW))]];
+            $likely[] = [
+                $most,
+                [
+                    $card,
+                    array_map(fn (int $index) => $revisions[$index], array_slice(array_keys($shares), 0, self::FEW)),
+                ],
+            ];
         }
         usort($likely, fn (array $one, array $other) => $other[0] <=> $one[0]);
 
@@ -100,10 +125,17 @@ final readonly class TrayVerifier
     /** @return list<StoredCard> those placed for the sender, then those that name the address, then others */
     private static function candidates(Workspace $workspace, string $from): array
     {
-        $placed = DB::table('placements')->where(['workspace_id' => $workspace->id, 'address' => $from])->pluck('card_id')->all();
+        $placed = DB::table('placements')
+            ->where(['workspace_id' => $workspace->id, 'address' => $from])
+            ->pluck('card_id')
+            ->all();
         $cards = [];
         foreach (StoredCard::allIn($workspace) as $card) {
-            $near = in_array($card->id, $placed, false) ? 0 : (str_contains($card->revision()->document, "\"$from\"") ? 1 : 2);
+            $near = in_array($card->id, $placed, false)
+                ? 0
+                : (str_contains($card->revision()->document, "\"$from\"")
+                    ? 1
+                    : 2);
             $cards[$near][] = $card;
         }
         ksort($cards);
@@ -111,8 +143,15 @@ final readonly class TrayVerifier
         return array_slice(array_merge(...$cards), 0, self::CARDS);
     }
 
-    private static function expected(StoredCard $card, Revision $revision, Document $document, bool $short = false): ExpectedCard
-    {
-        return ExpectedCard::card($revision->number, $document, HostedPictures::forScreen(), fn (Document $document) => CountedLinks::sheet($card, $document), $short);
+    private static function expected(
+        StoredCard $card,
+        Revision $revision,
+        Document $document,
+        bool $short = false,
+    ): ExpectedCard {
+        return ExpectedCard::card(
+            $revision->number, $document, HostedPictures::forScreen(),
+            fn (Document $document) => CountedLinks::sheet($card, $document), $short,
+        );
     }
 }

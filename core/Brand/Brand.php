@@ -20,7 +20,9 @@ final readonly class Brand
     public const SIZES = [9, 32];
 
     private const DEFAULTS = [
-        'inks' => ['body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff'],
+        'inks' => [
+            'body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff',
+        ],
         'typeface' => 'arial',
         'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
         'logos' => ['light' => null, 'dark' => null],
@@ -61,11 +63,16 @@ final readonly class Brand
         if (! is_string($country) || ! preg_match('/^[A-Z]{2}$/D', $country)) {
             throw Refusal::because('The country is two capital letters, such as GB.', '/country');
         }
-        $set = fn (string $key): array => is_array($document[$key] ?? []) ? ($document[$key] ?? []) : throw Refusal::because("The $key of a brand are an object or a list.", "/$key");
+        $set = fn (string $key): array => is_array($document[$key] ?? [])
+            ? $document[$key] ?? []
+            : throw Refusal::because("The $key of a brand are an object or a list.", "/$key");
         $given = $set('inks');
         $inks = [];
         foreach (InkRole::cases() as $role) {
-            $inks[$role->value] = Refusal::at("/inks/$role->value", fn () => ColourText::parse($given[$role->value] ?? self::DEFAULTS['inks'][$role->value]));
+            $inks[$role->value] = Refusal::at(
+                "/inks/$role->value",
+                fn () => ColourText::parse($given[$role->value] ?? self::DEFAULTS['inks'][$role->value]),
+            );
         }
         $sizes = [];
         foreach (self::DEFAULTS['sizes'] as $part => $size) {
@@ -80,7 +87,12 @@ final readonly class Brand
         return new self(
             $country,
             $inks,
-            Refusal::at('/typeface', fn () => FontStack::of(is_string($document['typeface'] ?? '') ? $document['typeface'] ?? self::DEFAULTS['typeface'] : '')),
+            Refusal::at(
+                '/typeface',
+                fn () => FontStack::of(
+                    is_string($document['typeface'] ?? '') ? $document['typeface'] ?? self::DEFAULTS['typeface'] : '',
+                ),
+            ),
             ['name' => $sizes['name'], 'text' => $sizes['text'], 'small' => $sizes['small']],
             ['light' => self::logo($set('logos'), 'light'), 'dark' => self::logo($set('logos'), 'dark')],
             Refusal::at('/lines', fn () => StandingLines::of($set('lines'), $country)),
@@ -167,11 +179,15 @@ final readonly class Brand
             return null;
         }
         $ratio = is_array($logo) ? $logo['ratio'] ?? 1 : null;
-        if (! is_array($logo) || (! is_int($ratio) && ! is_float($ratio)) || ! is_finite((float) $ratio) || $ratio < 0.02 || $ratio > 10) {
+        if (! is_array($logo) || (! is_int($ratio) && ! is_float($ratio)) || ! is_finite((float) $ratio)
+            || $ratio < 0.02 || $ratio > 10) {
             throw Refusal::because('A logo is a picture and its ratio, height by width.', "/logos/$page");
         }
 
-        return ['picture' => Refusal::at("/logos/$page", fn () => PictureRef::parse($logo['picture'] ?? null)), 'ratio' => round((float) $ratio, 4)];
+        return [
+            'picture' => Refusal::at("/logos/$page", fn () => PictureRef::parse($logo['picture'] ?? null)),
+            'ratio' => round((float) $ratio, 4),
+        ];
     }
 
     /**
@@ -188,7 +204,10 @@ final readonly class Brand
         }
         $all = [];
         foreach (array_values($given) as $index => $one) {
-            $all[] = Refusal::at("/$part/$index", fn () => $read(is_array($one) ? $one : throw Refusal::because("One of the $part is no object.")));
+            $all[] = Refusal::at(
+                "/$part/$index",
+                fn () => $read(is_array($one) ? $one : throw Refusal::because("One of the $part is no object.")),
+            );
         }
 
         return $all;

@@ -34,7 +34,10 @@ final readonly class InkMatrix
                 foreach (InkRole::cases() as $on) {
                     if ($text !== $on) {
                         [$ink, $ground] = [$brand->inks[$text->value], $brand->inks[$on->value]];
-                        $cells[] = new self($page, $text, $on, $page->ink($ink, $ground), $page->ground($ground), $page->ratio($ink, $ground), self::isUsed($brand, $text, $on));
+                        $cells[] = new self(
+                            $page, $text, $on, $page->ink($ink, $ground), $page->ground($ground),
+                            $page->ratio($ink, $ground), self::isUsed($brand, $text, $on),
+                        );
                     }
                 }
             }
@@ -63,7 +66,11 @@ final readonly class InkMatrix
         [$text, $on] = [$brand->inks[$this->text->value], $brand->inks[$this->on->value]];
         $page = $this->page;
 
-        return Contrast::nearest($brand->inks[$this->yields()->value], function (Colour $other) use ($text, $on, $page) {
+        return Contrast::nearest($brand->inks[$this->yields()->value], function (Colour $other) use (
+            $text,
+            $on,
+            $page,
+        ) {
             [$ink, $ground] = $this->yields() === $this->text ? [$other, $on] : [$text, $other];
 
             return $page->ratio($ink, $ground) >= Contrast::TEXT && Contrast::ratio($ink, $ground) >= Contrast::TEXT;
@@ -73,7 +80,8 @@ final readonly class InkMatrix
     /** Text stands on paper; words on a button of an ink are paper where that reads better than black. */
     private static function isUsed(Brand $brand, InkRole $text, InkRole $on): bool
     {
-        return $on === InkRole::Paper || ($text === InkRole::Paper && in_array($on, [InkRole::Accent, InkRole::Link], true)
-            && Contrast::readable($brand->inks[$on->value], $brand->inks['paper'])->equals($brand->inks['paper']));
+        return $on === InkRole::Paper
+            || ($text === InkRole::Paper && in_array($on, [InkRole::Accent, InkRole::Link], true)
+                && Contrast::readable($brand->inks[$on->value], $brand->inks['paper'])->equals($brand->inks['paper']));
     }
 }

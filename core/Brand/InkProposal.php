@@ -32,19 +32,42 @@ final class InkProposal
      */
     public static function of(array $colours, ?Colour $ground = null): array
     {
-        $pale = fn (Colour $colour) => Oklch::of($colour)->lightness >= self::PALE && Oklch::of($colour)->chroma < self::COLOURFUL;
-        $papers = array_values(array_filter([$ground, ...$colours], fn (?Colour $colour) => $colour !== null && $pale($colour)));
+        $pale = fn (Colour $colour) => Oklch::of($colour)->lightness >= self::PALE
+            && Oklch::of($colour)->chroma < self::COLOURFUL;
+        $papers = array_values(
+            array_filter([$ground, ...$colours], fn (?Colour $colour) => $colour !== null && $pale($colour)),
+        );
         $paper = $papers[0] ?? new Colour(255, 255, 255);
         // A ground that is no paper is a colour of the brand like the others, and the largest.
-        $inks = array_values(array_filter($ground === null ? $colours : [$ground, ...$colours], fn (Colour $colour) => ! $pale($colour)));
-        $colourful = array_values(array_filter($inks, fn (Colour $colour) => Oklch::of($colour)->chroma >= self::COLOURFUL));
+        $inks = array_values(
+            array_filter($ground === null ? $colours : [$ground, ...$colours], fn (Colour $colour) => ! $pale($colour)),
+        );
+        $colourful = array_values(
+            array_filter($inks, fn (Colour $colour) => Oklch::of($colour)->chroma >= self::COLOURFUL),
+        );
         // What is nearly black or nearly white by its lightness is no accent while there is another.
-        $bright = array_values(array_filter($colourful, fn (Colour $colour) => Oklch::of($colour)->lightness > self::NIGHT && Oklch::of($colour)->lightness < self::DAY));
-        $accent = $bright[0] ?? $colourful[0] ?? $inks[0] ?? Colour::hex('#333333');
+        $bright = array_values(
+            array_filter(
+                $colourful,
+                fn (Colour $colour) => Oklch::of($colour)->lightness > self::NIGHT
+                    && Oklch::of($colour)->lightness < self::DAY,
+            ),
+        );
+        $accent = $bright[0] ?? ($colourful[0] ?? ($inks[0] ?? Colour::hex('#333333')));
         // The link ink tells itself from the accent where there is a second colour to do it with.
-        $others = array_values(array_filter($colourful, fn (Colour $colour) => abs(self::turn(Oklch::of($colour)->hue - Oklch::of($accent)->hue)) > 25));
+        $others = array_values(
+            array_filter(
+                $colourful,
+                fn (Colour $colour) => abs(self::turn(Oklch::of($colour)->hue - Oklch::of($accent)->hue)) > 25,
+            ),
+        );
         $link = $others[0] ?? $accent;
-        $dark = array_values(array_filter($inks, fn (Colour $colour) => ! $colour->equals($accent) && Contrast::ratio($colour, $paper) >= self::BODY));
+        $dark = array_values(
+            array_filter(
+                $inks,
+                fn (Colour $colour) => ! $colour->equals($accent) && Contrast::ratio($colour, $paper) >= self::BODY,
+            ),
+        );
         $hue = Oklch::of($link);
         $body = $dark[0] ?? (new Oklch(0.3, min(0.025, $hue->chroma), $hue->hue))->toColour();
         $base = Oklch::of($body);
@@ -52,7 +75,11 @@ final class InkProposal
         return [
             'body' => $body,
             'accent' => self::reads($accent, $paper),
-            'quiet' => self::reads((new Oklch(0.62, min(0.03, $base->chroma), $base->hue))->toColour(), $paper, self::QUIET),
+            'quiet' => self::reads(
+                (new Oklch(0.62, min(0.03, $base->chroma), $base->hue))->toColour(),
+                $paper,
+                self::QUIET,
+            ),
             'link' => self::reads($link, $paper),
             'paper' => $paper,
         ];

@@ -33,8 +33,22 @@ final readonly class Notice
         if ($name === '') {
             throw Refusal::because('Give the notice a name, so that trade rules can ask for it.', '/name');
         }
-        $text = Refusal::at('/text', fn () => CleanText::several($given['text'] ?? '', self::MAX_PARAGRAPHS, fn ($raw) => CleanText::of($raw, 1200, 'small print')));
-        $documents = Refusal::at('/documents', fn () => CleanText::several($given['documents'] ?? '', self::MAX_DOCUMENTS, fn ($raw) => ProfileDirectory::read($raw)->line()));
+        $text = Refusal::at(
+            '/text',
+            fn () => CleanText::several(
+                $given['text'] ?? '',
+                self::MAX_PARAGRAPHS,
+                fn ($raw) => CleanText::of($raw, 1200, 'small print'),
+            ),
+        );
+        $documents = Refusal::at(
+            '/documents',
+            fn () => CleanText::several(
+                $given['documents'] ?? '',
+                self::MAX_DOCUMENTS,
+                fn ($raw) => ProfileDirectory::read($raw)->line(),
+            ),
+        );
         if ($text === [] && $documents === []) {
             throw Refusal::because('Write the small print, or name a document.', '/text');
         }

@@ -54,8 +54,26 @@ final readonly class StandingLines
             $read('address', fn ($raw) => CleanText::of($raw, 240, 'address')),
             $read('map', fn ($raw) => WebAddress::parse($raw, 'map link')->address),
             $read('web', fn ($raw) => WebAddress::parse($raw)->address),
-            Refusal::at('/profiles', fn () => array_values(array_unique(CleanText::several($given['profiles'] ?? [], self::MAX_PROFILES, fn ($raw) => ProfileDirectory::read($raw)->line())))),
-            Refusal::at('/own', fn () => array_values(array_unique(CleanText::several(self::names($given['own'] ?? []), self::MAX_PROFILES, self::network(...))))),
+            Refusal::at(
+                '/profiles',
+                fn () => array_values(
+                    array_unique(
+                        CleanText::several(
+                            $given['profiles'] ?? [],
+                            self::MAX_PROFILES,
+                            fn ($raw) => ProfileDirectory::read($raw)->line(),
+                        ),
+                    ),
+                ),
+            ),
+            Refusal::at(
+                '/own',
+                fn () => array_values(
+                    array_unique(
+                        CleanText::several(self::names($given['own'] ?? []), self::MAX_PROFILES, self::network(...)),
+                    ),
+                ),
+            ),
         );
     }
 
@@ -70,10 +88,16 @@ final readonly class StandingLines
     {
         $name = CleanText::of($raw, 60, 'network');
 
-        return ProfileDirectory::named($name) ?? throw Refusal::because("No network called $name is known here: write it as LinkedIn or Instagram.");
+        return ProfileDirectory::named($name)
+            ?? throw Refusal::because("No network called $name is known here: write it as LinkedIn or Instagram.");
     }
 
-    /** @return array{company: string, phone: string, email: string, address: string, map: string, web: string, profiles: list<string>, own: list<string>} */
+    /**
+     * @return array{
+     *     company: string, phone: string, email: string, address: string, map: string, web: string,
+     *     profiles: list<string>, own: list<string>,
+     * }
+     */
     public function toArray(): array
     {
         return [

@@ -31,7 +31,8 @@ final readonly class TradeRule
             throw Refusal::because('Say whose rule this is.', '/trade');
         }
         $notices = $given['notices'] ?? [];
-        if (! is_array($notices) || array_filter($notices, is_string(...)) !== $notices || array_diff($notices, $known) !== []) {
+        if (! is_array($notices) || array_filter($notices, is_string(...)) !== $notices
+            || array_diff($notices, $known) !== []) {
             throw Refusal::because('A rule can only ask for notices the brand has.', '/notices');
         }
         $licence = filter_var($given['licence'] ?? false, FILTER_VALIDATE_BOOL);
@@ -39,7 +40,10 @@ final readonly class TradeRule
             throw Refusal::because('Say what the rule asks for: the licence line, a notice, or both.', '/licence');
         }
 
-        return new self($trade, Refusal::at('/role', fn () => CleanText::of($given['role'] ?? '', 80, 'role')), $licence, array_values(array_unique($notices)));
+        return new self(
+            $trade, Refusal::at('/role', fn () => CleanText::of($given['role'] ?? '', 80, 'role')), $licence,
+            array_values(array_unique($notices)),
+        );
     }
 
     /** @param  string  $role  as the card shows it */
@@ -51,6 +55,8 @@ final readonly class TradeRule
     /** @return array{trade: string, role: string, licence: bool, notices: list<string>} */
     public function toArray(): array
     {
-        return ['trade' => $this->trade, 'role' => $this->role, 'licence' => $this->licence, 'notices' => $this->notices];
+        return [
+            'trade' => $this->trade, 'role' => $this->role, 'licence' => $this->licence, 'notices' => $this->notices,
+        ];
     }
 }

@@ -45,8 +45,17 @@ final readonly class Card
      *
      * @throws Refusal
      */
-    public static function of(mixed $name, mixed $lang, mixed $country, Arrangement $arrangement, Style $style, array $pieces, array $unknown = [], ?Tagging $tags = null, bool $counted = false): self
-    {
+    public static function of(
+        mixed $name,
+        mixed $lang,
+        mixed $country,
+        Arrangement $arrangement,
+        Style $style,
+        array $pieces,
+        array $unknown = [],
+        ?Tagging $tags = null,
+        bool $counted = false,
+    ): self {
         $name = Refusal::at('/name', fn () => CleanText::of($name, self::MAX_NAME, 'card name'));
         if ($name === '') {
             throw Refusal::because('Give the card a name.', '/name');
@@ -110,7 +119,9 @@ final readonly class Card
     /** @return list<Piece> shown pieces that still hold a starter's made-up value */
     public function samples(): array
     {
-        return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->shown && $piece->sample && ! $piece->isBlank()));
+        return array_values(
+            array_filter($this->pieces, fn (Piece $piece) => $piece->shown && $piece->sample && ! $piece->isBlank()),
+        );
     }
 
     /** Whether readers see a piece: it is shown, and the arrangement has a place for it. */

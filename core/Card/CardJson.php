@@ -52,7 +52,8 @@ final class CardJson
     }
 
     /**
-     * @param  array<array-key, mixed>  $document  objects within may be arrays or stdClass; what is unknown stays what it is
+     * @param  array<array-key, mixed>  $document  objects within may be arrays or stdClass; what is unknown stays what
+     *                                             it is
      *
      * @throws Refusal
      */
@@ -74,7 +75,10 @@ final class CardJson
             if ($index >= Card::MAX_PIECES) {
                 throw Refusal::because('A card holds at most '.Card::MAX_PIECES.' pieces.', '/pieces');
             }
-            $pieces[] = Refusal::at("/pieces/$index", fn () => self::piece($piece, is_string($country) ? $country : '', $trusted));
+            $pieces[] = Refusal::at(
+                "/pieces/$index",
+                fn () => self::piece($piece, is_string($country) ? $country : '', $trusted),
+            );
         }
 
         return Card::of(
@@ -84,15 +88,22 @@ final class CardJson
             Refusal::at('/arrangement', fn () => Arrangement::of(self::text($document, 'arrangement', 'picture-left'))),
             Refusal::at('/style', fn () => Style::of($style)),
             $pieces,
-            self::unknown($document, ['format', 'name', 'lang', 'country', 'arrangement', 'style', 'tags', 'counted', 'pieces']),
-            ($document['tags'] ?? null) === null ? null : Refusal::at('/tags', fn () => Tagging::of(self::object($document, 'tags'))),
+            self::unknown($document, [
+                'format', 'name', 'lang', 'country', 'arrangement', 'style', 'tags', 'counted', 'pieces',
+            ]),
+            ($document['tags'] ?? null) === null
+                ? null
+                : Refusal::at('/tags', fn () => Tagging::of(self::object($document, 'tags'))),
             self::truth($document, 'counted', false),
         );
     }
 
     public static function encode(Card $card): string
     {
-        return json_encode(self::toDocument($card), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        return json_encode(
+            self::toDocument($card),
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -124,7 +135,8 @@ final class CardJson
         $known = $trusted ? $fields : Refusal::at('/fields', fn () => $kind->accept($fields, $country));
         $tuning = self::object($document, 'tuning');
         $joined = $document['joined'] ?? null;
-        if ($joined !== null && (! is_string($joined) || mb_strlen($joined) > 8 || preg_match('/[<>\p{Cc}]/u', $joined))) {
+        if ($joined !== null
+            && (! is_string($joined) || mb_strlen($joined) > 8 || preg_match('/[<>\p{Cc}]/u', $joined))) {
             throw Refusal::because('The separator is at most 8 characters.', '/joined');
         }
 
@@ -132,7 +144,10 @@ final class CardJson
             $id,
             $kind,
             Zone::tryFrom(self::text($document, 'zone', $kind->zone()->value))
-                ?? throw Refusal::because('A zone is one of: '.implode(', ', array_column(Zone::cases(), 'value')).'.', '/zone'),
+                ?? throw Refusal::because(
+                    'A zone is one of: '.implode(', ', array_column(Zone::cases(), 'value')).'.',
+                    '/zone',
+                ),
             $known + self::unknown($fields, array_keys($known)),
             self::truth($document, 'shown', true),
             self::truth($document, 'sample', false),
@@ -140,7 +155,9 @@ final class CardJson
             FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
                 ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
             Refusal::at('/tuning', fn () => Tuning::of($tuning)),
-            self::unknown($document, ['id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning']),
+            self::unknown($document, [
+                'id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning',
+            ]),
         );
     }
 

@@ -16,8 +16,15 @@ final readonly class CardLink
      * @param  bool  $tells  whether its page can tell tags
      * @param  string  $key  what `tags.off` calls it: its piece, or its address where the piece has several
      */
-    public function __construct(public Piece $piece, public string $words, public string $address, public string $href, public LinkAction $opens, public bool $tells, public string $key)
-    {
+    public function __construct(
+        public Piece $piece,
+        public string $words,
+        public string $address,
+        public string $href,
+        public LinkAction $opens,
+        public bool $tells,
+        public string $key,
+    ) {
     }
 
     /** @return list<self> links of the pieces shown, in reading order; the same address once a piece */
@@ -48,9 +55,15 @@ final readonly class CardLink
         foreach ($found as $address => $words) {
             $opens = LinkAction::of($address);
             $links[] = new self(
-                $piece, $words, $address,
-                $card->tags?->isOn($address, $piece) ? CampaignTags::on($address, $card->tags->filled($piece, $card)) : $address,
-                $opens, $opens->tellsTags(), count($found) === 1 ? $piece->id : $address,
+                $piece,
+                $words,
+                $address,
+                $card->tags?->isOn($address, $piece)
+                    ? CampaignTags::on($address, $card->tags->filled($piece, $card))
+                    : $address,
+                $opens,
+                $opens->tellsTags(),
+                count($found) === 1 ? $piece->id : $address,
             );
         }
 

@@ -31,7 +31,13 @@ final class Difference
         foreach ($piecesOne + $piecesOther as $id => $piece) {
             self::pieces($piece->kind->label(), $piecesOne[$id] ?? null, $piecesOther[$id] ?? null, $tell);
         }
-        $order = fn (Card $card, Card $than) => implode(', ', array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), array_filter($card->pieces, fn (Piece $piece) => isset(self::named($than)[self::name($piece)]))));
+        $order = fn (Card $card, Card $than) => implode(
+            ', ',
+            array_map(
+                fn (Piece $piece) => mb_strtolower($piece->kind->label()),
+                array_filter($card->pieces, fn (Piece $piece) => isset(self::named($than)[self::name($piece)])),
+            ),
+        );
         $tell('Running order', $order($one, $other), $order($other, $one));
 
         return $found;
@@ -52,18 +58,30 @@ final class Difference
     private static function pieces(string $label, ?Piece $one, ?Piece $other, \Closure $tell): void
     {
         if ($one === null || $other === null) {
-            $tell($label, $one === null ? '' : ($one->summary() ?: 'blank'), $other === null ? '' : ($other->summary() ?: 'blank'));
+            $tell(
+                $label,
+                $one === null ? '' : ($one->summary() ?: 'blank'),
+                $other === null ? '' : ($other->summary() ?: 'blank'),
+            );
 
             return;
         }
         $tell($label, $one->shown ? 'shown' : 'hidden', $other->shown ? 'shown' : 'hidden');
         $tell($label, $one->zone->label(), $other->zone->label());
-        $tell("$label, line", $one->joined === null ? 'its own' : 'same as previous', $other->joined === null ? 'its own' : 'same as previous');
+        $tell(
+            "$label, line",
+            $one->joined === null ? 'its own' : 'same as previous',
+            $other->joined === null ? 'its own' : 'same as previous',
+        );
         [$fieldsOne, $fieldsOther] = [self::flat($one->fields), self::flat($other->fields)];
         $names = array_column($one->kind->fields(), 'label', 'name');
         foreach (array_unique([...array_keys($fieldsOne), ...array_keys($fieldsOther)]) as $key) {
             $name = mb_strtolower($names[$key] ?? $key);
-            $tell($name === mb_strtolower($label) ? $label : "$label, $name", $fieldsOne[$key] ?? '', $fieldsOther[$key] ?? '');
+            $tell(
+                $name === mb_strtolower($label) ? $label : "$label, $name",
+                $fieldsOne[$key] ?? '',
+                $fieldsOther[$key] ?? '',
+            );
         }
         [$tuneOne, $tuneOther] = [self::flat($one->tuning->toArray()), self::flat($other->tuning->toArray())];
         foreach (array_unique([...array_keys($tuneOne), ...array_keys($tuneOther)]) as $key) {
@@ -84,13 +102,21 @@ final class Difference
                 $flat += self::flat($value, "$before$key ");
             } else {
                 $text = match (true) {
-                    is_array($value) => implode(', ', array_map(fn ($item) => is_scalar($item) ? (string) $item : '…', $value)),
+                    is_array($value) => implode(
+                        ', ',
+                        array_map(fn ($item) => is_scalar($item) ? (string) $item : '…', $value),
+                    ),
                     is_bool($value) => $value ? 'yes' : 'no',
                     is_scalar($value) => (string) $value,
                     default => '',
                 };
                 // A picture's name is long and says nothing.
-                $flat[$before.$key] = preg_replace('/^((?:picture|hand):[0-9a-f]{6})[0-9a-f]+/', '$1…', mb_strimwidth($text, 0, 120, '…')) ?? '';
+                $flat[$before.$key]
+                    = preg_replace(
+                        '/^((?:picture|hand):[0-9a-f]{6})[0-9a-f]+/',
+                        '$1…',
+                        mb_strimwidth($text, 0, 120, '…'),
+                    ) ?? '';
             }
         }
 

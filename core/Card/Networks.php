@@ -7,18 +7,26 @@ use InkyCard\Card\Kind\ProfilesKind;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 
-/** A card's profiles beside what the firm decided on each network: one page for all, or each person's own (need D14). */
+/**
+ * A card's profiles beside what the firm decided on each network: one page for all, or each person's own (need D14).
+ */
 final readonly class Networks
 {
     /**
      * @param  list<ProfileLink>  $firms  on the card, the firm's
      * @param  list<ProfileLink>  $persons  on the card, the person's own
      * @param  list<ProfileLink>  $unused  the firm's, not on the card
-     * @param  list<array{ProfileLink, ProfileLink}>  $instead  the person's where the firm has one for all, and the firm's
+     * @param  list<array{ProfileLink, ProfileLink}>  $instead  the person's where the firm has one for all, and the
+     *                                                          firm's
      * @param  list<string>  $missing  networks each person has their own of, by label, none of them on the card
      */
-    private function __construct(public array $firms, public array $persons, public array $unused, public array $instead, public array $missing)
-    {
+    private function __construct(
+        public array $firms,
+        public array $persons,
+        public array $unused,
+        public array $instead,
+        public array $missing,
+    ) {
     }
 
     public static function of(Card $card, StandingLines $lines): self
@@ -34,7 +42,13 @@ final readonly class Networks
             }
         }
         $on = array_column($firms, 'address');
-        $unused = array_values(array_filter($firm, fn (ProfileLink $link) => ! in_array($link->address, $on, true) && ! in_array($link->kind, $lines->own, true)));
+        $unused = array_values(
+            array_filter(
+                $firm,
+                fn (ProfileLink $link) => ! in_array($link->address, $on, true)
+                    && ! in_array($link->kind, $lines->own, true),
+            ),
+        );
         $instead = [];
         foreach ($unused as $one) {
             foreach ($persons as $other) {
@@ -47,7 +61,10 @@ final readonly class Networks
         $missing = array_diff($lines->own, array_column($persons, 'kind'));
 
         return new self(
-            $firms, $persons, array_values(array_filter($unused, fn (ProfileLink $link) => ! in_array($link, $taken, true))), $instead,
+            $firms,
+            $persons,
+            array_values(array_filter($unused, fn (ProfileLink $link) => ! in_array($link, $taken, true))),
+            $instead,
             array_values(array_map(fn (string $kind) => ProfileDirectory::all()[$kind]['label'], $missing)),
         );
     }

@@ -17,7 +17,8 @@ final readonly class Piece
      * @param  array<string, mixed>  $fields  as its kind accepts them, plus keys this version does not know
      * @param  bool  $sample  still holds a starter's made-up value
      * @param  FilledBy  $filledBy  matters on a card shared by a team
-     * @param  ?string  $joined  separator when it follows the previous piece on the same line; null for a line of its own
+     * @param  ?string  $joined  separator when it follows the previous piece on the same line; null for a line of its
+     *                           own
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
      */
     public function __construct(
@@ -72,8 +73,18 @@ final readonly class Piece
     }
 
     /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
-    public function run(Card $card, string $text, InkRole $ink, float $size, bool $bold = false, ?string $href = null, ?string $plain = null, bool $underlined = false, bool $italic = false, bool $guarded = false): TextRun
-    {
+    public function run(
+        Card $card,
+        string $text,
+        InkRole $ink,
+        float $size,
+        bool $bold = false,
+        ?string $href = null,
+        ?string $plain = null,
+        bool $underlined = false,
+        bool $italic = false,
+        bool $guarded = false,
+    ): TextRun {
         return new TextRun(
             $text,
             $card->style->ink($this->tuning->ink ?? $ink),

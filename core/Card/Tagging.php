@@ -18,8 +18,12 @@ final readonly class Tagging
      * @param  list<string>  $off  ids of pieces and addresses that stay as they are
      * @param  array<array-key, mixed>  $document  as read, unknown keys and all
      */
-    private function __construct(public string $campaign, public CampaignTags $tags, public array $off, private array $document)
-    {
+    private function __construct(
+        public string $campaign,
+        public CampaignTags $tags,
+        public array $off,
+        private array $document,
+    ) {
     }
 
     /**
@@ -60,7 +64,8 @@ final readonly class Tagging
     /** @return array<array-key, mixed> */
     public function toArray(): array
     {
-        return ['campaign' => $this->campaign, 'patterns' => (object) $this->tags->patterns, 'off' => $this->off] + $this->document;
+        return ['campaign' => $this->campaign, 'patterns' => (object) $this->tags->patterns, 'off' => $this->off]
+            + $this->document;
     }
 
     /**
@@ -89,7 +94,8 @@ final readonly class Tagging
     /** Whether a link of a piece is to carry tags. */
     public function isOn(string $href, Piece $piece): bool
     {
-        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true) && LinkAction::of($href)->tellsTags();
+        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true)
+            && LinkAction::of($href)->tellsTags();
     }
 
     /** @return array<string, string> `utm_source` and so on => value, for links of this piece */

@@ -23,7 +23,8 @@ final class ColourText
         if (strlen($text) > 80) {
             throw Refusal::because('That is too long for a colour.');
         }
-        if (preg_match('/^#?(?:[0-9a-f]{4}|[0-9a-f]{8})$/D', $text) && ! str_ends_with($text, strlen($text) > 5 ? 'ff' : 'f')) {
+        if (preg_match('/^#?(?:[0-9a-f]{4}|[0-9a-f]{8})$/D', $text)
+            && ! str_ends_with($text, strlen($text) > 5 ? 'ff' : 'f')) {
             throw self::seeThrough();
         }
         if (preg_match('/^#?(?:[0-9a-f]{3}|[0-9a-f]{4}|[0-9a-f]{6}|[0-9a-f]{8})$/D', $text)) {
@@ -34,7 +35,11 @@ final class ColourText
         if (preg_match('/^([a-z]+)\(\s*(.*?)\s*\)$/D', $text, $match)) {
             return self::call($match[1], $match[2]);
         }
-        $name = self::names()[$text] ?? throw Refusal::because('Write the colour as #2f5d3a, rgb(47 93 58), hsl(134 33% 27%), oklch(44% 0.08 151) or a CSS name.');
+        $name
+            = self::names()[$text]
+            ?? throw Refusal::because(
+                'Write the colour as #2f5d3a, rgb(47 93 58), hsl(134 33% 27%), oklch(44% 0.08 151) or a CSS name.',
+            );
 
         return Colour::hex($name);
     }
@@ -96,7 +101,12 @@ final class ColourText
         $channel = self::NUMBER.'(%|deg)?';
         // Commas or spaces between channels, a slash or comma before the alpha.
         $between = '(?:\s*,\s*|\s+)';
-        if (! preg_match("/^$channel$between$channel$between$channel(?:\\s*[\\/,]\\s*".self::NUMBER.'(%)?)?$/D', $arguments, $m, PREG_UNMATCHED_AS_NULL)) {
+        if (
+            ! preg_match(
+                "/^$channel$between$channel$between$channel(?:\\s*[\\/,]\\s*".self::NUMBER.'(%)?)?$/D', $arguments, $m,
+                PREG_UNMATCHED_AS_NULL,
+            )
+        ) {
             throw Refusal::because('Three numbers stand between the brackets of a colour.');
         }
         if (isset($m[7]) && (float) $m[7] / ($m[8] === '%' ? 100 : 1) < 1) {
@@ -107,8 +117,16 @@ final class ColourText
 
         return match ($function) {
             'rgb', 'rgba' => new Colour(self::channel($one, $u1), self::channel($two, $u2), self::channel($three, $u3)),
-            'hsl', 'hsla' => self::hsl(fmod(fmod($one, 360) + 360, 360), self::share($two, 100), self::share($three, 100)),
-            'oklch' => (new Oklch(self::share($one, $u1 === '%' ? 100 : 1), max(0.0, min(0.5, $u2 === '%' ? 0.4 * $two / 100 : $two)), fmod(fmod($three, 360) + 360, 360)))->toColour(),
+            'hsl', 'hsla' => self::hsl(
+                fmod(fmod($one, 360) + 360, 360),
+                self::share($two, 100),
+                self::share($three, 100),
+            ),
+            'oklch' => (new Oklch(
+                self::share($one, $u1 === '%' ? 100 : 1),
+                max(0.0, min(0.5, $u2 === '%' ? (0.4 * $two) / 100 : $two)),
+                fmod(fmod($three, 360) + 360, 360),
+            ))->toColour(),
             default => throw Refusal::because('Write the colour as hex, rgb(), hsl(), oklch() or a CSS name.'),
         };
     }
@@ -134,7 +152,9 @@ final class ColourText
         $part = function (int $n) use ($hue, $saturation, $lightness): int {
             $k = fmod($n + $hue / 30, 12);
 
-            return (int) round(255 * ($lightness - $saturation * min($lightness, 1 - $lightness) * max(-1, min($k - 3, 9 - $k, 1))));
+            return (int) round(
+                255 * ($lightness - $saturation * min($lightness, 1 - $lightness) * max(-1, min($k - 3, 9 - $k, 1))),
+            );
         };
 
         return new Colour($part(0), $part(8), $part(4));

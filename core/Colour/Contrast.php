@@ -48,7 +48,8 @@ final class Contrast
             self::$readable = [];
         }
 
-        return self::$readable[$ground->toHex().$paper->toHex()] ??= self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
+        return self::$readable[$ground->toHex().$paper->toHex()] ??=
+            self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
     }
 
     /**

@@ -41,7 +41,9 @@ enum DarkPage: string
         $oklch = Oklch::of($ground);
 
         return match (true) {
-            $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch->at(1 - $oklch->lightness * (1 - self::DARKEST))->toColour(),
+            $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch
+                ->at(1 - $oklch->lightness * (1 - self::DARKEST))
+                ->toColour(),
             default => $ground,
         };
     }
@@ -54,8 +56,10 @@ enum DarkPage: string
         }
         $seen = $this->ground($ground);
 
-        return $seen->equals($ground) || Contrast::ratio($ink, $seen) >= Contrast::TEXT ? $ink
-            : Contrast::nearest($ink, fn (Colour $lighter) => Contrast::ratio($lighter, $seen) >= Contrast::TEXT) ?? $ink;
+        return $seen->equals($ground) || Contrast::ratio($ink, $seen) >= Contrast::TEXT
+            ? $ink
+            : Contrast::nearest($ink, fn (Colour $lighter) => Contrast::ratio($lighter, $seen) >= Contrast::TEXT)
+                    ?? $ink;
     }
 
     /** Contrast ratio of text on its ground as they are seen. */
@@ -73,6 +77,8 @@ enum DarkPage: string
         }
         $oklch = $turned[$colour->toHex()] ?? Oklch::of($colour);
 
-        return $oklch instanceof Colour ? $oklch : $turned[$colour->toHex()] = $oklch->at(1 - $oklch->lightness)->toColour();
+        return $oklch instanceof Colour
+            ? $oklch
+            : ($turned[$colour->toHex()] = $oklch->at(1 - $oklch->lightness)->toColour());
     }
 }

@@ -37,7 +37,10 @@ final readonly class Oklch
         return new self(max(0.0, min(1.0, $lightness)), $this->chroma, $this->hue);
     }
 
-    /** The nearest sRGB colour: where it lies outside, chroma is reduced until it does not show (CSS Color 4, section 13.2.2). */
+    /**
+     * The nearest sRGB colour: where it lies outside, chroma is reduced until it does not show (CSS Color 4, section
+     * 13.2.2).
+     */
     /** The grey of the same lightness. */
     public function grey(): Colour
     {
@@ -86,7 +89,11 @@ final readonly class Oklch
     /** @return array{float, float, float} OKLab: lightness, green-red, blue-yellow */
     public static function lab(Colour $colour): array
     {
-        return self::toLab([Contrast::linear($colour->red), Contrast::linear($colour->green), Contrast::linear($colour->blue)]);
+        return self::toLab([
+            Contrast::linear($colour->red),
+            Contrast::linear($colour->green),
+            Contrast::linear($colour->blue),
+        ]);
     }
 
     /**
@@ -103,7 +110,10 @@ final readonly class Oklch
     {
         $angle = deg2rad($this->hue);
 
-        return self::between([$this->lightness, $chroma * cos($angle), $chroma * sin($angle)], self::lab(self::clip($this->linear($chroma))));
+        return self::between(
+            [$this->lightness, $chroma * cos($angle), $chroma * sin($angle)],
+            self::lab(self::clip($this->linear($chroma))),
+        );
     }
 
     /** @return array{float, float, float} linear-light sRGB, outside 0 to 1 where it is out of gamut */

@@ -21,7 +21,8 @@ final readonly class Palette
     private const EXACT = 0.2;
 
     /**
-     * @param  list<array{colour: Colour, share: float}>  $colours  best first, ranked by area and chroma; share of the drawn area, 0 to 1
+     * @param  list<array{colour: Colour, share: float}>  $colours  best first, ranked by area and chroma; share of the
+     *                                                              drawn area, 0 to 1
      * @param  ?Colour  $ground  what most of the border is; null where it is clear or mixed
      */
     private function __construct(public array $colours, public ?Colour $ground)
@@ -59,7 +60,10 @@ final readonly class Palette
             }
         }
         $rank = fn (array $of) => $of['share'] * (0.02 + Oklch::of($of['colour'])->chroma);
-        usort($colours, fn (array $a, array $b) => [$rank($b), $a['colour']->toHex()] <=> [$rank($a), $b['colour']->toHex()]);
+        usort(
+            $colours,
+            fn (array $a, array $b) => [$rank($b), $a['colour']->toHex()] <=> [$rank($a), $b['colour']->toHex()],
+        );
 
         return new self($colours, $ground);
     }
@@ -159,7 +163,10 @@ final readonly class Palette
                 }
             }
 
-            return ['count' => $count, 'colour' => new Colour(...array_map(fn (int $sum) => (int) round($sum / $count), $sums))];
+            return [
+                'count' => $count,
+                'colour' => new Colour(...array_map(fn (int $sum) => (int) round($sum / $count), $sums)),
+            ];
         }, $boxes);
     }
 
@@ -208,16 +215,25 @@ final readonly class Palette
      */
     private static function merged(array $boxes): array
     {
-        usort($boxes, fn (array $a, array $b) => [$b['count'], $a['colour']->toHex()] <=> [$a['count'], $b['colour']->toHex()]);
+        usort(
+            $boxes,
+            fn (array $a, array $b) => [$b['count'], $a['colour']->toHex()] <=> [$a['count'], $b['colour']->toHex()],
+        );
         $counts = $colours = [];
         foreach ($boxes as ['count' => $count, 'colour' => $colour]) {
-            $same = array_key_first(array_filter($colours, fn (Colour $other) => Oklch::distance($colour, $other) < self::SAME));
+            $same = array_key_first(
+                array_filter($colours, fn (Colour $other) => Oklch::distance($colour, $other) < self::SAME),
+            );
             $same ??= count($colours);
             $colours[$same] ??= $colour;
             $counts[$same] = ($counts[$same] ?? 0) + $count;
         }
 
-        return array_map(fn (int $count, Colour $colour) => compact('count', 'colour'), array_values($counts), array_values($colours));
+        return array_map(
+            fn (int $count, Colour $colour) => compact('count', 'colour'),
+            array_values($counts),
+            array_values($colours),
+        );
     }
 
     private static function colour(int $rgb): Colour

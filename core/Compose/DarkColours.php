@@ -26,7 +26,9 @@ final class DarkColours
             $add($style->ink($role), $paper);
         }
         foreach ($sheet->blocks() as $block) {
-            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
+            foreach (
+                $block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run
+            ) {
                 $add($run->ink, $block instanceof ButtonBlock ? $block->ground : $paper);
             }
         }

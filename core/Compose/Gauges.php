@@ -63,8 +63,13 @@ final class Gauges
         [self::WIDTH => $wide, self::PHONE => $phone] = $measured ?? Measure::at($sheet, [self::WIDTH, self::PHONE]);
 
         return [
-            $gauges->width($wide, $phone), $gauges->height($wide), $gauges->code($html), $gauges->pictures($pictureBytes),
-            $gauges->faintest(), $gauges->links(), $gauges->words($wide),
+            $gauges->width($wide, $phone),
+            $gauges->height($wide),
+            $gauges->code($html),
+            $gauges->pictures($pictureBytes),
+            $gauges->faintest(),
+            $gauges->links(),
+            $gauges->words($wide),
         ];
     }
 
@@ -73,14 +78,22 @@ final class Gauges
         $over = (int) ceil($phone->overflow());
         $right = fn ($box) => $box->x + $box->width;
 
-        return new Gauge('width', 'Width', (string) round($wide->width), $over > 0 ? "px, phone $over over" : 'of '.self::WIDTH.' px', $wide->width / self::WIDTH, $over === 0 && $wide->width <= self::WIDTH,
-            'How wide the card is in a 600 px window. On a phone of 320 px it should not run over.', self::most(array_map($right, $over > 0 ? $phone->boxes : $wide->boxes)));
+        return new Gauge(
+            'width', 'Width', (string) round($wide->width),
+            $over > 0 ? "px, phone $over over" : 'of '.self::WIDTH.' px', $wide->width / self::WIDTH,
+            $over === 0 && $wide->width <= self::WIDTH,
+            'How wide the card is in a 600 px window. On a phone of 320 px it should not run over.',
+            self::most(array_map($right, $over > 0 ? $phone->boxes : $wide->boxes)),
+        );
     }
 
     private function height(Measured $wide): Gauge
     {
-        return new Gauge('height', 'Height', (string) round($wide->height), 'of '.self::HEIGHT.' px', $wide->height / self::HEIGHT, $wide->height <= self::HEIGHT,
-            'How high it is. Over 320 px it takes more room than most letters.', self::most(array_map(fn ($box) => $box->height, $wide->boxes)));
+        return new Gauge(
+            'height', 'Height', (string) round($wide->height), 'of '.self::HEIGHT.' px', $wide->height / self::HEIGHT,
+            $wide->height <= self::HEIGHT, 'How high it is. Over 320 px it takes more room than most letters.',
+            self::most(array_map(fn ($box) => $box->height, $wide->boxes)),
+        );
     }
 
     private function code(string $html): Gauge
@@ -95,8 +108,11 @@ final class Gauges
             };
         }
 
-        return new Gauge('code', 'Code', number_format($length / 1000, 1), 'of '.(self::CODE / 1000).' k chars', $length / self::CODE, $length <= self::CODE * 0.8,
-            'How long its HTML is. Some settings boxes take no more than 10,000 characters.', self::most($weights));
+        return new Gauge(
+            'code', 'Code', number_format($length / 1000, 1), 'of '.self::CODE / 1000 .' k chars', $length / self::CODE,
+            $length <= self::CODE * 0.8,
+            'How long its HTML is. Some settings boxes take no more than 10,000 characters.', self::most($weights),
+        );
     }
 
     private function pictures(int $bytes): Gauge
@@ -106,12 +122,18 @@ final class Gauges
             if ($block instanceof PictureBlock) {
                 $weights[$piece] = ($weights[$piece] ?? 0) + $block->width * $block->height;
             } elseif ($block instanceof MarksBlock) {
-                $weights[$piece] = ($weights[$piece] ?? 0) + array_sum(array_map(fn (PictureBlock $mark) => $mark->width * $mark->height, $block->marks));
+                $weights[$piece]
+                    = ($weights[$piece] ?? 0)
+                    + array_sum(array_map(fn (PictureBlock $mark) => $mark->width * $mark->height, $block->marks));
             }
         }
 
-        return new Gauge('pictures', 'Pictures', number_format($bytes / 1000, 0), 'of '.(self::PICTURES / 1000).' KB', $bytes / self::PICTURES, $bytes <= self::PICTURES * 0.8,
-            'What all its picture files weigh together. Under 100 KB they are there at once, on a phone too.', self::most($weights));
+        return new Gauge(
+            'pictures', 'Pictures', number_format($bytes / 1000, 0), 'of '.self::PICTURES / 1000 .' KB',
+            $bytes / self::PICTURES, $bytes <= self::PICTURES * 0.8,
+            'What all its picture files weigh together. Under 100 KB they are there at once, on a phone too.',
+            self::most($weights),
+        );
     }
 
     private function faintest(): Gauge
@@ -120,7 +142,9 @@ final class Gauges
         $ratios = $dark = [];
         foreach ($this->blocks as [$piece, $block]) {
             $ground = $block instanceof ButtonBlock ? $block->ground : $paper;
-            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
+            foreach (
+                $block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run
+            ) {
                 $ratios[$piece] = min($ratios[$piece] ?? 99, Contrast::ratio($run->ink, $ground));
                 $dark[$piece] = min($dark[$piece] ?? 99, DarkPage::Forced->ratio($run->ink, $ground));
             }
@@ -130,8 +154,17 @@ final class Gauges
         $darkest = $dark === [] ? 1.0 : min($dark);
         $one = fn (float $ratio) => number_format(floor($ratio * 10) / 10, 1);
 
-        return new Gauge('faintest', 'Faintest text', $least === null ? '–' : $one($least), $least === null ? 'no text' : ': 1, dark '.$one($darkest), ($least ?? 0) / 9, $least === null || $least >= Contrast::TEXT,
-            'Contrast of the text that is hardest to read on its ground, and on a page forced dark. 4.5 to 1 and more reads well.', array_map(strval(...), array_keys($ratios)));
+        return new Gauge(
+            'faintest',
+            'Faintest text',
+            $least === null ? '–' : $one($least),
+            $least === null ? 'no text' : ': 1, dark '.$one($darkest),
+            ($least ?? 0) / 9,
+            $least === null || $least >= Contrast::TEXT,
+            'Contrast of the text that is hardest to read on its ground, and on a page forced dark. 4.5 to 1 and '
+                .'more reads well.',
+            array_map(strval(...), array_keys($ratios)),
+        );
     }
 
     private function links(): Gauge
@@ -150,8 +183,12 @@ final class Gauges
         }
         $links = array_sum($count);
 
-        return new Gauge('links', 'Links', (string) $links, $calls === 1 ? '1 main call' : "$calls main calls", $links / self::LINKS, $links <= self::LINKS && $calls <= 1,
-            'Where a press leads on. One main call gets more presses than several; over twelve links nobody chooses.', self::most($count));
+        return new Gauge(
+            'links', 'Links', (string) $links, $calls === 1 ? '1 main call' : "$calls main calls", $links / self::LINKS,
+            $links <= self::LINKS && $calls <= 1,
+            'Where a press leads on. One main call gets more presses than several; over twelve links nobody chooses.',
+            self::most($count),
+        );
     }
 
     private function words(Measured $wide): Gauge
@@ -169,8 +206,17 @@ final class Gauges
         }
         $share = $words + $pictures > 0 ? $words / ($words + $pictures) : 1.0;
 
-        return new Gauge('words', 'Words to pictures', (string) round(100 * $share), '% words', $share, $share >= self::WORDS,
-            'How much of its area is words. Filters mistrust cards that are mostly pictures, and readers who block them see nothing.', self::most($areas));
+        return new Gauge(
+            'words',
+            'Words to pictures',
+            (string) round(100 * $share),
+            '% words',
+            $share,
+            $share >= self::WORDS,
+            'How much of its area is words. Filters mistrust cards that are mostly pictures, and readers who block '
+                .'them see nothing.',
+            self::most($areas),
+        );
     }
 
     /**

@@ -83,8 +83,12 @@ final class HtmlComposer
         $this->pictures->prepare($sheet->pictures());
         $table = $sheet->table();
         if ($table->rows !== []) {
-            $this->table($table, ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null], "font-family:$this->face;"
-                .'font-size:'.self::px($card->style->sizes['text']).';color:'.$card->style->ink(InkRole::Body)->toHex());
+            $this->table(
+                $table,
+                ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null],
+                "font-family:$this->face;".'font-size:'.self::px($card->style->sizes['text']).';color:'
+                    .$card->style->ink(InkRole::Body)->toHex(),
+            );
         }
     }
 
@@ -101,7 +105,9 @@ final class HtmlComposer
         if ($table->align !== null) {
             $attributes['align'] = $table->align;
         }
-        $attributes === [] && $style === '' ? $this->out->openAs(self::PLAIN_TABLE, '</table>') : $this->out->open('table', self::TABLE + $attributes, $style);
+        $attributes === [] && $style === ''
+            ? $this->out->openAs(self::PLAIN_TABLE, '</table>')
+            : $this->out->open('table', self::TABLE + $attributes, $style);
         foreach ($table->rows as $row) {
             $this->out->openAs('<tr>', '</tr>');
             // A cell alone in its row is as high as the row: nothing to align.
@@ -123,15 +129,29 @@ final class HtmlComposer
         $words = $button->words;
         [, $right, , $left] = $table->rows[0][0]->padding;
         $line = new LineBlock([$words]);
-        $width = (int) ceil(TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest()) + $right + $left;
+        $width
+            = (int) ceil(
+                TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest(),
+            )
+            + $right
+            + $left;
         $height = $line->height + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
-        $this->out->forWord(fn (HtmlBuilder $word) => $word
-            ->open('v:roundrect', [
-                'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href, 'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
-                'arcsize' => round(100 * $button->radius / $height).'%',
-            ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
-            ->open('center', style: $this->type($line))->text($words->text)->close()
-            ->close());
+        $this->out->forWord(
+            fn (HtmlBuilder $word) => $word
+                ->open(
+                    'v:roundrect',
+                    [
+                        'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href,
+                        'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
+                        'arcsize' => round((100 * $button->radius) / $height).'%',
+                    ],
+                    "width:{$width}px;height:{$height}px;v-text-anchor:middle",
+                )
+                ->open('center', style: $this->type($line))
+                ->text($words->text)
+                ->close()
+                ->close(),
+        );
     }
 
     private function cell(Cell $cell, bool $alone): void
@@ -141,12 +161,15 @@ final class HtmlComposer
         $style = 'padding:'.self::sides($cell->padding)
             .($ground === null ? '' : ";background-color:$ground")
             .($cell->radius === null || $cell->radius === 0 ? '' : ";border-radius:{$cell->radius}px")
-            .($cell->border === null ? '' : ";border-{$cell->border[0]}:{$cell->border[1]}px solid ".$cell->border[2]->toHex());
+            .($cell->border === null
+                ? ''
+                : ";border-{$cell->border[0]}:{$cell->border[1]}px solid ".$cell->border[2]->toHex());
         if ($content instanceof LineBlock) {
             $style .= ';'.$this->type($content);
         } elseif ($content instanceof RuleBlock) {
             // Under the padding, so that the gap is above the line.
-            $style .= ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex().';font-size:0;line-height:0';
+            $style
+                .= ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex().';font-size:0;line-height:0';
         } elseif ($content instanceof SpaceBlock) {
             $style .= ';font-size:0;line-height:0';
         }
@@ -203,8 +226,16 @@ final class HtmlComposer
                 .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'));
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
-                $this->out->open('a', ['href' => $run->href], "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none'))
-                    ->open('span', style: "color:$ink$own")->text($run->text)->close()->close();
+                $this->out
+                    ->open(
+                        'a',
+                        ['href' => $run->href],
+                        "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none'),
+                    )
+                    ->open('span', style: "color:$ink$own")
+                    ->text($run->text)
+                    ->close()
+                    ->close();
             } elseif ($own === '' && $run->ink->equals($first->ink)) {
                 $this->out->text($run->words());
             } else {
@@ -217,16 +248,26 @@ final class HtmlComposer
     {
         if ($picture->href !== null) {
             // Colour and underline of the words shown when the picture is blocked.
-            $this->out->open('a', ['href' => $picture->href], 'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none');
+            $this->out->open(
+                'a',
+                ['href' => $picture->href],
+                'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none',
+            );
         }
-        $this->out->void('img', [
-            'src' => $this->pictures->source($picture),
-            'width' => $picture->width,
-            'height' => $picture->height,
-            'alt' => $picture->alt,
-            'border' => 0,
-            // The type size is that of the words shown when the picture is blocked.
-        ], "display:block;width:{$picture->width}px;".($picture->isFluid() ? 'max-width:100%;height:auto' : "height:{$picture->height}px").';font-size:11px');
+        $this->out->void(
+            'img',
+            [
+                'src' => $this->pictures->source($picture),
+                'width' => $picture->width,
+                'height' => $picture->height,
+                'alt' => $picture->alt,
+                'border' => 0,
+                // The type size is that of the words shown when the picture is blocked.
+            ],
+            "display:block;width:{$picture->width}px;"
+                .($picture->isFluid() ? 'max-width:100%;height:auto' : "height:{$picture->height}px")
+                .';font-size:11px',
+        );
         if ($picture->href !== null) {
             $this->out->close();
         }

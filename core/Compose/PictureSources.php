@@ -16,6 +16,9 @@ interface PictureSources
      */
     public function prepare(array $pictures): void;
 
-    /** The value of `src`: an http(s) address or a data: URI. A picture given by its address keeps it, where pictures are shown at all. */
+    /**
+     * The value of `src`: an http(s) address or a data: URI. A picture given by its address keeps it, where pictures
+     * are shown at all.
+     */
     public function source(PictureBlock $picture): string;
 }

@@ -46,8 +46,14 @@ final class PlainTextComposer
     private static function block(Block $block): array
     {
         return match (true) {
-            $block instanceof LineBlock => explode("\n", implode('', array_map(fn (TextRun $run) => $run->plain ?? $run->text, $block->runs))),
-            $block instanceof MarksBlock => array_map(fn (PictureBlock $mark) => "$mark->alt: $mark->href", $block->marks),
+            $block instanceof LineBlock => explode(
+                "\n",
+                implode('', array_map(fn (TextRun $run) => $run->plain ?? $run->text, $block->runs)),
+            ),
+            $block instanceof MarksBlock => array_map(
+                fn (PictureBlock $mark) => "$mark->alt: $mark->href",
+                $block->marks,
+            ),
             $block instanceof HtmlBlock => $block->text === '' ? [] : [$block->text],
             $block instanceof ButtonBlock => [$block->words->text.': '.Target::words((string) $block->words->href)],
             // A portrait says nothing in words that the name has not said.

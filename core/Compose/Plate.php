@@ -40,7 +40,9 @@ final class Plate
     /** @var array<string, true> ids of pieces that are no blanks, though their links speak of the holder */
     private array $locked = [];
 
-    /** The blank for the holder's name, where something else speaks of the holder: a headshot's words, a campaign tag. */
+    /**
+     * The blank for the holder's name, where something else speaks of the holder: a headshot's words, a campaign tag.
+     */
     private ?Piece $named = null;
 
     /** @var array<string, list<string|int>> shape => literals, and numbers of slots between them */
@@ -70,7 +72,8 @@ final class Plate
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $person  piece id => its fields as its kind accepted them; a blank left out keeps the card's own
+     * @param  array<string, array<string, mixed>>  $person  piece id => its fields as its kind accepted them; a blank
+     *                                                       left out keeps the card's own
      */
     public function stamp(array $person): string
     {
@@ -102,7 +105,8 @@ final class Plate
     }
 
     /**
-     * What of a content is the same for everybody with this shape, in a few characters; what is not is added to the values.
+     * What of a content is the same for everybody with this shape, in a few characters; what is not is added to the
+     * values.
      *
      * @param  list<Block>  $blocks
      * @param  list<string>  $values
@@ -118,7 +122,8 @@ final class Plate
                 }
             } elseif ($block instanceof ButtonBlock && $this->card->style->wordButton) {
                 // Its shape is as wide as its words: they are part of what is compiled.
-                $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text.$block->ground->toHex();
+                $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text
+                    .$block->ground->toHex();
             } elseif ($block instanceof ButtonBlock) {
                 $shape .= ($block->beside ? 'b' : 'B').$block->ground->toHex().$this->runShape($block->words, $values);
             } elseif ($block instanceof PictureBlock) {
@@ -145,7 +150,10 @@ final class Plate
             $values[] = $run->href;
         }
 
-        return $run->size.$run->ink->toHex().($run->bold ? 'b' : '').($run->italic ? 'i' : '').($run->underlined ? 'u' : '').($run->href === null ? '' : 'a').',';
+        return $run->size.$run->ink->toHex().($run->bold ? 'b' : '').($run->italic ? 'i' : '')
+            .($run->underlined ? 'u' : '')
+            .($run->href === null ? '' : 'a')
+            .',';
     }
 
     /** @param  list<string>  $values */
@@ -178,15 +186,27 @@ final class Plate
                 $word = $mark();
                 $piece = $piece->with(['fields' => ['text' => $text === '' ? '' : $word]]);
             } elseif (isset($contents[$piece->id])) {
-                $contents[$piece->id] = array_map(fn (Block $block) => $this->marked($block, $mark), $contents[$piece->id]);
+                $contents[$piece->id] = array_map(
+                    fn (Block $block) => $this->marked($block, $mark),
+                    $contents[$piece->id],
+                );
             }
             $pieces[] = $piece;
         }
         $card = $this->card->with(['pieces' => $pieces]);
         $sheet = Sheet::of($card, fn (Piece $piece) => $contents[$piece->id] ?? $piece->content($card));
-        $parts = preg_split('/'.self::OPEN.'(\d+)'.self::CLOSE.'/u', (new HtmlComposer($this->pictures))->compose($sheet), -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $parts
+            = preg_split(
+                '/'.self::OPEN.'(\d+)'.self::CLOSE.'/u', (new HtmlComposer($this->pictures))->compose($sheet), -1,
+                PREG_SPLIT_DELIM_CAPTURE,
+            )
+            ?: [];
 
-        return array_map(fn (string $part, int $index) => $index % 2 === 1 ? (int) $part : $part, $parts, array_keys($parts));
+        return array_map(
+            fn (string $part, int $index) => $index % 2 === 1 ? (int) $part : $part,
+            $parts,
+            array_keys($parts),
+        );
     }
 
     /**
@@ -196,12 +216,19 @@ final class Plate
      */
     private function marked(Block $block, \Closure $mark): Block
     {
-        $run = fn (TextRun $run) => new TextRun($mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined, $run->italic, $run->leading);
-        $picture = fn (PictureBlock $picture) => new PictureBlock($mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark());
+        $run = fn (TextRun $run) => new TextRun(
+            $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
+            $run->italic, $run->leading,
+        );
+        $picture = fn (PictureBlock $picture) => new PictureBlock(
+            $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),
+        );
 
         return match (true) {
             $block instanceof LineBlock => new LineBlock(array_map($run, $block->runs), $block->symbol),
-            $block instanceof ButtonBlock => $this->card->style->wordButton ? $block : new ButtonBlock($run($block->words), $block->ground, $block->radius, $block->beside),
+            $block instanceof ButtonBlock => $this->card->style->wordButton
+                ? $block
+                : new ButtonBlock($run($block->words), $block->ground, $block->radius, $block->beside),
             $block instanceof PictureBlock => $picture($block),
             $block instanceof MarksBlock => new MarksBlock(array_map($picture, $block->marks), $block->gap),
             default => $block,

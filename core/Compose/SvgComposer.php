@@ -30,11 +30,14 @@ final class SvgComposer
     /** Around the card, CSS px. */
     private const MARGIN = 16;
 
-    /** Where a line is taken apart. Words of scripts the width tables lack stay together: their places are estimates. */
+    /**
+     * Where a line is taken apart. Words of scripts the width tables lack stay together: their places are estimates.
+     */
     private const PARTS = '/((?<![\p{Hebrew}\p{Arabic}]) +| +(?![\p{Hebrew}\p{Arabic}]))/u';
 
     /** The same where what ends a Latin word may belong to the line: it stands on its other side then. */
-    private const PARTS_RTL = '/((?<![\p{Hebrew}\p{Arabic}]) +| +(?![\p{Hebrew}\p{Arabic}])|(?<=[\p{Latin}\p{N}])(?=[^\p{L}\p{N} ]+(?: |$)))/u';
+    private const PARTS_RTL = '/((?<![\p{Hebrew}\p{Arabic}]) +| +(?![\p{Hebrew}\p{Arabic}])'
+        .'|(?<=[\p{Latin}\p{N}])(?=[^\p{L}\p{N} ]+(?: |$)))/u';
 
     private const UNDERLINE = 1 / 14;
 
@@ -69,7 +72,10 @@ final class SvgComposer
 
         $this->out = new \XMLWriter;
         $this->out->openMemory();
-        $this->open('svg', ['xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'width' => $width, 'height' => $height, 'viewBox' => "0 0 $width $height", 'xml:lang' => $sheet->card->lang]);
+        $this->open('svg', [
+            'xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'width' => $width,
+            'height' => $height, 'viewBox' => "0 0 $width $height", 'xml:lang' => $sheet->card->lang,
+        ]);
         $this->rectangle(new Box(0, 0, $width, $height), $style->ink(InkRole::Paper));
         foreach ($laid as $cell) {
             $this->cell($cell->move(self::MARGIN, self::MARGIN));
@@ -100,7 +106,12 @@ final class SvgComposer
             $content instanceof LineBlock => $this->words($content, $cell, $laid->room(), $laid->content()->y),
             $content instanceof PictureBlock => $this->picture($content, $laid->content()),
             // A browser draws it as the cell's lower edge.
-            $content instanceof RuleBlock => $this->rectangle(new Box($whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness), $content->ink),
+            $content instanceof RuleBlock => $this->rectangle(
+                new Box(
+                    $whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness,
+                ),
+                $content->ink,
+            ),
             $content instanceof HtmlBlock => $this->own($content, $laid->content()),
             default => null,
         };
@@ -111,8 +122,16 @@ final class SvgComposer
         $sizes = array_map(fn (TextRun $run) => $run->size, $line->runs);
         // Browsers set words on whole pixels of their line.
         [$above, $below] = $this->metrics->aroundBaseline($sizes, $line->height);
-        foreach (TextMeasure::of($this->typeface, array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs))->words($room->width) as [$width, $stretches]) {
-            $this->line($line->runs, $stretches, $room->x + $cell->indent($room->width - $width, $this->rtl), $y + floor($above));
+        foreach (
+            TextMeasure::of(
+                $this->typeface,
+                array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs),
+            )->words($room->width) as [$width, $stretches]
+        ) {
+            $this->line(
+                $line->runs, $stretches, $room->x + $cell->indent($room->width - $width, $this->rtl),
+                $y + floor($above),
+            );
             $y += $above + $below;
         }
     }
@@ -125,7 +144,14 @@ final class SvgComposer
     {
         $words = [];
         foreach ($stretches as [$run, $text]) {
-            foreach (preg_split($this->rtl ? self::PARTS_RTL : self::PARTS, $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            foreach (
+                preg_split(
+                    $this->rtl ? self::PARTS_RTL : self::PARTS,
+                    $text,
+                    flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
+                )
+                ?: [] as $word
+            ) {
                 $words[] = [$runs[$run], $word];
             }
         }
@@ -141,10 +167,16 @@ final class SvgComposer
                 $rtl = $this->rtl && Bidi::kind($word) === 'R';
                 // A word that runs from the right starts at its right.
                 $at = round($rtl ? $x + $wide : $x, 3);
-                $this->open('text', ($narrow === 1.0 ? ['x' => $at, 'y' => $baseline] : ['transform' => "translate($at $baseline) scale($narrow 1)"]) + [
-                    'font-family' => $this->typeface->drawn(), 'font-size' => $run->size, 'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
-                    'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
-                ]);
+                $this->open(
+                    'text',
+                    ($narrow === 1.0
+                        ? ['x' => $at, 'y' => $baseline]
+                        : ['transform' => "translate($at $baseline) scale($narrow 1)"]) + [
+                            'font-family' => $this->typeface->drawn(), 'font-size' => $run->size,
+                            'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
+                            'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
+                        ],
+                );
                 $this->out->text((string) preg_replace('/[\x00-\x1f\x7f]/', '', $word));
                 $this->out->endElement();
             }
@@ -158,7 +190,9 @@ final class SvgComposer
         [$above] = $this->metrics->aroundBaseline([$this->plain->size], (int) round($line));
         $y = $box->y;
         foreach ($html->lines() as $words) {
-            foreach (TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [, $stretches]) {
+            foreach (
+                TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [, $stretches]
+            ) {
                 $this->line([$this->plain], $stretches, $box->x, $y + $above);
                 $y += $line;
             }
@@ -172,26 +206,39 @@ final class SvgComposer
     private function picture(PictureBlock $picture, Box $box): void
     {
         $source = $this->pictures->source($picture);
-        str_starts_with($source, 'data:') ? $this->element('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'none', 'xlink:href' => $source])
+        str_starts_with($source, 'data:')
+            ? $this->element('image', [
+                'x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height,
+                'preserveAspectRatio' => 'none', 'xlink:href' => $source,
+            ])
             : $this->missing($picture->alt, $box);
     }
 
     /** A picture that is not inside, as readers see one they do not load. */
     private function missing(string $alt, Box $box): void
     {
-        $this->element('rect', ['x' => $box->x + 0.5, 'y' => $box->y + 0.5, 'width' => max(0, $box->width - 1), 'height' => max(0, $box->height - 1), 'fill' => 'none', 'stroke' => $this->quiet->toHex()]);
+        $this->element('rect', [
+            'x' => $box->x + 0.5, 'y' => $box->y + 0.5, 'width' => max(0, $box->width - 1),
+            'height' => max(0, $box->height - 1), 'fill' => 'none', 'stroke' => $this->quiet->toHex(),
+        ]);
         if ($alt !== '' && $box->width > 24) {
             $y = $box->y + 4;
             foreach (TextMeasure::of($this->typeface, [[$alt, 11, false]])->words($box->width - 8) as [, $stretches]) {
                 $y += 14;
-                $this->line([new TextRun($alt, $this->quiet, 11)], $y > $box->y + $box->height ? [] : $stretches, $box->x + 4, $y);
+                $this->line(
+                    [new TextRun($alt, $this->quiet, 11)], $y > $box->y + $box->height ? [] : $stretches, $box->x + 4,
+                    $y,
+                );
             }
         }
     }
 
     private function rectangle(Box $box, Colour $ink, int $radius = 0): void
     {
-        $this->element('rect', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->toHex()]);
+        $this->element('rect', [
+            'x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height,
+            'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->toHex(),
+        ]);
     }
 
     /** @param  array<string, mixed>  $attributes */

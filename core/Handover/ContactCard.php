@@ -17,7 +17,10 @@ final class ContactCard
         if ($name === '') {
             throw Refusal::because('A contact has a name: fill in the name or the firm on the bench first.');
         }
-        $card = new VCard(['VERSION' => '4.0', 'FN' => $name, 'PRODID' => '-//Inky Card//EN', 'UID' => 'urn:uuid:'.self::uuid($name.$parcel->fact('email', 'address'))]);
+        $card = new VCard([
+            'VERSION' => '4.0', 'FN' => $name, 'PRODID' => '-//Inky Card//EN',
+            'UID' => 'urn:uuid:'.self::uuid($name.$parcel->fact('email', 'address')),
+        ]);
         // The last word is the family name, which is right for most and can be put right by the rest.
         $words = explode(' ', $name);
         $family = count($words) > 1 ? array_pop($words) : '';
@@ -32,7 +35,10 @@ final class ContactCard
         }
         foreach ($parcel->pieces('phone') as $piece) {
             $type = ['mobile' => ['cell', 'voice'], 'fax' => ['fax']][$piece->text('sort')] ?? ['work', 'voice'];
-            $card->add('TEL', PhoneNumber::ofDisplay($piece->text('number'))->href(), ['VALUE' => 'uri', 'TYPE' => $type]);
+            $card->add('TEL', PhoneNumber::ofDisplay($piece->text('number'))->href(), [
+                'VALUE' => 'uri',
+                'TYPE' => $type,
+            ]);
         }
         foreach ($parcel->pieces('email') as $piece) {
             $card->add('EMAIL', $piece->text('address'), ['TYPE' => 'work']);
@@ -61,6 +67,9 @@ final class ContactCard
     {
         $hash = sha1("inky-card\0$of");
 
-        return sprintf('%s-%s-5%s-%s%s-%s', substr($hash, 0, 8), substr($hash, 8, 4), substr($hash, 13, 3), dechex(8 + (hexdec($hash[16]) & 3)), substr($hash, 17, 3), substr($hash, 20, 12));
+        return sprintf(
+            '%s-%s-5%s-%s%s-%s', substr($hash, 0, 8), substr($hash, 8, 4), substr($hash, 13, 3),
+            dechex(8 + (hexdec($hash[16]) & 3)), substr($hash, 17, 3), substr($hash, 20, 12),
+        );
     }
 }

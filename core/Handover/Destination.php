@@ -13,7 +13,8 @@ final readonly class Destination
 {
     /**
      * @param  string  $group  how it takes a signature
-     * @param  'rich'|'source'|'placed'|string  $takes  `rich` and `source` are copied, `placed` is put there from here; others are keys of Formats
+     * @param  'rich'|'source'|'placed'|string  $takes  `rich` and `source` are copied, `placed` is put there from here;
+     *                                                  others are keys of Formats
      * @param  string  $client  the stand-in nearest to it
      * @param  string  $words  it is found by, beside its label
      * @param  non-empty-list<string>  $steps
@@ -44,7 +45,11 @@ final readonly class Destination
         static $all = null;
         if ($all === null) {
             $all = [];
-            /** @var array<string, array{label: string, group: string, takes: string, client: string, words: string, steps: non-empty-list<string>, drawn?: list<string>, replies: string, once: string, written: string}> $rows */
+            /**
+             * @var array<string, array{label: string, group: string, takes: string, client: string, words: string,
+             *     steps: non-empty-list<string>, drawn?: list<string>, replies: string, once: string, written: string}>
+             *     $rows
+             */
             $rows = require __DIR__.'/destinations.php';
             foreach ($rows as $key => $row) {
                 $all[$key] = new self(...$row + ['key' => $key, 'drawn' => []]);
@@ -57,7 +62,8 @@ final readonly class Destination
     /** @throws Refusal */
     public static function of(mixed $key): self
     {
-        return self::all()[is_string($key) ? $key : ''] ?? throw Refusal::because('A destination is one of: '.implode(', ', array_keys(self::all())).'.');
+        return self::all()[is_string($key) ? $key : '']
+            ?? throw Refusal::because('A destination is one of: '.implode(', ', array_keys(self::all())).'.');
     }
 
     /** Whether it is set up on a phone: its first step opens the card there by a code. */
@@ -86,12 +92,22 @@ final readonly class Destination
      */
     public function directions(string $page, ?HouseNote $note = null): string
     {
-        $numbered = fn (array $steps): string => implode("\n", array_map(fn (int $index, string $step) => ($index + 1).'. '.$step, array_keys($steps), $steps));
+        $numbered = fn (array $steps): string => implode(
+            "\n",
+            array_map(fn (int $index, string $step) => $index + 1 .'. '.$step, array_keys($steps), $steps),
+        );
 
-        return implode("\n\n", array_filter([
-            "Your card for $this->label is below. To put it in place:", $this->onPhone() ? "Its page for the phone, instead of a code: $page" : '', $numbered($this->steps), $this->replies === '' ? '' : "Replies and several addresses: $this->replies",
-            "To see that it worked:\n".$numbered(self::CHECK), ...($note?->lines() ?? []),
-        ]));
+        return implode(
+            "\n\n",
+            array_filter([
+                "Your card for $this->label is below. To put it in place:",
+                $this->onPhone() ? "Its page for the phone, instead of a code: $page" : '',
+                $numbered($this->steps),
+                $this->replies === '' ? '' : "Replies and several addresses: $this->replies",
+                "To see that it worked:\n".$numbered(self::CHECK),
+                ...$note?->lines() ?? [],
+            ]),
+        );
     }
 
     /** How pictures travel there and what that costs, in a sentence; null where its taker chooses. */
@@ -99,11 +115,16 @@ final readonly class Destination
     {
         return match ($this->onPhone() ? 'placed' : $this->takes) {
             'rich', 'source' => null,
-            'folder' => 'Pictures lie beside the file; the program attaches them to every message, which makes each of them heavier and always shows them.',
+            'folder' => 'Pictures lie beside the file; the program attaches them to every message, which makes each '
+                .'of them heavier and always shows them.',
             'eml', 'template' => 'Pictures are attached to the message: they show without asking, and make it heavier.',
             'page' => 'Pictures are inside the file.',
             'png' => 'All of it is one picture.',
-            'placed', 'mailsignature', 'html-file', 'fragment', 'pretty' => 'Pictures are fetched by readers: messages stay light, and some readers are asked first.',
+            'placed',
+            'mailsignature',
+            'html-file',
+            'fragment',
+            'pretty' => 'Pictures are fetched by readers: messages stay light, and some readers are asked first.',
             'vcard', 'vcard3' => 'The portrait is inside the file.',
             default => 'No pictures travel with it.',
         };

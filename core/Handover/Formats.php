@@ -43,6 +43,7 @@ final class Formats
     /** @throws Refusal */
     public static function of(mixed $key): Format
     {
-        return self::all()[is_string($key) ? $key : ''] ?? throw Refusal::because('A form is one of: '.implode(', ', array_keys(self::all())).'.');
+        return self::all()[is_string($key) ? $key : '']
+            ?? throw Refusal::because('A form is one of: '.implode(', ', array_keys(self::all())).'.');
     }
 }

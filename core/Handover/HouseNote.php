@@ -29,7 +29,9 @@ final readonly class HouseNote
     public static function of(string $film, string $note): self
     {
         return new self(
-            trim($film) === '' ? '' : Refusal::at('/film', fn () => WebAddress::parse($film, 'address of the film')->address),
+            trim($film) === ''
+                ? ''
+                : Refusal::at('/film', fn () => WebAddress::parse($film, 'address of the film')->address),
             Refusal::at('/note', fn () => CleanText::of($note, self::NOTE, 'note')),
         );
     }
@@ -37,6 +39,8 @@ final readonly class HouseNote
     /** @return list<string> in sentences, for plain text */
     public function lines(): array
     {
-        return array_values(array_filter([$this->film === '' ? '' : "A film of these steps: $this->film", $this->note]));
+        return array_values(
+            array_filter([$this->film === '' ? '' : "A film of these steps: $this->film", $this->note]),
+        );
     }
 }

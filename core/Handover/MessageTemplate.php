@@ -30,7 +30,11 @@ final readonly class MessageTemplate
             throw Refusal::because('Give it a name to find it by.', '/name');
         }
 
-        return new self($name, Refusal::at('/subject', fn () => self::line($subject)), Refusal::at('/body', fn () => self::words($body)));
+        return new self(
+            $name,
+            Refusal::at('/subject', fn () => self::line($subject)),
+            Refusal::at('/body', fn () => self::words($body)),
+        );
     }
 
     /** A message with nothing in it but blanks. */

@@ -33,7 +33,11 @@ final class MessageWriter
             $email->getHeaders()->addTextHeader($name, $value);
         }
         foreach ($pictures as $name => $picture) {
-            $email->addPart((new DataPart($picture->bytes, $name, $picture->type()))->asInline()->setContentId($name.'@'.self::DOMAIN));
+            $email->addPart(
+                (new DataPart($picture->bytes, $name, $picture->type()))
+                    ->asInline()
+                    ->setContentId($name.'@'.self::DOMAIN),
+            );
         }
 
         return $email->toString();

@@ -33,8 +33,15 @@ final readonly class Parcel
      * @param  \Closure(string): string  $draw  an SVG document to PNG, at DENSITY times its size
      * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
      */
-    public function __construct(public Card $card, private PictureSources $hosted, private \Closure $bake, public \DateTimeInterface $made, public string $token, private \Closure $draw, ?Sheet $sheet = null)
-    {
+    public function __construct(
+        public Card $card,
+        private PictureSources $hosted,
+        private \Closure $bake,
+        public \DateTimeInterface $made,
+        public string $token,
+        private \Closure $draw,
+        ?Sheet $sheet = null,
+    ) {
         $this->sheet = $sheet ?? Sheet::of($card);
     }
 
@@ -83,9 +90,16 @@ final readonly class Parcel
     /** The card's name as a file may be called anywhere. */
     public function fileName(): string
     {
-        $name = trim((string) preg_replace(['/[\s—–]+/u', self::UNSAFE, '/\s+/'], [' ', ' ', ' '], $this->card->name), ' .-');
+        $name = trim(
+            (string) preg_replace(['/[\s—–]+/u', self::UNSAFE, '/\s+/'], [' ', ' ', ' '], $this->card->name),
+            ' .-',
+        );
 
-        return mb_strimwidth($name === '' || preg_match('/^(?:con|prn|aux|nul|com\d|lpt\d)$/i', $name) === 1 ? 'Card' : $name, 0, 60);
+        return mb_strimwidth(
+            $name === '' || preg_match('/^(?:con|prn|aux|nul|com\d|lpt\d)$/i', $name) === 1 ? 'Card' : $name,
+            0,
+            60,
+        );
     }
 
     /** The same without spaces, in ASCII. */
@@ -109,7 +123,12 @@ final readonly class Parcel
     /** @return list<Piece> shown, with something in them */
     public function pieces(string $kind): array
     {
-        return array_values(array_filter($this->card->pieces, fn ($piece) => $piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind));
+        return array_values(
+            array_filter(
+                $this->card->pieces,
+                fn ($piece) => $piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind,
+            ),
+        );
     }
 
     /** The first picture of a piece, baked; null when it has none. */

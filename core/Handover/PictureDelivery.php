@@ -16,7 +16,11 @@ enum PictureDelivery: string
 
     public function label(): string
     {
-        return ['fetched' => 'fetched by readers', 'attached' => 'attached to the message', 'inside' => 'inside the code'][$this->value];
+        return [
+            'fetched' => 'fetched by readers',
+            'attached' => 'attached to the message',
+            'inside' => 'inside the code',
+        ][$this->value];
     }
 
     /**
@@ -40,15 +44,24 @@ enum PictureDelivery: string
     {
         return [
             'fetched' => 'Light, and a banner can change later. Readers who block pictures see their words first.',
-            'attached' => 'Always there, offline too. Every message carries them, and some programs list them as attachments.',
-            'inside' => 'Needs no server and no attachment. The code grows, and settings boxes may refuse so much of it.',
+            'attached' => 'Always there, offline too. Every message carries them, and some programs list them as '
+                .'attachments.',
+            'inside' => 'Needs no server and no attachment. The code grows, and settings boxes may refuse so much '
+                .'of it.',
         ][$this->value];
     }
 
     /** @return list<MailClient> stand-ins that do not show pictures which travel so, unless asked to */
     public function lostIn(): array
     {
-        return array_values(array_filter(MailClient::all(), fn (MailClient $client) => $client->form === 'html' && ! $client->quoted
-            && ($this === self::Fetched ? $client->pictures !== 'shown' : $client->losesPictures($this === self::Attached ? 'cid' : 'data'))));
+        return array_values(
+            array_filter(
+                MailClient::all(),
+                fn (MailClient $client) => $client->form === 'html' && ! $client->quoted
+                    && ($this === self::Fetched
+                        ? $client->pictures !== 'shown'
+                        : $client->losesPictures($this === self::Attached ? 'cid' : 'data')),
+            ),
+        );
     }
 }

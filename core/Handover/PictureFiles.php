@@ -18,8 +18,11 @@ final class PictureFiles implements PictureSources
      * @param  string  $before  what stands before a name where the card speaks of it, such as `cid:` or a folder
      * @param  string  $after  what stands behind it, such as the domain of a content id
      */
-    public function __construct(private readonly \Closure $bake, private readonly string $before, private readonly string $after = '')
-    {
+    public function __construct(
+        private readonly \Closure $bake,
+        private readonly string $before,
+        private readonly string $after = '',
+    ) {
     }
 
     public function prepare(array $pictures): void
@@ -35,7 +38,9 @@ final class PictureFiles implements PictureSources
 
     public function source(PictureBlock $picture): string
     {
-        return $picture->source instanceof Bake ? $this->before.$this->files[$picture->source->key()][0].$this->after : $picture->source;
+        return $picture->source instanceof Bake
+            ? $this->before.$this->files[$picture->source->key()][0].$this->after
+            : $picture->source;
     }
 
     /** @return array<string, Baked> name => picture, those composed into the card */

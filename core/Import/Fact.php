@@ -11,7 +11,11 @@ final readonly class Fact
      * @param  float  $confidence  0 to 1
      * @param  string  $source  what it was read from
      */
-    public function __construct(public string $kind, public array $fields, public float $confidence, public string $source)
-    {
+    public function __construct(
+        public string $kind,
+        public array $fields,
+        public float $confidence,
+        public string $source,
+    ) {
     }
 }

@@ -25,7 +25,8 @@ final class PublicPage
 
     private const OPEN_GRAPH = 0.5;
 
-    private const FIRMS = '/(?:Organization|Corporation|Business|Store|Practice|Agency|NGO|Restaurant|Hotel|School|Clinic)$/D';
+    private const FIRMS = '/(?:Organization|Corporation|Business|Store|Practice|Agency|NGO|Restaurant|Hotel|School'
+        .'|Clinic)$/D';
 
     /** @var list<array{string, string, float}> kind, value, confidence; links of any sort are `url` */
     private array $said = [];
@@ -37,7 +38,11 @@ final class PublicPage
     /** Whether a whole document says anything in one of these forms. */
     public static function speaks(string $html): bool
     {
-        return preg_match('~<script\b[^>]*application/ld\+json|<meta\b[^>]*["\'](?:og|profile):\w+["\']|<html\b.*\bclass\s*=\s*["\'][^"\']*\bh-card\b~is', $html) === 1;
+        return preg_match(
+            '~<script\b[^>]*application/ld\+json|<meta\b[^>]*["\'](?:og|profile):\w+["\']'
+                .'|<html\b.*\bclass\s*=\s*["\'][^"\']*\bh-card\b~is',
+            $html,
+        ) === 1;
     }
 
     /**
@@ -73,11 +78,31 @@ final class PublicPage
         $whole = trim(self::words($node['givenName'] ?? '').' '.self::words($node['familyName'] ?? ''));
         $place = $node['address'] ?? '';
         $this->say(self::JSON_LD, [
-            [$person === null ? 'company' : 'name', self::words($node['name'] ?? '') ?: $whole], ['credentials', self::words($node['honorificSuffix'] ?? '')], ['role', self::words($node['jobTitle'] ?? '')],
-            ['company', $person === null ? '' : self::words($node['worksFor'] ?? $node['affiliation'] ?? '')], ['tagline', self::words($node['description'] ?? $node['slogan'] ?? '')],
-            ['email', self::words($node['email'] ?? '')], ['phone', self::words($node['telephone'] ?? '')], ['url', self::words($node['url'] ?? '')],
-            ['address', is_array($place) && ! array_is_list($place) ? implode(', ', array_filter(array_map(self::words(...), [$place['streetAddress'] ?? '', $place['addressLocality'] ?? '', $place['addressRegion'] ?? '', $place['postalCode'] ?? '', $place['addressCountry'] ?? '']))) : self::words($place)],
-            ['headshot', $person === null ? '' : $this->absolute(self::words($node['image'] ?? ''))], ['logo', $person === null ? $this->absolute(self::words($node['logo'] ?? $node['image'] ?? '')) : ''],
+            [$person === null ? 'company' : 'name', self::words($node['name'] ?? '') ?: $whole],
+            ['credentials', self::words($node['honorificSuffix'] ?? '')],
+            ['role', self::words($node['jobTitle'] ?? '')],
+            ['company', $person === null ? '' : self::words($node['worksFor'] ?? ($node['affiliation'] ?? ''))],
+            ['tagline', self::words($node['description'] ?? ($node['slogan'] ?? ''))],
+            ['email', self::words($node['email'] ?? '')],
+            ['phone', self::words($node['telephone'] ?? '')],
+            ['url', self::words($node['url'] ?? '')],
+            [
+                'address',
+                is_array($place) && ! array_is_list($place)
+                    ? implode(
+                        ', ',
+                        array_filter(
+                            array_map(self::words(...), [
+                                $place['streetAddress'] ?? '', $place['addressLocality'] ?? '',
+                                $place['addressRegion'] ?? '', $place['postalCode'] ?? '',
+                                $place['addressCountry'] ?? '',
+                            ]),
+                        ),
+                    )
+                    : self::words($place),
+            ],
+            ['headshot', $person === null ? '' : $this->absolute(self::words($node['image'] ?? ''))],
+            ['logo', $person === null ? $this->absolute(self::words($node['logo'] ?? ($node['image'] ?? ''))) : ''],
             ...array_map(fn ($same) => ['url', self::words($same)], array_values((array) ($node['sameAs'] ?? []))),
         ]);
     }
@@ -86,35 +111,75 @@ final class PublicPage
     {
         // What stands in a card within it is said of that one.
         $of = function (string $class) use ($path, $card): array {
-            return array_values(array_filter(self::nodes($path, './/*['.self::has($class).']', $card), function (\DOMElement $node) use ($path, $card) {
-                $owner = self::nodes($path, 'ancestor::*['.self::has('h-card').']', $node);
+            return array_values(
+                array_filter(self::nodes($path, './/*['.self::has($class).']', $card), function (
+                    \DOMElement $node,
+                ) use ($path, $card) {
+                    $owner = self::nodes($path, 'ancestor::*['.self::has('h-card').']', $node);
 
-                return end($owner) === $card;
-            }));
+                    return end($owner) === $card;
+                }));
         };
-        $text = fn (string $class): string => trim((string) preg_replace('/\s+/u', ' ', ($of($class)[0] ?? null)->textContent ?? ''));
-        $link = fn (\DOMElement $node): string => $node->getAttribute('href') ?: $node->getAttribute('src') ?: trim($node->textContent);
+        $text = fn (string $class): string => trim(
+            (string) preg_replace('/\s+/u', ' ', ($of($class)[0] ?? null)->textContent ?? ''),
+        );
+        $link = fn (\DOMElement $node): string => $node->getAttribute('href')
+        ?: $node->getAttribute('src')
+        ?: trim($node->textContent);
         $photo = $of('u-photo')[0] ?? null;
         $this->say(self::H_CARD, [
-            ['name', $text('p-name') ?: ($of('p-name') === [] && $card->childElementCount === 0 ? trim($card->textContent) : '')], ['credentials', $text('p-honorific-suffix')], ['role', $text('p-job-title') ?: $text('p-role')], ['company', $text('p-org')],
-            ['tagline', $text('p-note')], ['address', $text('p-adr') ?: $text('h-adr') ?: implode(', ', array_filter([$text('p-street-address'), $text('p-locality'), $text('p-postal-code'), $text('p-country-name')]))],
+            [
+                'name',
+                $text('p-name')
+                ?: ($of('p-name') === [] && $card->childElementCount === 0
+                    ? trim($card->textContent)
+                    : ''),
+            ],
+            ['credentials', $text('p-honorific-suffix')],
+            ['role', $text('p-job-title') ?: $text('p-role')],
+            ['company', $text('p-org')],
+            ['tagline', $text('p-note')],
+            [
+                'address',
+                $text('p-adr')
+                ?: $text('h-adr')
+                ?: implode(
+                    ', ',
+                    array_filter([
+                        $text('p-street-address'), $text('p-locality'), $text('p-postal-code'), $text('p-country-name'),
+                    ]),
+                ),
+            ],
             ['headshot', $photo === null ? '' : $this->absolute($link($photo))],
             ...array_map(fn (\DOMElement $node) => ['email', $link($node)], $of('u-email')),
-            ...array_map(fn (\DOMElement $node) => ['phone', $node->getAttribute('href') ?: trim($node->textContent)], [...$of('p-tel'), ...$of('u-tel')]),
+            ...array_map(fn (\DOMElement $node) => ['phone', $node->getAttribute('href') ?: trim($node->textContent)], [
+                ...$of('p-tel'),
+                ...$of('u-tel'),
+            ]),
             ...array_map(fn (\DOMElement $node) => ['url', $this->absolute($link($node))], $of('u-url')),
-            ...array_map(fn (\DOMElement $node) => ['url', $this->absolute($node->getAttribute('href'))], self::nodes($path, './/a[contains(concat(" ",@rel," ")," me ")]', $card)),
+            ...array_map(
+                fn (\DOMElement $node) => ['url', $this->absolute($node->getAttribute('href'))],
+                self::nodes($path, './/a[contains(concat(" ",@rel," ")," me ")]', $card),
+            ),
         ]);
     }
 
     private function graph(\DOMXPath $path): void
     {
         $of = function (string $name) use ($path): string {
-            return trim((self::nodes($path, "//meta[@property=\"$name\" or @name=\"$name\"]")[0] ?? null)?->getAttribute('content') ?? '');
+            return trim(
+                (self::nodes($path, "//meta[@property=\"$name\" or @name=\"$name\"]")[0] ?? null)?->getAttribute(
+                    'content',
+                ) ?? '',
+            );
         };
         $whole = trim($of('profile:first_name').' '.$of('profile:last_name'));
         // Titles name the page's site behind a bar or dash.
         $title = $of('og:type') === 'profile' ? (string) preg_replace('/\s+[|–—·-]\s.*$/u', '', $of('og:title')) : '';
-        $this->say(self::OPEN_GRAPH, [['name', $whole ?: $title], ['company', $of('og:site_name')], ['tagline', $of('og:description')], ['headshot', $this->absolute($of('og:image'))], ['url', $this->absolute($of('og:url'))]]);
+        $this->say(self::OPEN_GRAPH, [
+            ['name', $whole ?: $title], ['company', $of('og:site_name')], ['tagline', $of('og:description')],
+            ['headshot', $this->absolute($of('og:image'))], ['url', $this->absolute($of('og:url'))],
+        ]);
     }
 
     /** @param  list<array{string, string}>  $said */
@@ -132,7 +197,9 @@ final class PublicPage
     private function absolute(string $address): string
     {
         try {
-            return $address === '' || $this->address === '' || preg_match('/^[a-z][a-z0-9+.-]*:/i', $address) === 1 ? $address : (string) Uri::fromBaseUri($address, $this->address);
+            return $address === '' || $this->address === '' || preg_match('/^[a-z][a-z0-9+.-]*:/i', $address) === 1
+                ? $address
+                : (string) Uri::fromBaseUri($address, $this->address);
         } catch (\League\Uri\Contracts\UriException) {
             return '';
         }
@@ -165,7 +232,13 @@ final class PublicPage
     private static function words(mixed $value, int $depth = 0): string
     {
         if (is_array($value) && $depth < 4) {
-            return self::words(array_is_list($value) ? $value[0] ?? '' : $value['name'] ?? $value['url'] ?? $value['contentUrl'] ?? $value['@id'] ?? $value['@value'] ?? '', $depth + 1);
+            return self::words(
+                array_is_list($value)
+                    ? $value[0] ?? ''
+                    : $value['name']
+                        ?? ($value['url'] ?? ($value['contentUrl'] ?? ($value['@id'] ?? ($value['@value'] ?? '')))),
+                $depth + 1,
+            );
         }
 
         return is_scalar($value) ? trim((string) $value) : '';

@@ -15,6 +15,9 @@ final readonly class Box
         $x = min($this->x, $other->x);
         $y = min($this->y, $other->y);
 
-        return new self($x, $y, max($this->x + $this->width, $other->x + $other->width) - $x, max($this->y + $this->height, $other->y + $other->height) - $y);
+        return new self(
+            $x, $y, max($this->x + $this->width, $other->x + $other->width) - $x,
+            max($this->y + $this->height, $other->y + $other->height) - $y,
+        );
     }
 }

@@ -57,8 +57,15 @@ final readonly class Framer
 
         $room = $this->sheet->card->style->ground;
 
-        return $room === null || $rows === [] ? new Table($rows)
-            : Table::row(new Cell(new Table($rows), [$room, $room, $room, $room], ground: $this->sheet->card->style->ink(InkRole::Paper)));
+        return $room === null || $rows === []
+            ? new Table($rows)
+            : Table::row(
+                new Cell(
+                    new Table($rows),
+                    [$room, $room, $room, $room],
+                    ground: $this->sheet->card->style->ink(InkRole::Paper),
+                ),
+            );
     }
 
     /**
@@ -80,8 +87,16 @@ final readonly class Framer
         $cells = [];
         foreach ($columns as $index => [$slot, $lines]) {
             $ruled = $slot->ruled && $index > 0 && $this->sheet->card->style->rule > 0;
-            $padding = $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
-                : $this->sides($ruled ? $this->gaps['columns'] : ($index > 0 && $columns[$index - 1][0]->band ? $this->gaps['columns'] : 0), $index < $last ? $this->gaps['columns'] : 0);
+            $padding = $slot->band
+                ? [self::BAND, self::BAND, self::BAND, self::BAND]
+                : $this->sides(
+                    $ruled
+                        ? $this->gaps['columns']
+                        : ($index > 0 && $columns[$index - 1][0]->band
+                            ? $this->gaps['columns']
+                            : 0),
+                    $index < $last ? $this->gaps['columns'] : 0,
+                );
             $column = $this->column($slot, $lines, 0);
             // One line alone needs no table around it.
             $only = count($column) === 1 ? $column[0][0] : null;
@@ -92,7 +107,13 @@ final readonly class Framer
                 $only->align ?? $this->side($slot->align),
                 $slot->band ? $this->sheet->card->style->ink(InkRole::Accent) : null,
                 pieces: $only->pieces ?? [],
-                border: $ruled ? [$this->rtl ? 'right' : 'left', $this->sheet->card->style->rule, $this->sheet->card->style->ink($this->sheet->card->style->ruleInk)] : null,
+                border: $ruled
+                    ? [
+                        $this->rtl ? 'right' : 'left',
+                        $this->sheet->card->style->rule,
+                        $this->sheet->card->style->ink($this->sheet->card->style->ruleInk),
+                    ]
+                    : null,
             );
         }
         $rows[] = [new Cell(Table::row(...$cells), [$gap, 0, 0, 0])];
@@ -152,7 +173,13 @@ final readonly class Framer
         $rows = [];
         $previous = null;
         foreach ($lines as $line) {
-            $gap = $previous === null ? $above : ($line[0]->gap() ?? ($previous instanceof LineBlock && $line[0]->block instanceof LineBlock ? $this->gaps['lines'] : $this->gaps['blocks']));
+            $gap
+                = $previous === null
+                    ? $above
+                    : $line[0]->gap()
+                        ?? ($previous instanceof LineBlock && $line[0]->block instanceof LineBlock
+                            ? $this->gaps['lines']
+                            : $this->gaps['blocks']);
             $previous = $line[0]->block;
             $rows[] = [$this->line($slot, $line, $gap)];
         }
@@ -165,11 +192,16 @@ final readonly class Framer
     {
         $align = $this->side($line[0]->pieces[0]->tuning->align ?? $slot->align);
         if (count($line) === 1) {
-            return new Cell($this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->pieces);
+            return new Cell(
+                $this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->pieces,
+            );
         }
         $cells = [];
         foreach ($line as $index => $placed) {
-            $cells[] = new Cell($this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle', pieces: $placed->pieces);
+            $cells[] = new Cell(
+                $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle',
+                pieces: $placed->pieces,
+            );
         }
 
         return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], align: $align);

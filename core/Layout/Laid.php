@@ -12,8 +12,14 @@ final class Laid
      * @param  float  $height  of the same
      * @param  array{float, float, float, float}  $content  what is in it: left and top within that, width and height
      */
-    public function __construct(public readonly Cell $cell, private float $x, private float $y, private readonly float $width, private readonly float $height, private readonly array $content)
-    {
+    public function __construct(
+        public readonly Cell $cell,
+        private float $x,
+        private float $y,
+        private readonly float $width,
+        private readonly float $height,
+        private readonly array $content,
+    ) {
     }
 
     public function move(float $x, float $y): self

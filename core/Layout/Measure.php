@@ -108,9 +108,16 @@ final class Measure
             $height = 0.0;
             foreach ($row as $index => $cell) {
                 $inside = null;
-                [$contentWidth, $contentHeight] = $this->content($cell->content, $columns[$index] - $cell->sides(), $inside);
+                [$contentWidth, $contentHeight] = $this->content(
+                    $cell->content,
+                    $columns[$index] - $cell->sides(),
+                    $inside,
+                );
                 $cells[] = [$cell, $contentWidth, $contentHeight, $inside];
-                $height = max($height, $contentHeight + $cell->padding[0] + $cell->padding[2] + $cell->edge('top') + $cell->edge('bottom'));
+                $height = max(
+                    $height,
+                    $contentHeight + $cell->padding[0] + $cell->padding[2] + $cell->edge('top') + $cell->edge('bottom'),
+                );
             }
             $x = $this->rtl ? $width : 0.0;
             foreach ($cells as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
@@ -122,10 +129,14 @@ final class Measure
                 $right = $down = 0.0;
                 if ($this->every || $inside !== null) {
                     $right = $cell->indent($wide - $contentWidth, $this->rtl);
-                    $down = ['top' => 0, 'middle' => ($high - $contentHeight) / 2, 'bottom' => $high - $contentHeight][$cell->valign];
+                    $down = ['top' => 0, 'middle' => ($high - $contentHeight) / 2, 'bottom' => $high - $contentHeight][
+                        $cell->valign
+                    ];
                 }
                 if ($this->every || $cell->pieces !== []) {
-                    $laid[] = new Laid($cell, $left, $top, $wide, $high, [$right, $down, $contentWidth, $contentHeight]);
+                    $laid[] = new Laid($cell, $left, $top, $wide, $high, [
+                        $right, $down, $contentWidth, $contentHeight,
+                    ]);
                 }
                 foreach ($inside ?? [] as $within) {
                     $laid[] = $within->move($left + $right, $top + $down);
@@ -150,7 +161,10 @@ final class Measure
         if ($content instanceof LineBlock) {
             $lines = $this->text($content)->lines($room);
 
-            $box = FontMetrics::of($this->typeface)->lineBox(array_map(fn (TextRun $run) => $run->size, $content->runs), $content->height);
+            $box = FontMetrics::of($this->typeface)->lineBox(
+                array_map(fn (TextRun $run) => $run->size, $content->runs),
+                $content->height,
+            );
 
             return [max([0.0, ...$lines]), count($lines) * $box];
         }
@@ -209,7 +223,10 @@ final class Measure
             [$least, $most] = match (true) {
                 $content instanceof Table => $this->range($content),
                 $content instanceof LineBlock => [$this->text($content)->narrowest(), $this->text($content)->widest()],
-                $content instanceof PictureBlock => [$content->isFluid() ? 0.0 : (float) $content->width, (float) $content->width],
+                $content instanceof PictureBlock => [
+                    $content->isFluid() ? 0.0 : (float) $content->width,
+                    (float) $content->width,
+                ],
                 $content instanceof HtmlBlock => $this->ownRange($content),
                 default => [0.0, 0.0],
             };
@@ -261,6 +278,9 @@ final class Measure
 
     private function text(LineBlock $line): TextMeasure
     {
-        return $this->texts[$line] ??= TextMeasure::of($this->typeface, array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs));
+        return $this->texts[$line] ??= TextMeasure::of(
+            $this->typeface,
+            array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs),
+        );
     }
 }

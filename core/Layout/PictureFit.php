@@ -24,7 +24,10 @@ final readonly class PictureFit
     public static function of(Card $card): ?self
     {
         $sheet = Sheet::of($card);
-        $headshots = array_filter($card->inZone(Zone::Beside), fn (Piece $piece) => $piece->shown && $piece->kind instanceof HeadshotKind && ! $piece->isBlank());
+        $headshots = array_filter(
+            $card->inZone(Zone::Beside),
+            fn (Piece $piece) => $piece->shown && $piece->kind instanceof HeadshotKind && ! $piece->isBlank(),
+        );
         $measured = Measure::of($sheet, 600);
         $headshot = array_values($headshots)[0] ?? null;
         $picture = $headshot === null ? null : $measured->boxes[$headshot->id] ?? null;
@@ -36,14 +39,21 @@ final readonly class PictureFit
             }
         }
         // Beside means to one side and sharing some of its height.
-        $beside = $picture !== null && $text !== null && ($picture->x + $picture->width <= $text->x || $text->x + $text->width <= $picture->x)
-            && $picture->y < $text->y + $text->height && $text->y < $picture->y + $picture->height;
+        $beside
+            = $picture !== null
+            && $text !== null
+            && ($picture->x + $picture->width <= $text->x || $text->x + $text->width <= $picture->x)
+            && $picture->y < $text->y + $text->height
+            && $text->y < $picture->y + $picture->height;
         if (! $beside) {
             return null;
         }
         [$least, $most] = HeadshotKind::SIZES;
 
-        return new self($headshot->id, (int) $headshot->text('size'), (int) round($text->height), max($least, min($most, (int) round($text->height))));
+        return new self(
+            $headshot->id, (int) $headshot->text('size'), (int) round($text->height),
+            max($least, min($most, (int) round($text->height))),
+        );
     }
 
     /** The card with a headshot that is to be as tall as its text brought to that height. */

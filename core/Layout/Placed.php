@@ -21,7 +21,9 @@ final readonly class Placed
     public function followedBy(self $next, string $separator, Style $style): self
     {
         assert($this->block instanceof LineBlock && $next->block instanceof LineBlock);
-        $between = new TextRun($separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, leading: $style->leading);
+        $between = new TextRun(
+            $separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, leading: $style->leading,
+        );
 
         return new self($this->block->with($between, ...$next->block->runs), [...$this->pieces, ...$next->pieces]);
     }

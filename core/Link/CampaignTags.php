@@ -12,7 +12,9 @@ use InkyCard\Type\CleanText;
 final readonly class CampaignTags
 {
     /** Tag => pattern a card starts with. */
-    public const PATTERNS = ['source' => 'email', 'medium' => 'signature', 'campaign' => '{campaign}', 'content' => '{piece}', 'term' => ''];
+    public const PATTERNS = [
+        'source' => 'email', 'medium' => 'signature', 'campaign' => '{campaign}', 'content' => '{piece}', 'term' => '',
+    ];
 
     public const TOKENS = ['{person}', '{piece}', '{card}', '{campaign}'];
 
@@ -60,7 +62,9 @@ final readonly class CampaignTags
         foreach ($this->patterns as $tag => $pattern) {
             $value = strtr($pattern, $values);
             // What stood between two tokens stays behind where one was empty.
-            $value = str_contains($pattern, '{') ? trim((string) preg_replace('/([-_. ])[-_. ]+/', '$1', $value), '-_. ') : $value;
+            $value = str_contains($pattern, '{')
+                ? trim((string) preg_replace('/([-_. ])[-_. ]+/', '$1', $value), '-_. ')
+                : $value;
             if ($value !== '') {
                 $tags["utm_$tag"] = $value;
             }
@@ -70,7 +74,8 @@ final readonly class CampaignTags
     }
 
     /**
-     * The address with these tags behind its query, before its fragment (RFC 3986, 3). A tag it has already stays as it is.
+     * The address with these tags behind its query, before its fragment (RFC 3986, 3). A tag it has already stays as it
+     * is.
      *
      * @param  array<string, string>  $tags  as `filled` gave them
      */
@@ -99,7 +104,10 @@ final readonly class CampaignTags
         return (string) preg_replace(['/(?<=[?&])utm_[a-z]+=[^&#]*&?/i', '/[?&](?=#|$)/'], '', $address);
     }
 
-    /** Lower case, letters and digits of ASCII with hyphens: statistics take Spring, spring and SPRING for three campaigns. */
+    /**
+     * Lower case, letters and digits of ASCII with hyphens: statistics take Spring, spring and SPRING for three
+     * campaigns.
+     */
     public static function plain(string $words): string
     {
         $ascii = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $words);

@@ -23,12 +23,18 @@ enum LinkAction: string
 
     /** Parts of hosts and paths, first match counts; what is in the directory of profiles comes after. */
     private const PLACES = [
-        'map' => '~^(?:maps\.|(?:www\.)?google\.[a-z.]+/maps|maps\.app\.goo\.gl|goo\.gl/maps|(?:www\.)?openstreetmap\.org|osm\.org|(?:www\.)?bing\.com/maps|(?:www\.)?what3words\.com|w3w\.co)~',
-        'calendar' => '~\.ics(?:$|[?#])|^calendar\.google\.com/calendar/(?:event|render)|^outlook\.(?:live|office)\.com/calendar~',
-        'room' => '~^(?:[\w-]+\.)?zoom\.(?:us|com)/(?:j|my|s)/|^meet\.google\.com/|^meet\.jit\.si/|^whereby\.com/|^teams\.(?:microsoft|live)\.com/(?:l/meetup-join|meet)|^[\w-]+\.webex\.com/|^[\w-]+\.my\.webex\.com/~',
-        'payment' => '~^(?:www\.)?paypal\.(?:me|com/paypalme)|^buy\.stripe\.com/|^pay\.|^monzo\.me/|^revolut\.me/|^square\.link/|^checkout\.square\.site/~',
-        'film' => '~^(?:www\.|m\.)?youtube\.com/(?:watch|shorts|live|embed)|^youtu\.be/|^(?:www\.)?vimeo\.com/\d|^(?:www\.)?loom\.com/share~',
-        'document' => '~\.(?:'.self::DOCUMENTS.')(?:$|[?#])|^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
+        'map' => '~^(?:maps\.|(?:www\.)?google\.[a-z.]+/maps|maps\.app\.goo\.gl|goo\.gl/maps'
+            .'|(?:www\.)?openstreetmap\.org|osm\.org|(?:www\.)?bing\.com/maps|(?:www\.)?what3words\.com|w3w\.co)~',
+        'calendar' => '~\.ics(?:$|[?#])|^calendar\.google\.com/calendar/(?:event|render)|^outlook\.(?:live'
+            .'|office)\.com/calendar~',
+        'room' => '~^(?:[\w-]+\.)?zoom\.(?:us|com)/(?:j|my|s)/|^meet\.google\.com/|^meet\.jit\.si/|^whereby\.com/'
+            .'|^teams\.(?:microsoft|live)\.com/(?:l/meetup-join|meet)|^[\w-]+\.webex\.com/|^[\w-]+\.my\.webex\.com/~',
+        'payment' => '~^(?:www\.)?paypal\.(?:me|com/paypalme)|^buy\.stripe\.com/|^pay\.|^monzo\.me/|^revolut\.me/'
+            .'|^square\.link/|^checkout\.square\.site/~',
+        'film' => '~^(?:www\.|m\.)?youtube\.com/(?:watch|shorts|live|embed)|^youtu\.be/|^(?:www\.)?vimeo\.com/\d'
+            .'|^(?:www\.)?loom\.com/share~',
+        'document' => '~\.(?:'.self::DOCUMENTS
+            .')(?:$|[?#])|^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
     ];
 
     /** @param  string  $href  as a card carries it */
@@ -37,7 +43,8 @@ enum LinkAction: string
         [$scheme, $rest] = explode(':', $href, 2) + [1 => ''];
         $scheme = strtolower($scheme);
         if ($scheme !== 'http' && $scheme !== 'https') {
-            return ['mailto' => self::Message, 'tel' => self::Call, 'sms' => self::Text, 'geo' => self::Map][$scheme] ?? self::Page;
+            return ['mailto' => self::Message, 'tel' => self::Call, 'sms' => self::Text, 'geo' => self::Map][$scheme]
+                ?? self::Page;
         }
         $place = mb_strtolower(ltrim($rest, '/'));
         foreach (self::PLACES as $opens => $pattern) {
@@ -85,7 +92,10 @@ enum LinkAction: string
         };
     }
 
-    /** Whether its page can tell campaign tags: other people's networks, maps, chats and tills cannot, and some refuse them. */
+    /**
+     * Whether its page can tell campaign tags: other people's networks, maps, chats and tills cannot, and some refuse
+     * them.
+     */
     public function tellsTags(): bool
     {
         return in_array($this, [self::Page, self::Document, self::Calendar, self::Booking], true);

@@ -25,7 +25,8 @@ final readonly class MailAddress
         }
         $text = (string) preg_replace('/^mailto:/i', '', CleanText::of($raw, 254, $label));
         // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
-        if (! (new EmailValidator)->isValid($text, new NoRFCWarningsValidation) || ! str_contains((string) strrchr($text, '@'), '.')) {
+        if (! (new EmailValidator())->isValid($text, new NoRFCWarningsValidation())
+            || ! str_contains((string) strrchr($text, '@'), '.')) {
             throw Refusal::because("The $label is not complete: it looks like maren@quillfern.example.");
         }
 
@@ -35,6 +36,7 @@ final readonly class MailAddress
     /** @param  string  $subject  of the message a press starts */
     public function href(string $subject = ''): string
     {
-        return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address)).($subject === '' ? '' : '?subject='.rawurlencode($subject));
+        return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address))
+            .($subject === '' ? '' : '?subject='.rawurlencode($subject));
     }
 }

@@ -26,11 +26,15 @@ final readonly class PhoneNumber
     {
         $parsed = self::read($raw, $country, $label);
 
-        return new self(PhoneNumberUtil::getInstance()->format($parsed, PhoneNumberFormat::INTERNATIONAL), self::link($parsed));
+        return new self(
+            PhoneNumberUtil::getInstance()->format($parsed, PhoneNumberFormat::INTERNATIONAL),
+            self::link($parsed),
+        );
     }
 
     /**
-     * The form a country reads at home, such as `01632 960147 ext. 12`; the international one for a number of another country.
+     * The form a country reads at home, such as `01632 960147 ext. 12`; the international one for a number of another
+     * country.
      *
      * @throws Refusal
      */
@@ -39,7 +43,12 @@ final readonly class PhoneNumber
         $parsed = self::read($raw, $country, $label);
         $util = PhoneNumberUtil::getInstance();
 
-        return $util->format($parsed, $util->getCountryCodeForRegion($country) === $parsed->getCountryCode() ? PhoneNumberFormat::NATIONAL : PhoneNumberFormat::INTERNATIONAL);
+        return $util->format(
+            $parsed,
+            $util->getCountryCodeForRegion($country) === $parsed->getCountryCode()
+                ? PhoneNumberFormat::NATIONAL
+                : PhoneNumberFormat::INTERNATIONAL,
+        );
     }
 
     /**
@@ -51,7 +60,8 @@ final readonly class PhoneNumber
     public static function ofDisplay(string $display): self
     {
         // Without an extension it is a plus sign, digits, spaces and hyphens.
-        if (strlen($display) > 6 && $display[0] === '+' && strspn($display, '0123456789 -', 1) === strlen($display) - 1) {
+        if (strlen($display) > 6 && $display[0] === '+'
+            && strspn($display, '0123456789 -', 1) === strlen($display) - 1) {
             return new self($display, 'tel:+'.str_replace([' ', '-'], '', substr($display, 1)));
         }
 
@@ -60,8 +70,12 @@ final readonly class PhoneNumber
             : self::parse($display, 'ZZ');
     }
 
-    /** Ranges set aside for examples and stories, which ring nowhere on purpose: British (Ofcom), North American (NANPA), French (ARCEP), Australian (ACMA). */
-    private const FICTION = '/^\+(?:44(?:1632960|20794600|7700900|1134960)\d*|1\d{3}55501\d\d|33(?:19900|26191|35301|46571|53649|63998)\d*|61(?:[2378]5550|[2378]7010|491570)\d*)$/';
+    /**
+     * Ranges set aside for examples and stories, which ring nowhere on purpose: British (Ofcom), North American
+     * (NANPA), French (ARCEP), Australian (ACMA).
+     */
+    private const FICTION = '/^\+(?:44(?:1632960|20794600|7700900|1134960)\d*|1\d{3}55501\d\d|33(?:19900|26191|35301'
+        .'|46571|53649|63998)\d*|61(?:[2378]5550|[2378]7010|491570)\d*)$/';
 
     /** Whether a numbering plan has such a number: right digits, not right length alone. */
     public static function rings(string $display): bool
@@ -93,7 +107,9 @@ final readonly class PhoneNumber
             throw Refusal::because("The $label is not one that can be dialled: it looks like +44 1632 960147.");
         }
         if (! $util->isPossibleNumber($parsed)) {
-            throw Refusal::because("The $label has too few or too many digits for its country: it looks like +44 1632 960147.");
+            throw Refusal::because(
+                "The $label has too few or too many digits for its country: it looks like +44 1632 960147.",
+            );
         }
 
         return $parsed;

@@ -14,7 +14,10 @@ final class ProfileDirectory
     /** @var array<string, string> kind of a purpose => words it goes by, as a pattern */
     private static array $purposes = [];
 
-    /** @var array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string, to?: string, query?: bool, find?: string, words?: string}> */
+    /**
+     * @var array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string,
+     *     to?: string, query?: bool, find?: string, words?: string}>
+     */
     private static array $kinds = [];
 
     /** @var array<string, ProfileLink> lines read lately */
@@ -50,20 +53,37 @@ final class ProfileDirectory
             [, $label, $text] = $match;
         }
         self::load();
-        // Query and fragment only track where the address of a known page was copied; without them it is read in no time.
+        // Query and fragment only track where the address of a known page was copied; without them it is read in no
+        // time.
         $page = strtok($text, '?#') ?: $text;
-        $known = $page === $text ? null : self::kindOf(mb_strtolower((string) preg_replace('#^(?:https?://)?(?:www\.)?([^/:]+).*$#i', '$1', $page)));
-        $web = WebAddress::parse($known !== null && ! isset(self::$kinds[$known]['query']) && self::matches(self::$kinds[$known]['path'], $page) ? $page : $text, 'profile address');
+        $known
+            = $page === $text
+                ? null
+                : self::kindOf(
+                    mb_strtolower((string) preg_replace('#^(?:https?://)?(?:www\.)?([^/:]+).*$#i', '$1', $page)),
+                );
+        $web = WebAddress::parse(
+            $known !== null
+            && ! isset(self::$kinds[$known]['query'])
+            && self::matches(self::$kinds[$known]['path'], $page)
+                ? $page
+                : $text,
+            'profile address',
+        );
         $key = self::kindOf($web->host);
         if ($key === null) {
             $purpose = self::purpose($label, $web->path);
 
             // Kept as it is: an address the directory does not know is still somebody's profile.
-            return $purpose === null ? new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN)
-                : new ProfileLink($purpose, $label ?: self::$kinds[$purpose]['label'], $web->address, self::$kinds[$purpose]['mark']);
+            return $purpose === null
+                ? new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN)
+                : new ProfileLink(
+                    $purpose, $label ?: self::$kinds[$purpose]['label'], $web->address, self::$kinds[$purpose]['mark'],
+                );
         }
         $kind = self::$kinds[$key];
-        if (! preg_match(self::pattern($kind['path'].')/?(?:[?#].*)?'), $web->path, $match) || ($match[1] ?? '') === '') {
+        if (! preg_match(self::pattern($kind['path'].')/?(?:[?#].*)?'), $web->path, $match)
+            || ($match[1] ?? '') === '') {
             return new ProfileLink($key, $label ?: $kind['label'], $web->address, $kind['mark']);
         }
         $handle = rtrim($match[1], '/');
@@ -74,7 +94,10 @@ final class ProfileDirectory
         return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark'], $handle);
     }
 
-    /** What somebody could do about a profile's address, in sentences: no profile's own, or longer than it need be (needs D09, D10). Empty when it is fine. */
+    /**
+     * What somebody could do about a profile's address, in sentences: no profile's own, or longer than it need be
+     * (needs D09, D10). Empty when it is fine.
+     */
     public static function advice(string $address): string
     {
         $link = self::read($address);
@@ -82,9 +105,14 @@ final class ProfileDirectory
 
         return match (true) {
             $kind === null || $kind['hosts'] === [] => '',
-            $link->handle === '' => trim('This is not a profile\'s own address. '.(isset($kind['find']) ? 'Yours: '.$kind['find'] : '')),
+            $link->handle === '' => trim(
+                'This is not a profile\'s own address. '.(isset($kind['find']) ? 'Yours: '.$kind['find'] : ''),
+            ),
             // What networks make up by themselves: a name with a row of signs behind it, or signs alone.
-            preg_match('/-[a-z]*\d[0-9a-z]{5,}$|(?:^|\/)(?:UC[\w-]{22}|\d{9,})$/', $link->handle) === 1 && isset($kind['to']) && ! in_array('messaging', $kind['trades'], true) => 'Most networks let you choose a shorter address with your name in it.',
+            preg_match('/-[a-z]*\d[0-9a-z]{5,}$|(?:^|\/)(?:UC[\w-]{22}|\d{9,})$/', $link->handle) === 1
+                && isset($kind['to'])
+                && ! in_array('messaging', $kind['trades'], true) => 'Most networks let you choose a shorter address '
+                    .'with your name in it.',
             default => '',
         };
     }
@@ -103,18 +131,36 @@ final class ProfileDirectory
         return null;
     }
 
-    /** Where somebody's profile of a name such as "insta" is; null when no row is called so or none can be made of a handle alone. */
+    /**
+     * Where somebody's profile of a name such as "insta" is; null when no row is called so or none can be made of a
+     * handle alone.
+     */
     public static function addressOf(string $network, string $handle): ?string
     {
         self::load();
         $name = self::plain($network);
         foreach (self::$kinds as $key => $kind) {
-            if (isset($kind['to']) && $name !== '' && in_array($name, [self::plain($key), self::plain($kind['label']), self::plain(explode('.', $kind['hosts'][0])[0])], true)) {
+            if (
+                isset($kind['to'])
+                && $name !== ''
+                && in_array(
+                    $name,
+                    [self::plain($key), self::plain($kind['label']), self::plain(explode('.', $kind['hosts'][0])[0])],
+                    true,
+                )
+            ) {
                 $handle = ltrim($handle, '@');
                 // Where the pattern wants a folder or a sign before the name, it is the first it names.
                 foreach ([$handle, '@'.$handle, 'in/'.$handle, 'u/'.$handle] as $try) {
                     $address = str_replace('{handle}', $try, $kind['to']);
-                    if (preg_match(self::pattern($kind['path'].')/?'), (string) preg_replace('#^https?://[^/]+#', '', $address), $match) && ($match[1] ?? '') === $try) {
+                    if (
+                        preg_match(
+                            self::pattern($kind['path'].')/?'),
+                            (string) preg_replace('#^https?://[^/]+#', '', $address),
+                            $match,
+                        )
+                        && ($match[1] ?? '') === $try
+                    ) {
                         return $address;
                     }
                 }
@@ -124,7 +170,10 @@ final class ProfileDirectory
         return null;
     }
 
-    /** @return array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string, to?: string, query?: bool, find?: string, words?: string}> every kind, by key */
+    /**
+     * @return array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string,
+     *     to?: string, query?: bool, find?: string, words?: string}> every kind, by key
+     */
     public static function all(): array
     {
         self::load();
@@ -154,7 +203,8 @@ final class ProfileDirectory
     {
         $step = mb_strtolower(strtok(trim($path, '/'), '/?#') ?: '');
         foreach (self::$purposes as $key => $words) {
-            if (preg_match("/^(?:my |our )?(?:$words)$/iu", trim($label)) === 1 || ($label === '' && preg_match("/^(?:$words)$/iu", $step) === 1)) {
+            if (preg_match("/^(?:my |our )?(?:$words)$/iu", trim($label)) === 1
+                || ($label === '' && preg_match("/^(?:$words)$/iu", $step) === 1)) {
                 return $key;
             }
         }
@@ -164,7 +214,8 @@ final class ProfileDirectory
 
     private static function matches(string $path, string $page): bool
     {
-        return preg_match(self::pattern($path.')/?'), (string) preg_replace('#^(?:https?://)?[^/]+#i', '', $page)) === 1;
+        return preg_match(self::pattern($path.')/?'), (string) preg_replace('#^(?:https?://)?[^/]+#i', '', $page))
+            === 1;
     }
 
     /** Between signs no path has. */
@@ -175,7 +226,10 @@ final class ProfileDirectory
 
     private static function plain(string $name): string
     {
-        return ['insta' => 'instagram', 'ig' => 'instagram', 'fb' => 'facebook', 'twitter' => 'x', 'yt' => 'youtube', 'tik tok' => 'tiktok'][$plain = mb_strtolower(trim($name))] ?? (string) preg_replace('/[^a-z0-9]/', '', $plain);
+        return [
+            'insta' => 'instagram', 'ig' => 'instagram', 'fb' => 'facebook', 'twitter' => 'x', 'yt' => 'youtube',
+            'tik tok' => 'tiktok',
+        ][($plain = mb_strtolower(trim($name)))] ?? (string) preg_replace('/[^a-z0-9]/', '', $plain);
     }
 
     /** @return list<string> every mark a profile link can carry */

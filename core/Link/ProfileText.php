@@ -60,10 +60,22 @@ final class ProfileText
         $cleaned = [];
         foreach ($sorted['links'] as $link) {
             if ($link['cleaned'] !== []) {
-                $cleaned[] = $link['label'].' '.implode(' and ', array_map(fn (string $what) => $what === 'handle' ? 'from a handle' : "without $what", $link['cleaned']));
+                $cleaned[]
+                    = $link['label']
+                    .' '
+                    .implode(
+                        ' and ',
+                        array_map(
+                            fn (string $what) => $what === 'handle' ? 'from a handle' : "without $what",
+                            $link['cleaned'],
+                        ),
+                    );
             }
         }
-        $cut = fn (array $lines): string => implode(', ', array_map(fn (string $line) => mb_strimwidth($line, 0, 60, '…'), array_slice($lines, 0, 5)));
+        $cut = fn (array $lines): string => implode(
+            ', ',
+            array_map(fn (string $line) => mb_strimwidth($line, 0, 60, '…'), array_slice($lines, 0, 5)),
+        );
 
         return implode(' ', array_filter([
             $cleaned === [] ? '' : 'Cleaned: '.implode('; ', array_slice($cleaned, 0, 6)).'.',
@@ -72,7 +84,10 @@ final class ProfileText
         ]));
     }
 
-    /** @return list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}> */
+    /**
+     * @return list<array{line: string, kind: string, label: string, address: string, display: string, handle: string,
+     *     cleaned: list<string>}>
+     */
     private static function within(string $line): array
     {
         $found = [];
@@ -82,20 +97,38 @@ final class ProfileText
         foreach ($addresses[0] as $address) {
             $address = rtrim($address, '.,;:!?*_|');
             // A label stands before the first address and a colon, dash or bar.
-            $label = count($addresses[0]) === 1 && preg_match('~^\W*([\p{L}][\p{L}\p{N} &\'-]{1,38}?)\s*(?::|\s[-–—|]|→)\s*'.preg_quote($address, '~').'~u', $bare, $match) === 1 ? $match[1] : '';
+            $label
+                = count($addresses[0]) === 1
+                && preg_match(
+                    '~^\W*([\p{L}][\p{L}\p{N} &\'-]{1,38}?)\s*(?::|\s[-–—|]|→)\s*'.preg_quote($address, '~').'~u',
+                    $bare,
+                    $match,
+                ) === 1
+                    ? $match[1]
+                    : '';
             try {
                 $plain = ProfileDirectory::read($address);
-                $link = $label === '' || mb_strtolower($label) === mb_strtolower($plain->label) || $plain->kind !== 'other' ? $plain : ProfileDirectory::read("$label: $address");
+                $link
+                    = $label === '' || mb_strtolower($label) === mb_strtolower($plain->label) || $plain->kind !== 'other'
+                        ? $plain
+                        : ProfileDirectory::read("$label: $address");
                 $found[] = self::told($address, $link);
             } catch (Refusal) {
                 // Looks like an address and is none.
             }
         }
         if ($found === [] && preg_match(self::HANDLE, $line, $match, PREG_UNMATCHED_AS_NULL) === 1) {
-            $address = isset($match[2]) ? "https://$match[2]/@$match[1]" : self::network(str_replace($match[0], ' ', $line), $match[1]);
+            $address = isset($match[2])
+                ? "https://$match[2]/@$match[1]"
+                : self::network(str_replace($match[0], ' ', $line), $match[1]);
             if ($address !== null) {
                 $link = ProfileDirectory::read($address);
-                $found[] = self::told($match[0], isset($match[2]) && $link->kind === 'other' ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1]) : $link);
+                $found[] = self::told(
+                    $match[0],
+                    isset($match[2]) && $link->kind === 'other'
+                        ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1])
+                        : $link,
+                );
             }
         }
 
@@ -120,10 +153,17 @@ final class ProfileText
         return null;
     }
 
-    /** @return array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>} */
+    /**
+     * @return array{line: string, kind: string, label: string, address: string, display: string, handle: string,
+     *     cleaned: list<string>}
+     */
     private static function told(string $raw, ProfileLink $link): array
     {
-        $host = fn (string $address): string => (string) preg_replace('#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i', '$1', mb_strtolower($address));
+        $host = fn (string $address): string => (string) preg_replace(
+            '#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i',
+            '$1',
+            mb_strtolower($address),
+        );
         $cleaned = [];
         if (preg_match('~^@|\s~', $raw) === 1) {
             $cleaned[] = 'handle';
@@ -136,6 +176,9 @@ final class ProfileText
             }
         }
 
-        return ['line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address, 'display' => WebAddress::parse($link->address)->short(), 'handle' => $link->handle, 'cleaned' => $cleaned];
+        return [
+            'line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address,
+            'display' => WebAddress::parse($link->address)->short(), 'handle' => $link->handle, 'cleaned' => $cleaned,
+        ];
     }
 }

@@ -22,7 +22,10 @@ final class Target
         $text = is_string($raw) && ! preg_match('~^https?://~i', $raw) ? CleanText::of($raw, 2000, $label) : '';
         if (preg_match('/^(tel|sms):(.*)$/is', $text, $match) === 1) {
             // RFC 3966 writes an extension as a parameter.
-            $href = PhoneNumber::parse((string) preg_replace('/;ext=/i', ' ext ', rawurldecode($match[2])), $country)->href();
+            $href = PhoneNumber::parse(
+                (string) preg_replace('/;ext=/i', ' ext ', rawurldecode($match[2])),
+                $country,
+            )->href();
 
             return strtolower($match[1]) === 'sms' ? 'sms:'.substr($href, 4) : $href;
         }
@@ -30,7 +33,8 @@ final class Target
             return self::mail($text);
         }
         // A number alone: a host has letters.
-        if (preg_match('/^\+?[\d ().\/-]{6,}(?:(?:ext|x)\.? ?\d+)?$/iD', $text) === 1 && preg_match('/^\d+(?:\.\d+){3}$/', $text) !== 1) {
+        if (preg_match('/^\+?[\d ().\/-]{6,}(?:(?:ext|x)\.? ?\d+)?$/iD', $text) === 1
+            && preg_match('/^\d+(?:\.\d+){3}$/', $text) !== 1) {
             return PhoneNumber::parse($text, $country)->href();
         }
 
@@ -73,6 +77,8 @@ final class Target
         parse_str($query, $fields);
         $subject = $fields['subject'] ?? '';
 
-        return MailAddress::parse(rawurldecode((string) preg_replace('/^mailto:/i', '', $address)))->href(is_string($subject) ? CleanText::of($subject, 120, 'subject') : '');
+        return MailAddress::parse(rawurldecode((string) preg_replace('/^mailto:/i', '', $address)))->href(
+            is_string($subject) ? CleanText::of($subject, 120, 'subject') : '',
+        );
     }
 }

@@ -17,9 +17,11 @@ enum Verdict: string
     case Silent = 'silent';
 
     /** Pages only their maker opens, by path. */
-    private const EDITING = '~/(?:wp-admin|admin|dashboard|backend|cms)(?:/|$)|/edit(?:or)?/?(?:$|[?#])|/settings(?:/|$)|[?&](?:edit|action=edit|preview=true)(?:=|&|$)|^https?://(?:business\.facebook|studio\.youtube|manage\.|admin\.|app\.|dashboard\.)[^/]*~i';
+    private const EDITING = '~/(?:wp-admin|admin|dashboard|backend|cms)(?:/|$)|/edit(?:or)?/?(?:$|[?#])|/settings(?:/'
+        .'|$)|[?&](?:edit|action=edit|preview=true)(?:=|&|$)|^https?://(?:business\.facebook|studio\.youtube|manage\.|admin\.|app\.|dashboard\.)[^/]*~i';
 
-    private const SIGN_IN = '~/(?:log-?in|sign-?in|signon|sso|auth(?:enticate|orize)?|accounts?/login|session/new)(?:[/?#.]|$)|^https?://(?:login|accounts|auth|sso|signin|idp)\.~i';
+    private const SIGN_IN = '~/(?:log-?in|sign-?in|signon|sso|auth(?:enticate|orize)?|accounts?/login'
+        .'|session/new)(?:[/?#.]|$)|^https?://(?:login|accounts|auth|sso|signin|idp)\.~i';
 
     /**
      * @param  string  $asked  the address on the card
@@ -28,7 +30,11 @@ enum Verdict: string
      */
     public static function of(string $asked, int $status, string $final, string $body): self
     {
-        $host = fn (string $address): string => (string) preg_replace('~^www\.~', '', strtolower((string) parse_url($address, PHP_URL_HOST)));
+        $host = fn (string $address): string => (string) preg_replace(
+            '~^www\.~',
+            '',
+            strtolower((string) parse_url($address, PHP_URL_HOST)),
+        );
 
         return match (true) {
             $status === 401 || $status === 407 => self::SignIn,
@@ -38,9 +44,12 @@ enum Verdict: string
             $status === 403 || $status === 451 => self::Refused,
             $status === 404 || $status === 410 => self::Missing,
             $status >= 400 => self::Broken,
-            preg_match('/<input[^>]+type=["\']?password/i', $body) === 1 && preg_match('~<title[^>]*>[^<]*(?:sign|log)[ -]?in~i', $body) === 1 => self::SignIn,
+            preg_match('/<input[^>]+type=["\']?password/i', $body) === 1
+                && preg_match('~<title[^>]*>[^<]*(?:sign|log)[ -]?in~i', $body) === 1 => self::SignIn,
             // The step to https or to www is no detour.
-            $asked !== $final && ($host($asked) !== $host($final) || rtrim((string) parse_url($asked, PHP_URL_PATH), '/') !== rtrim((string) parse_url($final, PHP_URL_PATH), '/')) => self::Moved,
+            $asked !== $final
+                && ($host($asked) !== $host($final) || rtrim((string) parse_url($asked, PHP_URL_PATH), '/')
+                        !== rtrim((string) parse_url($final, PHP_URL_PATH), '/')) => self::Moved,
             default => self::Answers,
         };
     }

@@ -12,8 +12,12 @@ final readonly class WebAddress
 {
     private const MAX = 2000;
 
-    /** Hosts only machines of one's own network know (RFC 6761, 6762, 8375 and usage), and addresses of such networks (RFC 1918, 3927, 6598, 6890). */
-    private const INSIDE = '/(?:^|\.)(?:localhost|local|localdomain|internal|intranet|lan|home|home\.arpa|corp|private|test|invalid)$|^(?:0|10|127)\.\d+\.\d+\.\d+$|^169\.254\.|^192\.168\.\d|^172\.(?:1[6-9]|2\d|3[01])\.\d+\.|^100\.(?:6[4-9]|[7-9]\d|1[01]\d|12[0-7])\.\d+\./';
+    /**
+     * Hosts only machines of one's own network know (RFC 6761, 6762, 8375 and usage), and addresses of such networks
+     * (RFC 1918, 3927, 6598, 6890).
+     */
+    private const INSIDE = '/(?:^|\.)(?:localhost|local|localdomain|internal|intranet|lan|home|home\.arpa|corp'
+        .'|private|test|invalid)$|^(?:0|10|127)\.\d+\.\d+\.\d+$|^169\.254\.|^192\.168\.\d|^172\.(?:1[6-9]|2\d|3[01])\.\d+\.|^100\.(?:6[4-9]|[7-9]\d|1[01]\d|12[0-7])\.\d+\./';
 
     /** Letters that read as Latin ones though their whole label is of another script (Unicode TR 39). */
     private const DOUBLES = '/^[асԁеһіјӏорԛѕԝхуүѵοινυρκτχ0-9-]+$/u';
@@ -40,8 +44,13 @@ final readonly class WebAddress
     public static function parse(mixed $raw, string $label = 'web address', bool $inside = false): self
     {
         // Most addresses read are ones this class wrote; the full parser takes twenty times as long.
-        if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match) && ! str_contains($raw, 'xn--') && ($inside || preg_match(self::INSIDE, $match[2]) !== 1)) {
-            return new self($match[3] === '/' ? substr($raw, 0, -1) : $raw, (string) preg_replace('/^www\./', '', $match[2]), $match[3] === '/' ? '' : $match[3]);
+        if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match)
+            && ! str_contains($raw, 'xn--') && ($inside || preg_match(self::INSIDE, $match[2]) !== 1)) {
+            return new self(
+                $match[3] === '/' ? substr($raw, 0, -1) : $raw,
+                (string) preg_replace('/^www\./', '', $match[2]),
+                $match[3] === '/' ? '' : $match[3],
+            );
         }
         $text = CleanText::of($raw, self::MAX, $label);
         if (str_contains($text, ' ')) {
@@ -63,7 +72,10 @@ final readonly class WebAddress
         if (! $inside && preg_match(self::INSIDE, $host) === 1) {
             throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
         }
-        $path = ($uri->getPath() === '/' && $uri->getQuery() === null && $uri->getFragment() === null ? '' : $uri->getPath())
+        $path
+            = ($uri->getPath() === '/' && $uri->getQuery() === null && $uri->getFragment() === null
+                ? ''
+                : $uri->getPath())
             .($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
             .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
         $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
@@ -75,7 +87,10 @@ final readonly class WebAddress
         );
     }
 
-    /** What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable, but for a host that passes for another. */
+    /**
+     * What a reader sees (need B11): no protocol, no `www.`, no closing slash, scripts readable, but for a host that
+     * passes for another.
+     */
     public function short(): string
     {
         if (! str_contains($this->host, 'xn--') && ! str_contains($this->path, '%')) {
@@ -87,7 +102,10 @@ final readonly class WebAddress
         $path = rawurldecode($this->path);
 
         return $host.($port === '' ? '' : ':'.$port)
-            .rtrim(mb_check_encoding($path, 'UTF-8') && ! preg_match('/[\p{C}\p{Z}]/u', $path) ? $path : $this->path, '/');
+            .rtrim(
+                mb_check_encoding($path, 'UTF-8') && ! preg_match('/[\p{C}\p{Z}]/u', $path) ? $path : $this->path,
+                '/',
+            );
     }
 
     /** Whether a label mixes scripts, or is made of doubles of Latin letters. */
@@ -95,7 +113,8 @@ final readonly class WebAddress
     {
         $checker = new \Spoofchecker;
         foreach (explode('.', $host) as $label) {
-            if (preg_match('/[^\x00-\x7f]/', $label) === 1 && ($checker->isSuspicious($label) || preg_match(self::DOUBLES, $label) === 1)) {
+            if (preg_match('/[^\x00-\x7f]/', $label) === 1
+                && ($checker->isSuspicious($label) || preg_match(self::DOUBLES, $label) === 1)) {
                 return true;
             }
         }
@@ -115,7 +134,9 @@ final readonly class WebAddress
         $ascii = idn_to_ascii($host, IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46);
         $label = '[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?';
 
-        return is_string($ascii) && strlen($ascii) <= 253 && preg_match("/^$label(\.$label)+$/D", $ascii) ? $ascii : null;
+        return is_string($ascii) && strlen($ascii) <= 253 && preg_match("/^$label(\.$label)+$/D", $ascii)
+            ? $ascii
+            : null;
     }
 
     private static function notAnAddress(string $label): Refusal

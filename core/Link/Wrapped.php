@@ -5,7 +5,10 @@ namespace InkyCard\Link;
 /** Addresses that mail gateways, proxies and counters put around others. */
 final class Wrapped
 {
-    /** The address meant: one carried in a query, behind a fragment or in a path; the address itself where there is none. */
+    /**
+     * The address meant: one carried in a query, behind a fragment or in a path; the address itself where there is
+     * none.
+     */
     public static function inner(string $address): string
     {
         for ($deep = 0; $deep < 3; $deep++) {

@@ -6,9 +6,11 @@ namespace InkyCard\MailClient;
 final readonly class Change
 {
     /**
-     * @param  string  $what  a property, attribute, element or other thing changed, such as `border-radius`, `data: picture`, `length`
+     * @param  string  $what  a property, attribute, element or other thing changed, such as `border-radius`, `data:
+     *                        picture`, `length`
      * @param  string  $says  what its reader sees of it, in a few words
-     * @param  string  $piece  ids of the pieces it hit, parted by spaces; empty for foreign markup and the message as a whole
+     * @param  string  $piece  ids of the pieces it hit, parted by spaces; empty for foreign markup and the message as a
+     *                         whole
      * @param  string  $before  as sent
      * @param  string  $after  as read; empty when it is gone
      * @param  int  $times  how often, there
@@ -29,6 +31,10 @@ final readonly class Change
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['what' => $this->what, 'says' => $this->says, 'piece' => $this->piece, 'before' => $this->before, 'after' => $this->after, 'times' => $this->times, 'harms' => $this->harms, 'source' => $this->source->says()];
+        return [
+            'what' => $this->what, 'says' => $this->says, 'piece' => $this->piece, 'before' => $this->before,
+            'after' => $this->after, 'times' => $this->times, 'harms' => $this->harms,
+            'source' => $this->source->says(),
+        ];
     }
 }

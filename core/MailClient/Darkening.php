@@ -14,11 +14,19 @@ final readonly class Darkening
 {
     private const BORDERS = '/^border(?:-(?:top|right|bottom|left))?(?:-color)?$/';
 
-    private const COLOUR = '/#[0-9a-f]{3,8}\b|\brgba?\([^)]*\)|\b(?!solid|dashed|dotted|none|inherit|transparent|auto|double|medium|thin|thick)[a-z]{3,20}\b/i';
+    private const COLOUR = '/#[0-9a-f]{3,8}\b|\brgba?\([^)]*\)|\b(?!solid|dashed|dotted|none|inherit|transparent|auto'
+        .'|double|medium|thin|thick)[a-z]{3,20}\b/i';
 
-    /** @param  \Closure(Element, string, string, string): void  $told  of every colour changed: element, property, before, after */
-    public function __construct(private DarkPage $dark, private bool $dropsGrounds, private Colour $page, private \Closure $told)
-    {
+    /**
+     * @param  \Closure(Element, string, string, string): void  $told of every colour changed: element, property, before,
+     *     after
+     */
+    public function __construct(
+        private DarkPage $dark,
+        private bool $dropsGrounds,
+        private Colour $page,
+        private \Closure $told,
+    ) {
     }
 
     public function turn(Element $top): void
@@ -83,7 +91,13 @@ final readonly class Darkening
         $matters = ! $this->dropsGrounds || Contrast::ratio($own, Colour::hex('#ffffff')) > 1.2;
         if ($this->dropsGrounds) {
             unset($element->attributes['bgcolor']);
-            $element->style = array_values(array_filter($element->style, fn (array $declaration) => $declaration[0] !== 'background-color' && $declaration[0] !== 'background'));
+            $element->style = array_values(
+                array_filter(
+                    $element->style,
+                    fn (array $declaration) => $declaration[0] !== 'background-color'
+                        && $declaration[0] !== 'background',
+                ),
+            );
         } else {
             if (isset($element->attributes['bgcolor'])) {
                 $element->attributes['bgcolor'] = $seen;
@@ -107,7 +121,10 @@ final readonly class Darkening
             $seen = [];
         }
 
-        return $seen[$this->dark->value.$this->dropsGrounds.$ink->toHex().$ground->toHex()] ??= $this->lifted($ink, $ground);
+        return $seen[$this->dark->value.$this->dropsGrounds.$ink->toHex().$ground->toHex()] ??= $this->lifted(
+            $ink,
+            $ground,
+        );
     }
 
     private function lifted(Colour $ink, Colour $ground): Colour
@@ -116,7 +133,12 @@ final readonly class Darkening
             return $this->dark->ink($ink, $ground);
         }
 
-        return Contrast::ratio($ink, $this->page) >= Contrast::TEXT ? $ink : Contrast::nearest($ink, fn (Colour $lighter) => Contrast::ratio($lighter, $this->page) >= Contrast::TEXT) ?? $ink;
+        return Contrast::ratio($ink, $this->page) >= Contrast::TEXT
+            ? $ink
+            : Contrast::nearest(
+                $ink,
+                fn (Colour $lighter) => Contrast::ratio($lighter, $this->page) >= Contrast::TEXT,
+            ) ?? $ink;
     }
 
     /** The colour in a value such as `#fff`, `1px solid red` or `url(…) no-repeat white`; null when it names none. */
@@ -130,10 +152,16 @@ final readonly class Darkening
         $known = $read[$value] ?? null;
         if ($known === null) {
             $known = false;
-            foreach (preg_match_all(self::COLOUR, (string) preg_replace('/url\([^)]*\)/', '', $value), $found) > 0 ? $found[0] : [] as $candidate) {
+            foreach (
+                preg_match_all(self::COLOUR, (string) preg_replace('/url\([^)]*\)/', '', $value), $found) > 0
+                    ? $found[0]
+                    : [] as $candidate
+            ) {
                 try {
                     // A see-through colour is turned as if it covered.
-                    $known = ColourText::parse((string) preg_replace('/^rgba\(([^,]+,[^,]+,[^,]+),.*$/i', 'rgb($1)', $candidate));
+                    $known = ColourText::parse(
+                        (string) preg_replace('/^rgba\(([^,]+,[^,]+,[^,]+),.*$/i', 'rgb($1)', $candidate),
+                    );
                     break;
                 } catch (Refusal) {
                     // A word that is no colour.

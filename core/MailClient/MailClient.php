@@ -14,8 +14,22 @@ use InkyCard\Refusal;
 final readonly class MailClient
 {
     public const ALL = [
-        'strict-webmail', 'tolerant-webmail', 'dark-webmail', 'word-desktop', 'word-desktop-120', 'new-desktop', 'webkit-desktop', 'open-desktop', 'open-desktop-dark',
-        'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'pictures-blocked', 'plain-text', 'quoted-reply', 'campaign-frame',
+        'strict-webmail',
+        'tolerant-webmail',
+        'dark-webmail',
+        'word-desktop',
+        'word-desktop-120',
+        'new-desktop',
+        'webkit-desktop',
+        'open-desktop',
+        'open-desktop-dark',
+        'phone-webkit',
+        'phone-forced-dark',
+        'phone-webmail-app',
+        'pictures-blocked',
+        'plain-text',
+        'quoted-reply',
+        'campaign-frame',
     ];
 
     /**
@@ -57,7 +71,8 @@ final readonly class MailClient
     /** @throws Refusal */
     public static function of(mixed $key): self
     {
-        return self::all()[is_string($key) ? $key : ''] ?? throw Refusal::because('A stand-in is one of: '.implode(', ', self::ALL).'.');
+        return self::all()[is_string($key) ? $key : '']
+            ?? throw Refusal::because('A stand-in is one of: '.implode(', ', self::ALL).'.');
     }
 
     public function isDark(): bool
@@ -91,15 +106,29 @@ final readonly class MailClient
 
     private static function load(string $key): self
     {
-        /** @var array{label: string, about: string, rules: list<array<string, mixed>>, like?: string, nearest?: string, width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsGrounds?: bool, pictures?: 'shown'|'boxes'|'none', form?: 'html'|'text', quoted?: bool} $data */
+        /**
+         * @var array{label: string, about: string, rules: list<array<string, mixed>>, like?: string, nearest?: string,
+         *     width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsGrounds?: bool,
+         *     pictures?: 'shown'|'boxes'|'none', form?: 'html'|'text', quoted?: bool} $data
+         */
         $data = require __DIR__."/rules/$key.php";
         $base = isset($data['like']) ? self::load($data['like']) : null;
         $rules = array_merge($base->rules ?? [], $data['rules']);
 
         return new self(
-            $key, $data['label'], $data['about'], $data['nearest'] ?? $base->nearest ?? '', $data['width'] ?? $base->width ?? 600, $data['word'] ?? $base->word ?? false,
-            $data['styles'] ?? $base->styles ?? 'kept', DarkPage::from($data['dark'] ?? 'unchanged'), $data['dropsGrounds'] ?? false,
-            $data['pictures'] ?? 'shown', $data['form'] ?? 'html', $data['quoted'] ?? false, $rules,
+            $key,
+            $data['label'],
+            $data['about'],
+            $data['nearest'] ?? ($base->nearest ?? ''),
+            $data['width'] ?? ($base->width ?? 600),
+            $data['word'] ?? ($base->word ?? false),
+            $data['styles'] ?? ($base->styles ?? 'kept'),
+            DarkPage::from($data['dark'] ?? 'unchanged'),
+            $data['dropsGrounds'] ?? false,
+            $data['pictures'] ?? 'shown',
+            $data['form'] ?? 'html',
+            $data['quoted'] ?? false,
+            $rules,
         );
     }
 }

@@ -21,6 +21,8 @@ final readonly class RuleSource
 
     public function says(): string
     {
-        return $this->feature === null ? 'A cautious guess: the open data has no entry.' : "Open data, $this->feature, tested $this->tested.";
+        return $this->feature === null
+            ? 'A cautious guess: the open data has no entry.'
+            : "Open data, $this->feature, tested $this->tested.";
     }
 }

@@ -20,8 +20,12 @@ final class Element
      * @param  list<array{string, string}>  $style  property, value; in order
      * @param  list<Element|string>  $children  text is decoded
      */
-    public function __construct(public string $name, public array $attributes = [], public array $style = [], public array $children = [])
-    {
+    public function __construct(
+        public string $name,
+        public array $attributes = [],
+        public array $style = [],
+        public array $children = [],
+    ) {
     }
 
     /** The value that counts; null when the property is not set. */
@@ -70,7 +74,13 @@ final class Element
             if (is_string($node)) {
                 $words .= $node;
             } elseif ($node instanceof self) {
-                if (in_array($node->name, ['br', 'p', 'div', 'tr', 'table', 'li', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote'], true)) {
+                if (
+                    in_array(
+                        $node->name,
+                        ['br', 'p', 'div', 'tr', 'table', 'li', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote'],
+                        true,
+                    )
+                ) {
                     $words .= "\n";
                 } elseif ($node->name === 'td' || $node->name === 'th') {
                     $words .= ' ';

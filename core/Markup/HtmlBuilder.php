@@ -14,7 +14,8 @@ final class HtmlBuilder
      * Opens an element; all that comes until `close` is inside it.
      *
      * @param  array<string, string|int|null>  $attributes  null leaves one out
-     * @param  string  $style  declarations made of numbers, colours and typefaces, none of which holds a sign to escape: no value of a maker's
+     * @param  string  $style  declarations made of numbers, colours and typefaces, none of which holds a sign to
+     *                         escape: no value of a maker's
      */
     public function open(string $name, array $attributes = [], string $style = ''): self
     {
@@ -80,7 +81,8 @@ final class HtmlBuilder
     }
 
     /**
-     * What only the Word engine reads; until `afterOthers`, what all others read (downlevel-revealed conditional comments).
+     * What only the Word engine reads; until `afterOthers`, what all others read (downlevel-revealed conditional
+     * comments).
      *
      * @param  \Closure(self): self  $write
      */
@@ -114,6 +116,8 @@ final class HtmlBuilder
     public static function escape(string $text): string
     {
         // Most of what comes has nothing to escape, and looking costs less than escaping.
-        return preg_match('/[&<>"]/', $text) === 0 ? $text : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+        return preg_match('/[&<>"]/', $text) === 0
+            ? $text
+            : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
     }
 }

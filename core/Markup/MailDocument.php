@@ -12,16 +12,33 @@ final class MailDocument
     private const MOST = 4_000_000;
 
     /** Left out with all they hold: no mail client runs or fetches these. */
-    private const GONE = ['script', 'iframe', 'frame', 'frameset', 'object', 'embed', 'applet', 'noscript', 'template', 'svg', 'math', 'link', 'base', 'meta', 'title', 'video', 'audio', 'canvas', 'select', 'textarea', 'input', 'xml', 'noembed', 'plaintext', 'xmp', 'portal'];
+    private const GONE = [
+        'script', 'iframe', 'frame', 'frameset', 'object', 'embed', 'applet', 'noscript', 'template', 'svg', 'math',
+        'link', 'base', 'meta', 'title', 'video', 'audio', 'canvas', 'select', 'textarea', 'input', 'xml', 'noembed',
+        'plaintext', 'xmp', 'portal',
+    ];
 
-    private const ATTRIBUTES = ['align', 'alt', 'background', 'bgcolor', 'border', 'cellpadding', 'cellspacing', 'class', 'clear', 'color', 'colspan', 'data-piece', 'dir', 'face', 'height', 'href', 'hspace', 'id', 'lang', 'name', 'nowrap', 'role', 'rowspan', 'size', 'src', 'start', 'style', 'target', 'title', 'type', 'valign', 'vspace', 'width', 'aria-label', 'aria-hidden', 'fillcolor', 'arcsize', 'stroke', 'hidden', 'srcset', 'sizes', 'summary', 'color'];
+    private const ATTRIBUTES = [
+        'align', 'alt', 'background', 'bgcolor', 'border', 'cellpadding', 'cellspacing', 'class', 'clear', 'color',
+        'colspan', 'data-piece', 'dir', 'face', 'height', 'href', 'hspace', 'id', 'lang', 'name', 'nowrap', 'role',
+        'rowspan', 'size', 'src', 'start', 'style', 'target', 'title', 'type', 'valign', 'vspace', 'width',
+        'aria-label', 'aria-hidden', 'fillcolor', 'arcsize', 'stroke', 'hidden', 'srcset', 'sizes', 'summary', 'color',
+    ];
 
-    private const ELEMENTS = ['a', 'abbr', 'acronym', 'address', 'article', 'aside', 'b', 'big', 'blockquote', 'body', 'br', 'button', 'caption', 'center', 'cite', 'code', 'col', 'colgroup', 'dd', 'del', 'details', 'dfn', 'div', 'dl', 'dt', 'em', 'figcaption', 'figure', 'font', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'i', 'img', 'ins', 'kbd', 'li', 'main', 'mark', 'nav', 'ol', 'p', 'picture', 'pre', 'q', 's', 'samp', 'section', 'small', 'span', 'strike', 'strong', 'sub', 'summary', 'sup', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead', 'time', 'tr', 'tt', 'u', 'ul', 'var', 'wbr', 'v:roundrect', 'v:rect', 'v:oval', 'v:textbox', 'v:fill'];
+    private const ELEMENTS = [
+        'a', 'abbr', 'acronym', 'address', 'article', 'aside', 'b', 'big', 'blockquote', 'body', 'br', 'button',
+        'caption', 'center', 'cite', 'code', 'col', 'colgroup', 'dd', 'del', 'details', 'dfn', 'div', 'dl', 'dt', 'em',
+        'figcaption', 'figure', 'font', 'footer', 'form', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'header', 'hr', 'i',
+        'img', 'ins', 'kbd', 'li', 'main', 'mark', 'nav', 'ol', 'p', 'picture', 'pre', 'q', 's', 'samp', 'section',
+        'small', 'span', 'strike', 'strong', 'sub', 'summary', 'sup', 'table', 'tbody', 'td', 'tfoot', 'th', 'thead',
+        'time', 'tr', 'tt', 'u', 'ul', 'var', 'wbr', 'v:roundrect', 'v:rect', 'v:oval', 'v:textbox', 'v:fill',
+    ];
 
     private const VOID = ['br' => 1, 'col' => 1, 'hr' => 1, 'img' => 1, 'wbr' => 1];
 
     /** A declaration of CSS (CSS Syntax 3): strings and brackets may hold semicolons. */
-    private const DECLARATION = '/([-\w]++)\s*+:\s*+((?:[^;"\'()]++|"[^"]*+"|\'[^\']*+\'|\((?:[^()"\']++|"[^"]*+"|\'[^\']*+\'|\([^()]*+\))*+\))*+)/';
+    private const DECLARATION = '/([-\w]++)\s*+:\s*+((?:[^;"\'()]++|"[^"]*+"|\'[^\']*+\'|\((?:[^()"\']++|"[^"]*+"'
+        .'|\'[^\']*+\'|\([^()]*+\))*+\))*+)/';
 
     /**
      * @param  Element  $body  named `body`
@@ -29,8 +46,12 @@ final class MailDocument
      * @param  list<string>  $gone  names of elements that were left out
      * @param  int  $bytes  of the source
      */
-    private function __construct(public readonly Element $body, public readonly string $styles, public readonly array $gone, public readonly int $bytes)
-    {
+    private function __construct(
+        public readonly Element $body,
+        public readonly string $styles,
+        public readonly array $gone,
+        public readonly int $bytes,
+    ) {
     }
 
     /** @param  bool  $word  what is written for the Word engine alone counts, what is hidden from it does not */
@@ -40,8 +61,12 @@ final class MailDocument
         $html = self::utf8(substr($html, 0, self::MOST));
         $html = self::conditions($html, $word);
         // The parser puts bare words of a body into paragraphs; within an element of its own they stay as they are.
-        $html = preg_match('/<body\b[^>]*>/i', $html) === 1 ? (string) preg_replace('/<body\b[^>]*>/i', '$0<div data-inside>', $html, 1)
-            : (preg_match('/<html\b/i', $html) === 1 ? $html : '<div data-inside>'.$html);
+        $html
+            = preg_match('/<body\b[^>]*>/i', $html) === 1
+                ? (string) preg_replace('/<body\b[^>]*>/i', '$0<div data-inside>', $html, 1)
+                : (preg_match('/<html\b/i', $html) === 1
+                    ? $html
+                    : '<div data-inside>'.$html);
         $dom = self::dom($html);
         $styles = '';
         $gone = [];
@@ -63,11 +88,17 @@ final class MailDocument
                     $name = in_array($name, ['roundrect', 'rect', 'oval', 'textbox', 'fill'], true) ? "v:$name" : $name;
                     if ($name === 'style') {
                         $styles .= $child->textContent."\n";
-                    } elseif (in_array($name, self::GONE, true) || $name === 'head' && ! self::holdsStyle($child, $styles)) {
+                    } elseif (in_array($name, self::GONE, true)
+                        || ($name === 'head' && ! self::holdsStyle($child, $styles))) {
                         $gone[$name] = true;
-                    } elseif ($name === 'html' || $name === 'body' || ! in_array($name, self::ELEMENTS, true) || $child->hasAttribute('data-inside')) {
+                    } elseif ($name === 'html' || $name === 'body' || ! in_array($name, self::ELEMENTS, true)
+                        || $child->hasAttribute('data-inside')) {
                         // Its own marks, not itself: what it holds stays where it stood.
-                        $place = new Element('', $name === 'body' ? self::attributes($child) : [], $name === 'body' ? self::style($child->getAttribute('style')) : []);
+                        $place = new Element(
+                            '',
+                            $name === 'body' ? self::attributes($child) : [],
+                            $name === 'body' ? self::style($child->getAttribute('style')) : [],
+                        );
                         if ($name === 'body') {
                             $body->attributes = $place->attributes + $body->attributes;
                             $body->style = [...$body->style, ...$place->style];
@@ -75,7 +106,11 @@ final class MailDocument
                         $into->children[] = $place;
                         $children[] = [$child, $place];
                     } else {
-                        $element = new Element($name, self::attributes($child), self::style($child->getAttribute('style')));
+                        $element = new Element(
+                            $name,
+                            self::attributes($child),
+                            self::style($child->getAttribute('style')),
+                        );
                         $element->piece = $element->attributes['data-piece'] ?? '';
                         unset($element->attributes['data-piece']);
                         $into->children[] = $element;
@@ -108,7 +143,8 @@ final class MailDocument
         $declarations = [];
         foreach ($found as [, $property, $value]) {
             $value = trim($value);
-            if ($value !== '' && ! self::reaches($value) && ! preg_match('/^(?:behavior|-moz-binding|-webkit-user-modify)$/i', $property)) {
+            if ($value !== '' && ! self::reaches($value)
+                && ! preg_match('/^(?:behavior|-moz-binding|-webkit-user-modify)$/i', $property)) {
                 $declarations[] = [strtolower($property), $value];
             }
         }
@@ -136,7 +172,14 @@ final class MailDocument
                     $html .= ' '.$attribute.'="'.self::escape($value).'"';
                 }
                 if ($node->style !== []) {
-                    $html .= ' style="'.self::escape(implode(';', array_map(fn (array $declaration) => $declaration[0].':'.$declaration[1], $node->style))).'"';
+                    $html .= ' style="'
+                        .self::escape(
+                            implode(
+                                ';',
+                                array_map(fn (array $declaration) => $declaration[0].':'.$declaration[1], $node->style),
+                            ),
+                        )
+                        .'"';
                 }
                 if ($marked && $node->piece !== '') {
                     $html .= ' data-piece="'.self::escape($node->piece).'"';
@@ -184,13 +227,17 @@ final class MailDocument
     {
         $plain = strtolower((string) preg_replace('/[\x00-\x20\x7f]+/', '', $address));
 
-        return preg_match('~^(?:https?:|mailto:|tel:|sms:|cid:|data:image/(?:png|gif|jpe?g|webp|svg\+xml)|[#/?.]|[^:]*$)~', $plain) === 1;
+        return preg_match(
+            '~^(?:https?:|mailto:|tel:|sms:|cid:|data:image/(?:png|gif|jpe?g|webp|svg\+xml)|[#/?.]|[^:]*$)~',
+            $plain,
+        ) === 1;
     }
 
     private static function reaches(string $value): bool
     {
         return preg_match('/expression\s*\(|javascript\s*:|vbscript\s*:|@import/i', $value) === 1
-            || (stripos($value, 'url(') !== false && preg_match('/url\(\s*["\']?\s*(?!https?:|cid:|data:image\/)/i', $value) === 1);
+            || (stripos($value, 'url(') !== false
+                && preg_match('/url\(\s*["\']?\s*(?!https?:|cid:|data:image\/)/i', $value) === 1);
     }
 
     private static function unescape(string $css): string
@@ -211,7 +258,14 @@ final class MailDocument
         $css = self::unescape((string) preg_replace('~/\*.*?(?:\*/|$)~s', '', $css));
         $css = str_ireplace(['</', '<!--', '-->'], '', $css);
 
-        return (string) preg_replace(['/@(?:import|charset|namespace)[^;]*;?/i', '/(?:expression|url)\s*\([^)]*\)/i', '/(?:behavior|-moz-binding)\s*:[^;}]*/i', '/javascript\s*:/i'], '', $css);
+        return (string) preg_replace(
+            [
+                '/@(?:import|charset|namespace)[^;]*;?/i', '/(?:expression|url)\s*\([^)]*\)/i',
+                '/(?:behavior|-moz-binding)\s*:[^;}]*/i', '/javascript\s*:/i',
+            ],
+            '',
+            $css,
+        );
     }
 
     /** Takes the places of elements that are none of ours out, their children staying. */
@@ -255,7 +309,10 @@ final class MailDocument
         $dom = new \DOMDocument;
         $before = libxml_use_internal_errors(true);
         // The hint stands for the meta element every parser looks for first.
-        $dom->loadHTML('<?xml encoding="utf-8"?>'.($html === '' ? ' ' : $html), LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING);
+        $dom->loadHTML(
+            '<?xml encoding="utf-8"?>'.($html === '' ? ' ' : $html),
+            LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING,
+        );
         libxml_clear_errors();
         libxml_use_internal_errors($before);
 
@@ -270,8 +327,15 @@ final class MailDocument
             $html = mb_convert_encoding($html, 'UTF-8', 'UTF-16');
         }
         if (! mb_check_encoding($html, 'UTF-8')) {
-            $named = preg_match('/charset\s*=\s*["\']?\s*([\w-]{3,20})/i', substr($html, 0, 4000), $match) === 1 ? $match[1] : '';
-            $known = in_array(strtolower($named), array_map(strtolower(...), mb_list_encodings()), true) && strtolower($named) !== 'utf-8' ? $named : 'Windows-1252';
+            $named
+                = preg_match('/charset\s*=\s*["\']?\s*([\w-]{3,20})/i', substr($html, 0, 4000), $match) === 1
+                    ? $match[1]
+                    : '';
+            $known
+                = in_array(strtolower($named), array_map(strtolower(...), mb_list_encodings()), true)
+                && strtolower($named) !== 'utf-8'
+                    ? $named
+                    : 'Windows-1252';
             $html = mb_scrub((string) mb_convert_encoding($html, 'UTF-8', $known), 'UTF-8');
         }
         // A name that is no longer true would be believed.
@@ -296,7 +360,10 @@ final class MailDocument
             $holds = self::holds(substr($html, $start + 7, $end - $start - 7));
             $inner = substr($html, $end + 1, $close - $end - 1);
             // `<!--[if !mso]><!-->` shows what follows to everybody but those who read conditions.
-            $shown = str_starts_with(ltrim($inner, '>'), '<!-->') || str_starts_with($inner, ' ><!-->') || str_starts_with($inner, '><!-- -->');
+            $shown
+                = str_starts_with(ltrim($inner, '>'), '<!-->')
+                || str_starts_with($inner, ' ><!-->')
+                || str_starts_with($inner, '><!-- -->');
             $inner = (string) preg_replace('/^\s*>(?:<!-->|<!-- -->)?|<!--$/', '', $inner);
             $out .= $word ? ($holds ? $inner : '') : ($shown ? $inner : '');
             $at = $tail + 1;
@@ -317,13 +384,19 @@ final class MailDocument
             foreach (explode('&', $one) as $term) {
                 $term = trim($term);
                 $not = str_starts_with($term, '!');
-                $true = preg_match('/^!?\s*(?:(gte|gt|lte|lt)\s+)?(mso|vml|true|ie)\s*(\d+)?$/', $term, $match) === 1 && match (true) {
-                    $match[2] === 'ie' => false,
-                    ! isset($match[3]) => true,
-                    default => match ($match[1]) {
-                        'gte' => (int) $match[3] <= 16, 'gt' => (int) $match[3] < 16, 'lte' => (int) $match[3] >= 16, 'lt' => (int) $match[3] > 16, default => (int) $match[3] === 16,
-                    },
-                };
+                $true
+                    = preg_match('/^!?\s*(?:(gte|gt|lte|lt)\s+)?(mso|vml|true|ie)\s*(\d+)?$/', $term, $match) === 1
+                    && match (true) {
+                        $match[2] === 'ie' => false,
+                        ! isset($match[3]) => true,
+                        default => match ($match[1]) {
+                            'gte' => (int) $match[3] <= 16,
+                            'gt' => (int) $match[3] < 16,
+                            'lte' => (int) $match[3] >= 16,
+                            'lt' => (int) $match[3] > 16,
+                            default => (int) $match[3] === 16,
+                        },
+                    };
                 $all = $all && ($true xor $not);
             }
             $any = $any || $all;

@@ -15,7 +15,10 @@ final readonly class OwnMarkup
 
     private const MAX_DEPTH = 40;
 
-    /** @param  list<string>  $dropped  names of elements, attributes and properties taken out, such as `<script>`, `onclick`, `position` */
+    /**
+     * @param  list<string>  $dropped names of elements, attributes and properties taken out, such as `<script>`,
+     *     `onclick`, `position`
+     */
     private function __construct(public string $html, public array $dropped)
     {
     }
@@ -34,7 +37,10 @@ final readonly class OwnMarkup
             throw Refusal::because('This HTML is nested more than 40 deep: flatten it first.');
         }
         $dropped = [];
-        $config = (new HtmlSanitizerConfig)->allowLinkSchemes(['https', 'http', 'mailto', 'tel'])->allowMediaSchemes(['https', 'http'])->withMaxInputLength(self::MAX_BYTES);
+        $config = (new HtmlSanitizerConfig())
+            ->allowLinkSchemes(['https', 'http', 'mailto', 'tel'])
+            ->allowMediaSchemes(['https', 'http'])
+            ->withMaxInputLength(self::MAX_BYTES);
         foreach (MailVocabulary::ELEMENTS + ['tbody' => []] + MailVocabulary::OWN_ELEMENTS as $element => $attributes) {
             $config = $config->allowElement($element, $attributes);
         }
@@ -45,18 +51,21 @@ final readonly class OwnMarkup
             return $kept === '' ? '' : ' style="'.htmlspecialchars($kept, ENT_COMPAT | ENT_HTML5, 'UTF-8').'"';
         }, $safe);
         // A picture without an address or a size would break the card's layout in one client or another.
-        $safe = (string) preg_replace_callback('/<img\b([^>]*)>/', function (array $image) use (&$dropped) {
-            if (! preg_match('/ src="[^"]/', $image[1]) || ! preg_match('/ width="\d{1,4}"/', $image[1]) || ! preg_match('/ height="\d{1,4}"/', $image[1])) {
-                $dropped[] = '<img> without address and size';
+        $safe = (string) preg_replace_callback(
+            '/<img\b([^>]*)>/',
+            function (array $image) use (&$dropped) {
+                if (! preg_match('/ src="[^"]/', $image[1]) || ! preg_match('/ width="\d{1,4}"/', $image[1])
+                    || ! preg_match('/ height="\d{1,4}"/', $image[1])) {
+                    $dropped[] = '<img> without address and size';
 
-                return '';
-            }
+                    return '';
+                }
 
-            // The sanitizer writes an empty value as the bare name.
-            $attributes = (string) preg_replace('/ alt(?=[\s\/]|$)/', ' alt=""', $image[1]);
+                // The sanitizer writes an empty value as the bare name.
+                $attributes = (string) preg_replace('/ alt(?=[\s\/]|$)/', ' alt=""', $image[1]);
 
-            return '<img'.(str_contains($attributes, ' alt="') ? '' : ' alt=""').$attributes.'>';
-        }, $safe);
+                return '<img'.(str_contains($attributes, ' alt="') ? '' : ' alt=""').$attributes.'>';
+            }, $safe);
         $safe = trim($safe);
         foreach (self::names($html) as $name) {
             if (! in_array($name, self::names($safe), true)) {
@@ -84,7 +93,17 @@ final readonly class OwnMarkup
     /** What it says without its markup. */
     public static function words(string $html): string
     {
-        return trim((string) preg_replace('/\s+/u', ' ', html_entity_decode(strip_tags(str_replace(['<br', '</p', '</td', '</li'], [' <br', ' </p', ' </td', ' </li'], $html)), ENT_QUOTES | ENT_HTML5, 'UTF-8')));
+        return trim(
+            (string) preg_replace(
+                '/\s+/u',
+                ' ',
+                html_entity_decode(
+                    strip_tags(str_replace(['<br', '</p', '</td', '</li'], [' <br', ' </p', ' </td', ' </li'], $html)),
+                    ENT_QUOTES | ENT_HTML5,
+                    'UTF-8',
+                ),
+            ),
+        );
     }
 
     /** @param  list<string>  $dropped  added to */
@@ -99,7 +118,8 @@ final readonly class OwnMarkup
                 continue;
             }
             // A value that reaches outside, escapes or negates is not one a mail client keeps either.
-            if (! in_array($property, MailVocabulary::PROPERTIES, true) || preg_match('/url\s*\(|expression|[@\\\\<>{}]|:|-\d/i', $value)) {
+            if (! in_array($property, MailVocabulary::PROPERTIES, true)
+                || preg_match('/url\s*\(|expression|[@\\\\<>{}]|:|-\d/i', $value)) {
                 $dropped[] = $property;
             } else {
                 $kept[] = "$property:$value";
@@ -130,7 +150,8 @@ final readonly class OwnMarkup
         foreach ($tags as [, $closes, $element, $void]) {
             if ($closes !== '') {
                 $depth = max(0, $depth - 1);
-            } elseif ($void === '' && ! in_array(strtolower($element), ['br', 'img', 'hr', 'input', 'meta', 'link', 'col', 'wbr'], true)) {
+            } elseif ($void === ''
+                && ! in_array(strtolower($element), ['br', 'img', 'hr', 'input', 'meta', 'link', 'col', 'wbr'], true)) {
                 $deepest = max($deepest, ++$depth);
             }
         }

@@ -29,7 +29,10 @@ final class Animator
         [$width, $height] = [imagesx($name), imagesy($name)];
         $frames = [[$name, self::FIRST]];
         for ($n = 1; $n <= self::FRAMES; $n++) {
-            $frames[] = [$n === self::FRAMES ? $name : self::begun($name, $recipe, $strokes, $n / self::FRAMES), self::STEP];
+            $frames[] = [
+                $n === self::FRAMES ? $name : self::begun($name, $recipe, $strokes, $n / self::FRAMES),
+                self::STEP,
+            ];
         }
         $builder = Builder::canvas($width, $height);
         foreach ($frames as [$frame, $seconds]) {
@@ -39,7 +42,9 @@ final class Animator
         foreach ($all as $index => $frame) {
             $control = $frame->getGraphicControlExtension();
             if ($control instanceof GraphicControlExtension) {
-                $control->setDisposalMethod($index === count($all) - 1 ? DisposalMethod::NONE : DisposalMethod::BACKGROUND);
+                $control->setDisposalMethod(
+                    $index === count($all) - 1 ? DisposalMethod::NONE : DisposalMethod::BACKGROUND,
+                );
             }
         }
         $builder->setLoops(1);

@@ -57,7 +57,11 @@ final class Baker
             return new Baked($png, 'png', $width, $height, 'PNG, as parts of it are clear');
         }
         $jpeg = self::file(fn () => imagejpeg($picture, null, 85));
-        $weights = sprintf('%s KB against %s KB', self::kilobytes(min(strlen($png), strlen($jpeg))), self::kilobytes(max(strlen($png), strlen($jpeg))));
+        $weights = sprintf(
+            '%s KB against %s KB',
+            self::kilobytes(min(strlen($png), strlen($jpeg))),
+            self::kilobytes(max(strlen($png), strlen($jpeg))),
+        );
 
         return strlen($jpeg) < strlen($png)
             ? new Baked($jpeg, 'jpg', $width, $height, "JPEG, $weights as PNG")
@@ -96,13 +100,19 @@ final class Baker
     private static function framed(\GdImage $source, Recipe $recipe, int $edge): \GdImage
     {
         $framing = PictureRef::framing($recipe->ref);
-        [$width, $height] = [max(1, $recipe->width * $recipe->density - 2 * $edge), max(1, $recipe->height * $recipe->density - 2 * $edge)];
+        [$width, $height] = [
+            max(1, $recipe->width * $recipe->density - 2 * $edge),
+            max(1, $recipe->height * $recipe->density - 2 * $edge),
+        ];
         [$left, $top, $wide, $high] = $framing->window(imagesx($source), imagesy($source), $height / $width);
         if ($framing->turn !== 0) {
             $source = imagerotate($source, 360 - $framing->turn, 127 << 24) ?: throw Intake::damaged();
         }
         $canvas = self::canvas($width, $height);
-        imagecopyresampled($canvas, $source, 0, 0, (int) round($left), (int) round($top), $width, $height, max(1, (int) round($wide)), max(1, (int) round($high)));
+        imagecopyresampled(
+            $canvas, $source, 0, 0, (int) round($left), (int) round($top), $width, $height, max(1, (int) round($wide)),
+            max(1, (int) round($high)),
+        );
 
         return $canvas;
     }
@@ -114,10 +124,17 @@ final class Baker
         }
         $ink = $recipe->ink;
         match (true) {
-            $recipe->tone === Tone::Dim => self::mapped($picture, fn (int $value) => array_fill(0, 3, (int) round($value * self::DIM))),
-            $recipe->tone === Tone::Tint && $ink !== null => self::mapped($picture, fn (int $value) => array_map(
-                fn (int $channel) => (int) round($channel + (255 - $channel) * $value / 255), [$ink->red, $ink->green, $ink->blue],
-            )),
+            $recipe->tone === Tone::Dim => self::mapped(
+                $picture,
+                fn (int $value) => array_fill(0, 3, (int) round($value * self::DIM)),
+            ),
+            $recipe->tone === Tone::Tint && $ink !== null => self::mapped(
+                $picture,
+                fn (int $value) => array_map(
+                    fn (int $channel) => (int) round($channel + ((255 - $channel) * $value) / 255),
+                    [$ink->red, $ink->green, $ink->blue],
+                ),
+            ),
             $recipe->tone === Tone::Ink && $ink !== null => self::inked($picture, $ink),
             default => null,
         };
@@ -141,7 +158,15 @@ final class Baker
         for ($y = 0, $height = imagesy($picture); $y < $height; $y++) {
             for ($x = 0, $width = imagesx($picture); $x < $width; $x++) {
                 $pixel = imagecolorat($picture, $x, $y);
-                imagesetpixel($picture, $x, $y, ($pixel & 0x7F000000) | $red[($pixel >> 16) & 0xFF] << 16 | $green[($pixel >> 8) & 0xFF] << 8 | $blue[$pixel & 0xFF]);
+                imagesetpixel(
+                    $picture,
+                    $x,
+                    $y,
+                    ($pixel & 0x7F000000)
+                        | ($red[($pixel >> 16) & 0xFF] << 16)
+                        | ($green[($pixel >> 8) & 0xFF] << 8)
+                        | $blue[$pixel & 0xFF],
+                );
             }
         }
     }
@@ -156,8 +181,11 @@ final class Baker
         $canvas = self::canvas($width, $height);
         imagealphablending($canvas, true);
         for ($step = 0; $step < 24; $step++) {
-            $angle = 2 * M_PI * $step / 24;
-            imagecopy($canvas, $white, (int) round($radius * cos($angle)), (int) round($radius * sin($angle)), 0, 0, $width, $height);
+            $angle = (2 * M_PI * $step) / 24;
+            imagecopy(
+                $canvas, $white, (int) round($radius * cos($angle)), (int) round($radius * sin($angle)), 0, 0, $width,
+                $height,
+            );
         }
         imagecopy($canvas, $picture, $radius, $radius, 0, 0, $width - 2 * $radius, $height - 2 * $radius);
         imagealphablending($canvas, false);
@@ -173,7 +201,11 @@ final class Baker
         imagealphablending($gd, true);
         imagefilledellipse($gd, $x, $y, 2 * $radius, 2 * $radius, (int) imagecolorallocatealpha($gd, 20, 24, 40, 40));
         $side = $radius * 0.55;
-        imagefilledpolygon($gd, array_map('intval', [$x - $side * 0.7, $y - $side, $x - $side * 0.7, $y + $side, $x + $side, $y]), 0xFFFFFF);
+        imagefilledpolygon(
+            $gd,
+            array_map('intval', [$x - $side * 0.7, $y - $side, $x - $side * 0.7, $y + $side, $x + $side, $y]),
+            0xFFFFFF,
+        );
         imagealphablending($gd, false);
     }
 

@@ -38,7 +38,8 @@ final readonly class Framing
     }
 
     /**
-     * @param  array<array-key, mixed>  $given  x, y, width, height, turn, focusX, focusY; numbers or numeric text, each may be missing
+     * @param  array<array-key, mixed>  $given  x, y, width, height, turn, focusX, focusY; numbers or numeric text, each
+     *                                          may be missing
      *
      * @throws Refusal
      */
@@ -48,7 +49,8 @@ final readonly class Framing
             $raw = $given[$key] ?? $default;
             $number = is_string($raw) && is_numeric(trim($raw)) ? (float) $raw : $raw;
 
-            return (is_int($number) || is_float($number)) && is_finite((float) $number) && abs($number) < 1e6 ? (float) $number
+            return (is_int($number) || is_float($number)) && is_finite((float) $number) && abs($number) < 1e6
+                ? (float) $number
                 : throw Refusal::because('The crop is given in numbers.', "/$key");
         };
         $width = max(self::LEAST, min(1.0, $read('width', 1)));
@@ -69,7 +71,8 @@ final readonly class Framing
     public static function parse(string $text): ?self
     {
         $numbers = explode(',', $text);
-        if (count($numbers) !== 7 || ! preg_match('/^(?:\d(?:\.\d{1,4})?,){4}\d{1,3}(?:,\d(?:\.\d{1,4})?){2}$/D', $text)) {
+        if (count($numbers) !== 7
+            || ! preg_match('/^(?:\d(?:\.\d{1,4})?,){4}\d{1,3}(?:,\d(?:\.\d{1,4})?){2}$/D', $text)) {
             return null;
         }
 
@@ -79,7 +82,12 @@ final readonly class Framing
     /** Its seven numbers, comma between; empty for the whole picture. */
     public function text(): string
     {
-        return $this == self::whole() ? '' : implode(',', array_map(fn (float|int $number) => (string) round($number, self::DIGITS), get_object_vars($this)));
+        return $this == self::whole()
+            ? ''
+            : implode(
+                ',',
+                array_map(fn (float|int $number) => (string) round($number, self::DIGITS), get_object_vars($this)),
+            );
     }
 
     /**
@@ -102,7 +110,9 @@ final readonly class Framing
     public function window(int $width, int $height, float $ratio): array
     {
         [$across, $down] = $this->turned($width, $height);
-        [$left, $top, $wide, $high] = [$this->x * $across, $this->y * $down, $this->width * $across, $this->height * $down];
+        [$left, $top, $wide, $high] = [
+            $this->x * $across, $this->y * $down, $this->width * $across, $this->height * $down,
+        ];
         $w = min($wide, $high / $ratio);
         $h = min($high, $wide * $ratio);
 

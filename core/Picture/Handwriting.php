@@ -35,7 +35,9 @@ final class Handwriting
         $picture = Intake::decode($bytes);
         $scale = min(1, 2 * self::WIDTH / imagesx($picture));
         $small = Baker::canvas((int) round(imagesx($picture) * $scale), (int) round(imagesy($picture) * $scale));
-        imagecopyresampled($small, $picture, 0, 0, 0, 0, imagesx($small), imagesy($small), imagesx($picture), imagesy($picture));
+        imagecopyresampled(
+            $small, $picture, 0, 0, 0, 0, imagesx($small), imagesy($small), imagesx($picture), imagesy($picture),
+        );
         $mask = self::covered($small, Intake::isClear($small));
 
         return self::trimmed($mask);
@@ -86,7 +88,8 @@ final class Handwriting
                     $alpha = ($pixel >> 24) & 0x7F;
                 } else {
                     $darker = (imagecolorat($paper, $x, $y) & 0xFF) - self::luma($pixel);
-                    $alpha = 127 - (int) round(127 * max(0, min(1, ($darker - self::FAINT) / (self::FULL - self::FAINT))));
+                    $alpha
+                        = 127 - (int) round(127 * max(0, min(1, ($darker - self::FAINT) / (self::FULL - self::FAINT))));
                 }
                 if ($alpha < 127) {
                     imagesetpixel($mask, $x, $y, $alpha << 24);

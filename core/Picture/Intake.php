@@ -49,7 +49,10 @@ final class Intake
         // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
         $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! self::isClear($picture);
 
-        return new Baked(Baker::file(fn () => $photo ? imagejpeg($picture, null, 90) : imagepng($picture, null, 9)), $photo ? 'jpg' : 'png', imagesx($picture), imagesy($picture));
+        return new Baked(
+            Baker::file(fn () => $photo ? imagejpeg($picture, null, 90) : imagepng($picture, null, 9)),
+            $photo ? 'jpg' : 'png', imagesx($picture), imagesy($picture),
+        );
     }
 
     /**
@@ -65,7 +68,10 @@ final class Intake
             throw Refusal::because('This picture did not arrive whole, its end is missing: save or send it again.');
         }
         try {
-            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))->read($bytes)->core()->native();
+            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))
+                ->read($bytes)
+                ->core()
+                ->native();
         } catch (\Throwable) {
             throw self::damaged();
         }
@@ -88,21 +94,31 @@ final class Intake
         if ($size === false) {
             foreach (self::OTHERS as $pattern => $what) {
                 if (preg_match($pattern, substr($bytes, 0, 2000))) {
-                    throw Refusal::because("This file is $what, whatever its name says: choose a JPEG, PNG, GIF or WebP picture.");
+                    throw Refusal::because(
+                        "This file is $what, whatever its name says: choose a JPEG, PNG, GIF or WebP picture.",
+                    );
                 }
             }
             throw Refusal::because('This file is not a picture: choose a JPEG, PNG, GIF or WebP.');
         }
         $frames = self::frames($bytes);
         if ($frames > 1) {
-            throw Refusal::because("This picture moves ($frames frames): a card holds still ones, so choose a single picture of it.");
+            throw Refusal::because(
+                "This picture moves ($frames frames): a card holds still ones, so choose a single picture of it.",
+            );
         }
         [$width, $height] = $size;
         if ($width < 1 || $height < 1) {
             throw Refusal::because('This picture has no pixels: choose another one.');
         }
         if ($width * $height > self::MAX_PIXELS) {
-            throw Refusal::because(sprintf('This picture is %s × %s px, more than 40 million in all: scale it down first.', number_format($width), number_format($height)));
+            throw Refusal::because(
+                sprintf(
+                    'This picture is %s × %s px, more than 40 million in all: scale it down first.',
+                    number_format($width),
+                    number_format($height),
+                ),
+            );
         }
     }
 
@@ -138,8 +154,12 @@ final class Intake
     {
         return match (self::type($bytes)) {
             IMAGETYPE_GIF => self::gifBlocks($bytes)[0],
-            IMAGETYPE_PNG => ($at = strpos($bytes, 'acTL')) !== false && $at < (strpos($bytes, 'IDAT') ?: PHP_INT_MAX) ? self::number('N', $bytes, $at + 4) : 1,
-            IMAGETYPE_WEBP => substr($bytes, 12, 4) === 'VP8X' && ord($bytes[20] ?? "\0") & 2 ? max(2, substr_count($bytes, 'ANMF')) : 1,
+            IMAGETYPE_PNG => ($at = strpos($bytes, 'acTL')) !== false && $at < (strpos($bytes, 'IDAT') ?: PHP_INT_MAX)
+                ? self::number('N', $bytes, $at + 4)
+                : 1,
+            IMAGETYPE_WEBP => substr($bytes, 12, 4) === 'VP8X' && ord($bytes[20] ?? "\0") & 2
+                ? max(2, substr_count($bytes, 'ANMF'))
+                : 1,
             default => 1,
         };
     }
@@ -154,7 +174,10 @@ final class Intake
         };
     }
 
-    /** Walks the segments of a JPEG (ITU-T T.81, annex B), so that the end mark of a thumbnail within is not taken for its own. */
+    /**
+     * Walks the segments of a JPEG (ITU-T T.81, annex B), so that the end mark of a thumbnail within is not taken for
+     * its own.
+     */
     private static function hasJpegEnd(string $bytes): bool
     {
         $length = strlen($bytes);
@@ -176,7 +199,10 @@ final class Intake
             $at += (ord($bytes[$at] ?? "\0") << 8) + ord($bytes[$at + 1] ?? "\0");
             if ($mark === 0xDA) {
                 // Coded data, up to a mark that is neither stuffing nor a restart.
-                $at = preg_match('/\xFF[^\x00\xD0-\xD7]/', $bytes, $found, PREG_OFFSET_CAPTURE, min($at, $length)) === 1 ? $found[0][1] : $length;
+                $at
+                    = preg_match('/\xFF[^\x00\xD0-\xD7]/', $bytes, $found, PREG_OFFSET_CAPTURE, min($at, $length)) === 1
+                        ? $found[0][1]
+                        : $length;
             }
         }
 
@@ -227,7 +253,11 @@ final class Intake
         $steps = 24;
         for ($y = 0; $y <= $steps; $y++) {
             for ($x = 0; $x <= $steps; $x++) {
-                $pixel = imagecolorat($image, intdiv((imagesx($image) - 1) * $x, $steps), intdiv((imagesy($image) - 1) * $y, $steps));
+                $pixel = imagecolorat(
+                    $image,
+                    intdiv((imagesx($image) - 1) * $x, $steps),
+                    intdiv((imagesy($image) - 1) * $y, $steps),
+                );
                 if ((($pixel >> 24) & 0x7F) > 0) {
                     return true;
                 }

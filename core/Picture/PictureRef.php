@@ -23,7 +23,9 @@ final class PictureRef
             throw Refusal::because('The picture must be named by text.');
         }
         if (preg_match(self::KEPT, $raw, $match)) {
-            $framing = isset($match[2]) ? Framing::parse($match[2]) ?? throw Refusal::because('The crop of the picture is not seven numbers.') : Framing::whole();
+            $framing = isset($match[2])
+                ? Framing::parse($match[2]) ?? throw Refusal::because('The crop of the picture is not seven numbers.')
+                : Framing::whole();
 
             return self::framed($match[1], $framing);
         }
@@ -33,7 +35,9 @@ final class PictureRef
         if (preg_match('#^https?://#i', $raw)) {
             return WebAddress::parse($raw, 'picture address')->address;
         }
-        throw Refusal::because('The picture is not one of the library, a web address or a base64 data: URI of a PNG, JPEG, GIF or WebP.');
+        throw Refusal::because(
+            'The picture is not one of the library, a web address or a base64 data: URI of a PNG, JPEG, GIF or WebP.',
+        );
     }
 
     public static function isAddress(string $ref): bool

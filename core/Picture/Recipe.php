@@ -46,11 +46,23 @@ final readonly class Recipe implements Bake
      */
     public static function of(array $given): self
     {
-        $side = fn (string $key): int => is_int($given[$key] ?? null) && $given[$key] >= 1 && $given[$key] <= self::MAX_SIDE ? $given[$key]
+        $side = fn (string $key): int => is_int($given[$key] ?? null)
+        && $given[$key] >= 1
+        && $given[$key] <= self::MAX_SIDE
+            ? $given[$key]
             : throw Refusal::because('The '.$key.' is a whole number of pixels from 1 to '.self::MAX_SIDE.'.', "/$key");
-        $truth = fn (string $key): bool => is_bool($given[$key] ?? false) ? $given[$key] ?? false : throw Refusal::because("The value of $key is true or false.", "/$key");
-        $word = fn (string $key, string $default): string => is_string($given[$key] ?? $default) ? $given[$key] ?? $default : '';
-        $tone = Tone::tryFrom($word('tone', 'natural')) ?? throw Refusal::because('A tone is one of: '.implode(', ', array_column(Tone::cases(), 'value')).'.', '/tone');
+        $truth = fn (string $key): bool => is_bool($given[$key] ?? false)
+            ? $given[$key] ?? false
+            : throw Refusal::because("The value of $key is true or false.", "/$key");
+        $word = fn (string $key, string $default): string => is_string($given[$key] ?? $default)
+            ? $given[$key] ?? $default
+            : '';
+        $tone
+            = Tone::tryFrom($word('tone', 'natural'))
+            ?? throw Refusal::because(
+                'A tone is one of: '.implode(', ', array_column(Tone::cases(), 'value')).'.',
+                '/tone',
+            );
         $density = $given['density'] ?? self::DENSITY;
         if ($density !== 1 && $density !== 2) {
             throw Refusal::because('The density is 1 or 2 pixels.', '/density');
@@ -58,8 +70,15 @@ final readonly class Recipe implements Bake
 
         return new self(
             Refusal::at('/picture', fn () => PictureRef::parse($given['picture'] ?? null)),
-            Shape::forPhotos()[$word('shape', 'square')] ?? throw Refusal::because('A shape is one of: '.implode(', ', array_keys(Shape::forPhotos())).'.', '/shape'),
-            $side('width'), $side('height'), $truth('play'), $tone,
+            Shape::forPhotos()[$word('shape', 'square')]
+                ?? throw Refusal::because(
+                    'A shape is one of: '.implode(', ', array_keys(Shape::forPhotos())).'.',
+                    '/shape',
+                ),
+            $side('width'),
+            $side('height'),
+            $truth('play'),
+            $tone,
             $tone->needsInk() ? Refusal::at('/ink', fn () => Colour::hex($word('ink', ''))) : null,
             $truth('outline'), $truth('moving'), $density,
         );
@@ -73,8 +92,16 @@ final readonly class Recipe implements Bake
     public function toArray(): array
     {
         return [
-            'picture' => $this->ref, 'shape' => $this->shape->value, 'width' => $this->width, 'height' => $this->height, 'play' => $this->playMark,
-            'tone' => $this->tone->value, 'ink' => $this->ink?->toHex(), 'outline' => $this->outline, 'moving' => $this->moving, 'density' => $this->density,
+            'picture' => $this->ref,
+            'shape' => $this->shape->value,
+            'width' => $this->width,
+            'height' => $this->height,
+            'play' => $this->playMark,
+            'tone' => $this->tone->value,
+            'ink' => $this->ink?->toHex(),
+            'outline' => $this->outline,
+            'moving' => $this->moving,
+            'density' => $this->density,
         ];
     }
 

@@ -27,7 +27,10 @@ enum Shape: string
     /** @return array<string, self> outlines a mark can have, by value */
     public static function forMarks(): array
     {
-        return ['round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square, 'ring' => self::Ring, 'bare' => self::Bare];
+        return [
+            'round' => self::Round, 'rounded' => self::Rounded, 'square' => self::Square, 'ring' => self::Ring,
+            'bare' => self::Bare,
+        ];
     }
 
     public function label(): string

@@ -21,7 +21,8 @@ final readonly class Strokes
     private const SPREAD = 0.45;
 
     /**
-     * @param  list<non-empty-list<array{float, float, float}>>  $strokes  points as x, y from the name's top left and milliseconds from its start
+     * @param  list<non-empty-list<array{float, float, float}>>  $strokes  points as x, y from the name's top left and
+     *                                                                     milliseconds from its start
      * @param  float  $width  of what was written, in the unit of x and y
      */
     private function __construct(public array $strokes, public float $width, public float $height)
@@ -44,7 +45,13 @@ final readonly class Strokes
         foreach ($given as $stroke) {
             $points = [];
             foreach (is_array($stroke) ? $stroke['points'] ?? $stroke : [] as $point) {
-                [$x, $y, $time] = is_array($point) ? [$point['x'] ?? $point[0] ?? null, $point['y'] ?? $point[1] ?? null, $point['time'] ?? $point[2] ?? 0] : [null, null, null];
+                [$x, $y, $time] = is_array($point)
+                    ? [
+                        $point['x'] ?? ($point[0] ?? null),
+                        $point['y'] ?? ($point[1] ?? null),
+                        $point['time'] ?? ($point[2] ?? 0),
+                    ]
+                    : [null, null, null];
                 foreach ([$x, $y, $time] as $number) {
                     if ((! is_int($number) && ! is_float($number)) || ! is_finite((float) $number)) {
                         throw Refusal::because('The drawing did not arrive whole: write the name again.');
@@ -108,7 +115,10 @@ final readonly class Strokes
     private function line(\GdImage $canvas, array $points, float $scale, float $left, float $top): void
     {
         $pen = $this->pen() * $scale;
-        $dot = fn (float $x, float $y, float $width) => imagefilledellipse($canvas, (int) round($left + $x * $scale), (int) round($top + $y * $scale), max(1, (int) round($width)), max(1, (int) round($width)), 0);
+        $dot = fn (float $x, float $y, float $width) => imagefilledellipse(
+            $canvas, (int) round($left + $x * $scale), (int) round($top + $y * $scale), max(1, (int) round($width)),
+            max(1, (int) round($width)), 0,
+        );
         $width = $pen;
         foreach ($points as $index => [$x, $y, $time]) {
             if ($index === 0) {
@@ -127,8 +137,15 @@ final readonly class Strokes
             $steps = max(1, (int) ceil($length * $scale / max(1, $pen * 0.2)));
             for ($step = 1; $step <= $steps; $step++) {
                 $t = $step / $steps;
-                [$a, $b, $c, $d] = [-$t ** 3 + 2 * $t ** 2 - $t, 3 * $t ** 3 - 5 * $t ** 2 + 2, -3 * $t ** 3 + 4 * $t ** 2 + $t, $t ** 3 - $t ** 2];
-                $dot(($a * $pX + $b * $fromX + $c * $x + $d * $nX) / 2, ($a * $pY + $b * $fromY + $c * $y + $d * $nY) / 2, $width + ($to - $width) * $t);
+                [$a, $b, $c, $d] = [
+                    -($t ** 3) + 2 * $t ** 2 - $t, 3 * $t ** 3 - 5 * $t ** 2 + 2, -3 * $t ** 3 + 4 * $t ** 2 + $t,
+                    $t ** 3 - $t ** 2,
+                ];
+                $dot(
+                    ($a * $pX + $b * $fromX + $c * $x + $d * $nX) / 2,
+                    ($a * $pY + $b * $fromY + $c * $y + $d * $nY) / 2,
+                    $width + ($to - $width) * $t,
+                );
             }
             $width = $to;
         }
@@ -147,7 +164,13 @@ final readonly class Strokes
         [$left, $top, $start] = [min(array_column($all, 0)), min(array_column($all, 1)), min(array_column($all, 2))];
 
         return new self(
-            array_map(fn (array $points) => array_map(fn (array $p) => [round($p[0] - $left, 1), round($p[1] - $top, 1), round($p[2] - $start)], $points), $strokes),
+            array_map(
+                fn (array $points) => array_map(
+                    fn (array $p) => [round($p[0] - $left, 1), round($p[1] - $top, 1), round($p[2] - $start)],
+                    $points,
+                ),
+                $strokes,
+            ),
             max(array_column($all, 0)) - $left,
             max(array_column($all, 1)) - $top,
         );

@@ -14,6 +14,9 @@ enum Area: string
 
     public function label(): string
     {
-        return ['layout' => 'Layout holds', 'pictures' => 'Pictures reach', 'text' => 'Text readable', 'links' => 'Links lead', 'facts' => 'Facts in order', 'size' => 'Size allowed'][$this->value];
+        return [
+            'layout' => 'Layout holds', 'pictures' => 'Pictures reach', 'text' => 'Text readable',
+            'links' => 'Links lead', 'facts' => 'Facts in order', 'size' => 'Size allowed',
+        ][$this->value];
     }
 }

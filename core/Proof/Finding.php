@@ -32,6 +32,10 @@ final readonly class Finding
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['check' => $this->check, 'id' => $this->id(), 'title' => $this->title, 'area' => $this->area->value, 'severity' => $this->severity->value, 'says' => $this->says, 'pieces' => $this->pieces, 'clients' => $this->clients, 'mend' => $this->mend?->label];
+        return [
+            'check' => $this->check, 'id' => $this->id(), 'title' => $this->title, 'area' => $this->area->value,
+            'severity' => $this->severity->value, 'says' => $this->says, 'pieces' => $this->pieces,
+            'clients' => $this->clients, 'mend' => $this->mend?->label,
+        ];
     }
 }

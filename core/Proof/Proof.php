@@ -67,7 +67,12 @@ final readonly class Proof
             foreach (MailClient::ALL as $client) {
                 $matrix[$area->value][$client] = null;
                 foreach ($this->findings as $finding) {
-                    if ($finding->area === $area && ($finding->clients === [] ? $finding->severity !== Severity::Advice : in_array($client, $finding->clients, true))) {
+                    if (
+                        $finding->area === $area
+                        && ($finding->clients === []
+                            ? $finding->severity !== Severity::Advice
+                            : in_array($client, $finding->clients, true))
+                    ) {
                         $matrix[$area->value][$client] = $finding;
                         break;
                     }
@@ -94,6 +99,10 @@ final readonly class Proof
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['score' => $this->score(), 'findings' => array_map(fn (Finding $finding) => $finding->toArray(), $this->findings), 'passed' => array_map(fn (Check $check) => $check->key(), $this->passed)];
+        return [
+            'score' => $this->score(),
+            'findings' => array_map(fn (Finding $finding) => $finding->toArray(), $this->findings),
+            'passed' => array_map(fn (Check $check) => $check->key(), $this->passed),
+        ];
     }
 }

@@ -22,7 +22,11 @@ enum Severity: string
 
     public function label(): string
     {
-        return ['blocks' => 'mend before it goes out', 'mend' => 'readers lose something', 'advice' => 'could be better'][$this->value];
+        return [
+            'blocks' => 'mend before it goes out',
+            'mend' => 'readers lose something',
+            'advice' => 'could be better',
+        ][$this->value];
     }
 
     public function rank(): int

@@ -108,7 +108,13 @@ final class Subject
     /** @return list<Piece> shown, with something in them */
     public function pieces(string ...$kinds): array
     {
-        return array_values(array_filter($this->card->pieces, fn (Piece $piece) => $piece->shown && ($kinds === [] || in_array($piece->kind->key(), $kinds, true)) && ! $piece->isBlank()));
+        return array_values(
+            array_filter(
+                $this->card->pieces,
+                fn (Piece $piece) => $piece->shown && ($kinds === [] || in_array($piece->kind->key(), $kinds, true))
+                    && ! $piece->isBlank(),
+            ),
+        );
     }
 
     /** @return list<array{Piece, Block}> what stands on the card, by piece */
@@ -132,7 +138,9 @@ final class Subject
         $paper = $this->card->style->ink(InkRole::Paper);
         $runs = [];
         foreach ($this->blocks() as [$piece, $block]) {
-            foreach ($block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run) {
+            foreach (
+                $block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run
+            ) {
                 $runs[] = [$piece, $run, $block instanceof ButtonBlock ? $block->ground : $paper];
             }
         }
@@ -188,7 +196,13 @@ final class Subject
             // Days since 1 March of year 0 (Fliegel and Van Flandern 1968, rearranged).
             $year -= $month <= 2 ? 1 : 0;
 
-            return 365 * $year + intdiv($year, 4) - intdiv($year, 100) + intdiv($year, 400) + intdiv(153 * ($month + ($month > 2 ? -3 : 9)) + 2, 5) + $date - 1;
+            return 365 * $year
+                + intdiv($year, 4)
+                - intdiv($year, 100)
+                + intdiv($year, 400)
+                + intdiv(153 * ($month + ($month > 2 ? -3 : 9)) + 2, 5)
+                + $date
+                - 1;
         };
 
         return $number($to) - $number($from);
@@ -210,7 +224,8 @@ final class Subject
     {
         $bytes = [];
         foreach ($this->sheet->pictures() as $picture) {
-            $bytes[is_string($picture->source) ? $picture->source : $picture->source->key()] = $this->fact($picture)->bytes ?? 0;
+            $bytes[is_string($picture->source) ? $picture->source : $picture->source->key()]
+                = $this->fact($picture)->bytes ?? 0;
         }
 
         return array_sum($bytes);

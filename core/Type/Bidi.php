@@ -31,8 +31,12 @@ final class Bidi
         $levels = [];
         foreach ($kinds as $index => $kind) {
             // What is between two of one direction has it too; numbers count as right to left (N1, N2).
-            $level = $kind !== 'N' ? $kind
-                : (self::side($kinds, $index, -1, $base) === ($after = self::side($kinds, $index, 1, $base)) ? $after : $base);
+            $level
+                = $kind !== 'N'
+                    ? $kind
+                    : (self::side($kinds, $index, -1, $base) === ($after = self::side($kinds, $index, 1, $base))
+                        ? $after
+                        : $base);
             $levels[] = $rtl ? ($level === 'R' ? 1 : 2) : ['L' => 0, 'R' => 1, 'EN' => 2][$level];
         }
 
@@ -87,7 +91,9 @@ final class Bidi
                     $end++;
                 }
                 if ($end > $start) {
-                    array_splice($order, $start, $end - $start, array_reverse(array_slice($order, $start, $end - $start)));
+                    array_splice(
+                        $order, $start, $end - $start, array_reverse(array_slice($order, $start, $end - $start)),
+                    );
                 }
             }
         }

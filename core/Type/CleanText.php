@@ -63,7 +63,9 @@ final class CleanText
             try {
                 $lines[] = $read($raw);
             } catch (Refusal $refusal) {
-                throw count($given) === 1 ? $refusal : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
+                throw count($given) === 1
+                    ? $refusal
+                    : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
             }
         }
 

@@ -13,7 +13,10 @@ final class FontMetrics
     /** @var array<string, self> */
     private static array $loaded = [];
 
-    /** @param  array{units: int, ascent: int, descent: int, gap: int, regular: array<int, int>, bold: array<int, int>}  $table */
+    /**
+     * @param array{units: int, ascent: int, descent: int, gap: int, regular: array<int, int>, bold: array<int, int>}
+     *     $table
+     */
     private function __construct(private readonly array $table)
     {
     }
@@ -94,7 +97,15 @@ final class FontMetrics
     {
         return match (true) {
             // Combining marks, joiners, variation selectors, direction marks and skin tones take no room.
-            in_array(\IntlChar::charType($point), [\IntlChar::CHAR_CATEGORY_NON_SPACING_MARK, \IntlChar::CHAR_CATEGORY_ENCLOSING_MARK, \IntlChar::CHAR_CATEGORY_FORMAT_CHAR], true),
+            in_array(
+                \IntlChar::charType($point),
+                [
+                    \IntlChar::CHAR_CATEGORY_NON_SPACING_MARK,
+                    \IntlChar::CHAR_CATEGORY_ENCLOSING_MARK,
+                    \IntlChar::CHAR_CATEGORY_FORMAT_CHAR,
+                ],
+                true,
+            ),
             $point >= 0x1F3FB && $point <= 0x1F3FF => 0.0,
             $point >= 0x1F000 => 1.25,
             // East Asian wide and full-width signs (UAX #11) fill the em square.

@@ -20,24 +20,52 @@ final readonly class FontStack
         'courier' => ['Courier New', 'Courier', 'monospace'],
     ];
 
-    /** key => open font that measures the same; nothing open measures as Tahoma and Trebuchet do, so theirs come near. */
+    /**
+     * key => open font that measures the same; nothing open measures as Tahoma and Trebuchet do, so theirs come near.
+     */
     private const TWINS = [
-        'arial' => 'liberation-sans', 'verdana' => 'dejavu-sans', 'tahoma' => 'dejavu-sans-condensed', 'trebuchet' => 'liberation-sans',
-        'calibri' => 'carlito', 'georgia' => 'gelasio', 'times' => 'liberation-serif', 'cambria' => 'caladea', 'courier' => 'liberation-mono',
+        'arial' => 'liberation-sans',
+        'verdana' => 'dejavu-sans',
+        'tahoma' => 'dejavu-sans-condensed',
+        'trebuchet' => 'liberation-sans',
+        'calibri' => 'carlito',
+        'georgia' => 'gelasio',
+        'times' => 'liberation-serif',
+        'cambria' => 'caladea',
+        'courier' => 'liberation-mono',
     ];
 
     /** Open font => families to draw it by, those with most signs first. */
     private const DRAWN = [
-        'liberation-sans' => 'Liberation Sans, Arimo, sans-serif', 'liberation-serif' => 'Liberation Serif, Tinos, serif', 'liberation-mono' => 'Liberation Mono, Cousine, monospace',
-        'dejavu-sans' => 'DejaVu Sans, sans-serif', 'dejavu-sans-condensed' => 'DejaVu Sans, sans-serif', 'carlito' => 'Carlito, sans-serif', 'caladea' => 'Caladea, serif', 'gelasio' => 'Gelasio, serif',
+        'liberation-sans' => 'Liberation Sans, Arimo, sans-serif',
+        'liberation-serif' => 'Liberation Serif, Tinos, serif',
+        'liberation-mono' => 'Liberation Mono, Cousine, monospace',
+        'dejavu-sans' => 'DejaVu Sans, sans-serif',
+        'dejavu-sans-condensed' => 'DejaVu Sans, sans-serif',
+        'carlito' => 'Carlito, sans-serif',
+        'caladea' => 'Caladea, serif',
+        'gelasio' => 'Gelasio, serif',
     ];
 
     /** family => open font that shows what it looks like, for families that stand in for others too. */
     private const LOOKS = [
-        'Arial' => 'liberation-sans', 'Helvetica' => 'liberation-sans', 'sans-serif' => 'liberation-sans', 'Verdana' => 'dejavu-sans', 'Geneva' => 'dejavu-sans',
-        'Tahoma' => 'dejavu-sans-condensed', 'Trebuchet MS' => 'liberation-sans', 'Calibri' => 'carlito', 'Carlito' => 'carlito', 'Georgia' => 'gelasio',
-        'Times New Roman' => 'liberation-serif', 'Times' => 'liberation-serif', 'serif' => 'liberation-serif', 'Cambria' => 'caladea',
-        'Courier New' => 'liberation-mono', 'Courier' => 'liberation-mono', 'monospace' => 'liberation-mono',
+        'Arial' => 'liberation-sans',
+        'Helvetica' => 'liberation-sans',
+        'sans-serif' => 'liberation-sans',
+        'Verdana' => 'dejavu-sans',
+        'Geneva' => 'dejavu-sans',
+        'Tahoma' => 'dejavu-sans-condensed',
+        'Trebuchet MS' => 'liberation-sans',
+        'Calibri' => 'carlito',
+        'Carlito' => 'carlito',
+        'Georgia' => 'gelasio',
+        'Times New Roman' => 'liberation-serif',
+        'Times' => 'liberation-serif',
+        'serif' => 'liberation-serif',
+        'Cambria' => 'caladea',
+        'Courier New' => 'liberation-mono',
+        'Courier' => 'liberation-mono',
+        'monospace' => 'liberation-mono',
     ];
 
     private string $css;
@@ -87,7 +115,10 @@ final readonly class FontStack
     /** @return array<string, string> family => open font that looks like it, in the order they are tried */
     public function chain(): array
     {
-        return array_intersect_key(array_replace(array_flip(self::STACKS[$this->key]), self::LOOKS), array_flip(self::STACKS[$this->key]));
+        return array_intersect_key(
+            array_replace(array_flip(self::STACKS[$this->key]), self::LOOKS),
+            array_flip(self::STACKS[$this->key]),
+        );
     }
 
     public function name(): string

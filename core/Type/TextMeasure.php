@@ -9,7 +9,8 @@ namespace InkyCard\Type;
 final readonly class TextMeasure
 {
     /**
-     * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after it, CSS px; where it ends in the text, bytes
+     * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after
+     *                                                 it, CSS px; where it ends in the text, bytes
      * @param  list<array{string, float, bool}>  $runs  white space collapsed
      */
     private function __construct(private array $atoms, private array $runs)
@@ -46,7 +47,10 @@ final readonly class TextMeasure
                     $space = 0.0;
                     $width += $metrics->width($bare, $size, $bold);
                 }
-                $space += strlen($piece) === strlen($bare) ? 0.0 : $metrics->width(substr($piece, strlen($bare)), $size, $bold);
+                $space
+                    += strlen($piece) === strlen($bare)
+                        ? 0.0
+                        : $metrics->width(substr($piece, strlen($bare)), $size, $bold);
                 $start = $stop;
             }
             $atoms[] = [$width, $space, $end];
@@ -160,7 +164,9 @@ final readonly class TextMeasure
             preg_match_all('/ +|(?<=[A-Za-z])-(?=[A-Za-z])/', $text, $found, PREG_OFFSET_CAPTURE);
             $breaks = array_map(fn (array $match) => $match[1] + strlen($match[0]), $found[0]);
         } else {
-            $iterator = \IntlBreakIterator::createLineInstance('en') ?? throw new \RuntimeException('ICU knows no line breaks.');
+            $iterator
+                = \IntlBreakIterator::createLineInstance('en')
+                ?? throw new \RuntimeException('ICU knows no line breaks.');
             $iterator->setText($text);
             $breaks = [];
             for ($at = $iterator->next(); $at !== \IntlBreakIterator::DONE; $at = $iterator->next()) {

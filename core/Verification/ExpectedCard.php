@@ -17,8 +17,13 @@ final readonly class ExpectedCard
      * @param  string  $address  the holder's mail address; empty when it says none
      * @param  ?self  $short  the same in the short form phones are given; null where it is not looked for
      */
-    private function __construct(public int $revision, public MessageContent $seen, public MessageContent $text, public string $address, public ?self $short)
-    {
+    private function __construct(
+        public int $revision,
+        public MessageContent $seen,
+        public MessageContent $text,
+        public string $address,
+        public ?self $short,
+    ) {
     }
 
     /**
@@ -35,11 +40,19 @@ final readonly class ExpectedCard
      * @param  (\Closure(Card): Sheet)|null  $sheet  its sheet, where that is not the card's own: one with counted links
      * @param  bool  $short  its short form will do as well
      */
-    public static function card(int $revision, Card $card, PictureSources $pictures, ?\Closure $sheet = null, bool $short = false): self
-    {
+    public static function card(
+        int $revision,
+        Card $card,
+        PictureSources $pictures,
+        ?\Closure $sheet = null,
+        bool $short = false,
+    ): self {
         $address = '';
         foreach ($card->pieces as $piece) {
-            $address = $address === '' && $piece->shown && $piece->kind->key() === 'email' ? $piece->text('address') : $address;
+            $address
+                = $address === '' && $piece->shown && $piece->kind->key() === 'email'
+                    ? $piece->text('address')
+                    : $address;
         }
         $shortened = $short ? (new Shorten)->apply($card) : $card;
 

@@ -9,10 +9,14 @@ use InkyCard\Markup\MailDocument;
 /** What stands in a stretch of a message: its lines of words, its links, its pictures. */
 final class MessageContent
 {
-    private const BLOCKS = ['br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote', 'pre', 'img'];
+    private const BLOCKS = [
+        'br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote',
+        'pre', 'img',
+    ];
 
     /** Lines after which a message speaks of an earlier one. */
-    private const QUOTED = '/^(?:-{2,}\s*(?:original|forwarded) message|begin forwarded message|on .{4,120} wrote:?$|am .{4,120} schrieb|le .{4,120} a écrit|_{10,}$|from: .+@)/iu';
+    private const QUOTED = '/^(?:-{2,}\s*(?:original|forwarded) message|begin forwarded message|on .{4,120} wrote:?$'
+        .'|am .{4,120} schrieb|le .{4,120} a écrit|_{10,}$|from: .+@)/iu';
 
     /** Lines of one message that are looked at. A signature ends what its writer wrote, so the last ones count. */
     private const MOST = 5_000;
@@ -27,8 +31,11 @@ final class MessageContent
      * @param  list<string>  $links  addresses, unwrapped from what mail gateways put around them
      * @param  list<array{string, string}>  $pictures  source and words in its place
      */
-    private function __construct(public readonly array $lines, public readonly array $links, public readonly array $pictures)
-    {
+    private function __construct(
+        public readonly array $lines,
+        public readonly array $links,
+        public readonly array $pictures,
+    ) {
     }
 
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
@@ -72,7 +79,10 @@ final class MessageContent
                     $parts[$at][1][] = rtrim(Wrapped::inner($node->attributes['href']), '/');
                 }
                 if ($node->name === 'img') {
-                    $parts[$at][2][] = [rtrim(Wrapped::inner($node->attributes['src'] ?? ''), '/'), self::plain($node->attributes['alt'] ?? '')];
+                    $parts[$at][2][] = [
+                        rtrim(Wrapped::inner($node->attributes['src'] ?? ''), '/'),
+                        self::plain($node->attributes['alt'] ?? ''),
+                    ];
                 }
                 $open[] = $quotes ? '/quote' : ($block ? '/line' : '=');
                 for ($index = count($node->children) - 1; $index >= 0; $index--) {
@@ -90,7 +100,10 @@ final class MessageContent
         }
         $close();
 
-        return [new self(array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2]), new self(array_slice($parts[1][0], 0, self::MOST), $parts[1][1], $parts[1][2])];
+        return [
+            new self(array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2]),
+            new self(array_slice($parts[1][0], 0, self::MOST), $parts[1][1], $parts[1][2]),
+        ];
     }
 
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
@@ -108,7 +121,10 @@ final class MessageContent
             $lines[$quoted ? 1 : $at][] = $plain;
         }
 
-        return [new self(array_slice($lines[0], -self::MOST), [], []), new self(array_slice($lines[1], 0, self::MOST), [], [])];
+        return [
+            new self(array_slice($lines[0], -self::MOST), [], []),
+            new self(array_slice($lines[1], 0, self::MOST), [], []),
+        ];
     }
 
     /** How often a line stands there, as a line of its own. */
@@ -127,12 +143,19 @@ final class MessageContent
         }
         $this->all ??= implode("\n", $this->lines);
 
-        return mb_strlen($line) >= 6 && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $this->all) === 1;
+        return mb_strlen($line) >= 6
+            && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $this->all) === 1;
     }
 
     /** Words as they are compared: without marks nobody sees, white space evened out. */
     public static function plain(string $text): string
     {
-        return trim((string) preg_replace(['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}]/u', '/[\s\x{A0}\x{2007}\x{202F}]+/u'], ['', ' '], mb_scrub($text, 'UTF-8')));
+        return trim(
+            (string) preg_replace(
+                ['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}]/u', '/[\s\x{A0}\x{2007}\x{202F}]+/u'],
+                ['', ' '],
+                mb_scrub($text, 'UTF-8'),
+            ),
+        );
     }
 }

@@ -41,23 +41,55 @@ final readonly class Verified
     {
         $lines = fn (int $count): string => $count === 1 ? 'One line' : "$count lines";
 
-        return array_values(array_filter([
-            match ($this->verdict) {
-                'verified' => $this->short ? 'The card arrived in its short form, as it was handed over.' : 'The card arrived as it was handed over.',
-                'altered' => 'The card is there, and not as it was handed over.',
-                'old' => "It is revision $this->revision, an older one. Hand the card over again.",
-                'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
-                'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
-                'absent' => 'It is not there. Choose it as the default for this address, reload, and write a new message.',
-            },
-            $this->missing === [] ? '' : $lines(count($this->missing)).' missing: '.implode('; ', array_slice($this->missing, 0, 4)).'.',
-            $this->altered === [] ? '' : $lines(count($this->altered)).' changed: '.implode('; ', array_map(fn (array $pair) => "$pair[0] became $pair[1]", array_slice($this->altered, 0, 4))).'.',
-            $this->links === [] ? '' : (count($this->links) === 1 ? 'One link' : count($this->links).' links').' gone or changed: '.implode(', ', array_slice($this->links, 0, 4)).'.',
-            $this->pictures === 0 ? '' : ($this->pictures === 1 ? 'One picture was' : "$this->pictures pictures were").' lost on the way. Paste the card as seen, not its words.',
-            $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
-            $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
-            $this->wrongAddress === '' ? '' : "The message came from $this->wrongAddress; the card belongs to another address.",
-        ], fn (string $sentence) => $sentence !== ''));
+        return array_values(
+            array_filter(
+                [
+                    match ($this->verdict) {
+                        'verified' => $this->short
+                            ? 'The card arrived in its short form, as it was handed over.'
+                            : 'The card arrived as it was handed over.',
+                        'altered' => 'The card is there, and not as it was handed over.',
+                        'old' => "It is revision $this->revision, an older one. Hand the card over again.",
+                        'plain' => 'Only its words arrived: the message was written as plain text. Set the mail '
+                            .'program to HTML.',
+                        'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted '
+                            .'text.',
+                        'absent' => 'It is not there. Choose it as the default for this address, reload, and write a '
+                            .'new message.',
+                    },
+                    $this->missing === []
+                        ? ''
+                        : $lines(count($this->missing)).' missing: '.implode('; ', array_slice($this->missing, 0, 4))
+                            .'.',
+                    $this->altered === []
+                        ? ''
+                        : $lines(count($this->altered)).' changed: '
+                            .implode(
+                                '; ',
+                                array_map(
+                                    fn (array $pair) => "$pair[0] became $pair[1]",
+                                    array_slice($this->altered, 0, 4),
+                                ),
+                            )
+                            .'.',
+                    $this->links === []
+                        ? ''
+                        : (count($this->links) === 1 ? 'One link' : count($this->links).' links').' gone or changed: '
+                            .implode(', ', array_slice($this->links, 0, 4))
+                            .'.',
+                    $this->pictures === 0
+                        ? ''
+                        : ($this->pictures === 1 ? 'One picture was' : "$this->pictures pictures were")
+                            .' lost on the way. Paste the card as seen, not its words.',
+                    $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
+                    $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
+                    $this->wrongAddress === ''
+                        ? ''
+                        : "The message came from $this->wrongAddress; the card belongs to another address.",
+                ],
+                fn (string $sentence) => $sentence !== '',
+            ),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -44,12 +44,32 @@ final class Verifier
         [$missing, $altered] = self::lines($best->seen->lines, $written);
         $links = array_values(array_diff(array_unique($best->seen->links), $written->links));
         // Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words.
-        $pictures = max(0, count($best->seen->pictures) - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')));
-        $older = self::alsoOlder($best, array_values(array_filter([$current, ...$older], fn (ExpectedCard $other) => $other->revision !== $best->revision)), $written);
+        $pictures = max(
+            0,
+            count($best->seen->pictures)
+                - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')),
+        );
+        $older = self::alsoOlder(
+            $best,
+            array_values(
+                array_filter([$current, ...$older], fn (ExpectedCard $other) => $other->revision !== $best->revision),
+            ),
+            $written,
+        );
         $twice = self::isTwice($best->seen->lines, $written);
-        $clean = $missing === [] && $altered === [] && $links === [] && $pictures === 0 && ! $older && ! $twice && $wrong === '';
+        $clean
+            = $missing === []
+            && $altered === []
+            && $links === []
+            && $pictures === 0
+            && ! $older
+            && ! $twice
+            && $wrong === '';
 
-        return new Verified($best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision, $missing, $altered, $links, $pictures, $older, $twice, $wrong);
+        return new Verified(
+            $best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision,
+            $missing, $altered, $links, $pictures, $older, $twice, $wrong,
+        );
     }
 
     /** @param  list<ExpectedCard>  $older */
@@ -61,7 +81,10 @@ final class Verifier
             if ($best !== null) {
                 [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen) : [[], []];
 
-                return new Verified($verdict, $best->revision, $missing, $altered, pictures: $verdict === 'plain' ? count($best->seen->pictures) : 0, wrongAddress: $wrong);
+                return new Verified(
+                    $verdict, $best->revision, $missing, $altered,
+                    pictures: $verdict === 'plain' ? count($best->seen->pictures) : 0, wrongAddress: $wrong,
+                );
             }
         }
 
@@ -91,7 +114,10 @@ final class Verifier
             $share = count($wanted) === 0 ? 0.0 : count($there) / count($wanted);
             if ($share < self::THERE && $share > 0) {
                 // Changed lines speak for it as well, if less.
-                $rest = array_filter(array_diff($wanted, $there), fn (string $line) => self::nearest($line, $seen->lines) !== null);
+                $rest = array_filter(
+                    array_diff($wanted, $there),
+                    fn (string $line) => self::nearest($line, $seen->lines) !== null,
+                );
                 $share = (count($there) + 0.8 * count($rest)) / count($wanted);
             }
             if ($share >= self::THERE && $share > $most + 0.001) {
@@ -152,7 +178,8 @@ final class Verifier
     {
         foreach ($others as $other) {
             $own = array_diff($other->seen->lines, $best->seen->lines);
-            if ($own !== [] && count(array_filter($own, fn (string $line) => $seen->count($line) > 0)) >= max(1, count($own) / 2)) {
+            if ($own !== []
+                && count(array_filter($own, fn (string $line) => $seen->count($line) > 0)) >= max(1, count($own) / 2)) {
                 return true;
             }
         }
@@ -164,7 +191,10 @@ final class Verifier
     private static function isTwice(array $wanted, MessageContent $seen): bool
     {
         $once = array_count_values($wanted);
-        $twice = array_filter(array_keys($once), fn (int|string $line) => $seen->count((string) $line) >= 2 * $once[$line]);
+        $twice = array_filter(
+            array_keys($once),
+            fn (int|string $line) => $seen->count((string) $line) >= 2 * $once[$line],
+        );
 
         return count($once) > 1 && count($twice) > 0.6 * count($once);
     }

@@ -18,7 +18,8 @@ return new class extends Migration
             $table->timestamps();
             $table->index('workspace_id');
         });
-        // Every edit writes here: one key, no counter. Only the newest, while the stay in a field that made it goes on, is written again.
+        // Every edit writes here: one key, no counter. Only the newest, while the stay in a field that made it goes on,
+        // is written again.
         Schema::create('card_revisions', function (Blueprint $table) {
             $table->foreignId('card_id')->constrained()->cascadeOnDelete();
             $table->unsignedInteger('number');

@@ -31,6 +31,11 @@ return new class extends Migration
     public function down(): void
     {
         Schema::table('picture_variants', fn (Blueprint $table) => $table->dropColumn(['width', 'height', 'why']));
-        Schema::table('pictures', fn (Blueprint $table) => $table->dropColumn(['alt', 'rights', 'framing', 'hand', 'strokes', 'brought_bytes', 'removed_at']));
+        Schema::table(
+            'pictures',
+            fn (Blueprint $table) => $table->dropColumn([
+                'alt', 'rights', 'framing', 'hand', 'strokes', 'brought_bytes', 'removed_at',
+            ]),
+        );
     }
 };

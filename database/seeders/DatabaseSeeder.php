@@ -31,19 +31,55 @@ final class DatabaseSeeder extends Seeder
 
     public function run(Library $library, Rasterizer $rasterizer): void
     {
-        $studio = Workspace::create(['name' => 'Quillfern Garden Studio', 'web' => 'https://quillfern.example', 'country' => 'GB']);
+        $studio = Workspace::create([
+            'name' => 'Quillfern Garden Studio',
+            'web' => 'https://quillfern.example',
+            'country' => 'GB',
+        ]);
         $maren = User::create(['name' => 'Maren Oakhollow', 'email' => self::EMAIL, 'password' => self::PASSWORD]);
-        $tobiah = User::create(['name' => 'Tobiah Reedmace', 'email' => 'tobiah@quillfern.example', 'password' => self::PASSWORD]);
+        $tobiah = User::create([
+            'name' => 'Tobiah Reedmace',
+            'email' => 'tobiah@quillfern.example',
+            'password' => self::PASSWORD,
+        ]);
         $studio->members()->attach([$maren->id, $tobiah->id]);
 
-        /** @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo */
-        $demo = json_decode((string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR);
-        $logo = fn (string $name): array => self::measured(self::named($library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"), 'Quillfern Garden Studio'));
-        StoredBrand::query()->create(['workspace_id' => $studio->id, 'number' => 1, 'document' => BrandJson::encode(BrandDocument::of($demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]]))]);
+        /**
+         * @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo
+         */
+        $demo = json_decode(
+            (string) file_get_contents(database_path('demo/cards.json')), true, 32, JSON_THROW_ON_ERROR,
+        );
+        $logo = fn (string $name): array => self::measured(
+            self::named(
+                $library->add($studio, (string) file_get_contents(database_path("demo/logos/$name.svg")), "$name.svg"),
+                'Quillfern Garden Studio',
+            ),
+        );
+        StoredBrand::query()->create([
+            'workspace_id' => $studio->id,
+            'number' => 1,
+            'document' => BrandJson::encode(
+                BrandDocument::of(
+                    $demo['brand'] + ['logos' => ['light' => $logo('quillfern'), 'dark' => $logo('quillfern-dark')]],
+                ),
+            ),
+        ]);
         /** @var list<array{name: string, subject: string, body: string}> $ready */
-        $ready = json_decode((string) file_get_contents(database_path('demo/ready.json')), true, 8, JSON_THROW_ON_ERROR);
+        $ready = json_decode(
+            (string) file_get_contents(database_path('demo/ready.json')), true, 8, JSON_THROW_ON_ERROR,
+        );
         $directions = Destination::of('any')->directions('[address of its page]');
-        foreach ([...$ready, ['name' => 'Your card: directions for colleagues', 'subject' => 'Your new card, please by [date]', 'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me when you are stuck."]] as $message) {
+        foreach (
+            [
+                ...$ready,
+                [
+                    'name' => 'Your card: directions for colleagues',
+                    'subject' => 'Your new card, please by [date]',
+                    'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me when you are stuck.",
+                ],
+            ] as $message
+        ) {
             StoredTemplate::add($studio, MessageTemplate::of(...$message));
         }
         foreach ($demo['cards'] as $card) {
@@ -51,7 +87,10 @@ final class DatabaseSeeder extends Seeder
                 if (isset($piece['drawing'])) {
                     $svg = (string) file_get_contents(database_path("demo/{$piece['drawing']}.svg"));
                     $holder = array_column($card['pieces'], null, 'kind')['name']['fields']['text'] ?? '';
-                    $piece['fields']['picture'] = self::named($library->add($studio, $rasterizer->png($svg, self::WIDTH), basename($piece['drawing']).'.png'), $piece['fields']['alt'] ?? "Portrait of $holder")->ref();
+                    $piece['fields']['picture'] = self::named(
+                        $library->add($studio, $rasterizer->png($svg, self::WIDTH), basename($piece['drawing']).'.png'),
+                        $piece['fields']['alt'] ?? "Portrait of $holder",
+                    )->ref();
                     unset($piece['drawing']);
                 }
             }
@@ -61,25 +100,48 @@ final class DatabaseSeeder extends Seeder
             }
             $address = array_column($card['pieces'], null, 'kind')['email']['fields']['address'] ?? '';
             if ($address !== '') {
-                DB::table('placements')->insert(['workspace_id' => $studio->id, 'card_id' => $started->id, 'address' => $address, 'situation' => 'new']);
+                DB::table('placements')->insert([
+                    'workspace_id' => $studio->id, 'card_id' => $started->id, 'address' => $address,
+                    'situation' => 'new',
+                ]);
             }
         }
     }
 
-    /** Ninety days of made-up presses, the same every time: more on weekdays, more since the autumn offer, machines among them. */
+    /**
+     * Ninety days of made-up presses, the same every time: more on weekdays, more since the autumn offer, machines
+     * among them.
+     */
     private function press(StoredCard $card, int $seed): void
     {
         CountedLinks::sheet($card, $card->document());
-        $weights = ['button' => 5, 'booking' => 5, 'banner' => 4, 'offer' => 4, 'web' => 3, 'textlink' => 3, 'profiles' => 2];
-        $links = DB::table('tracked_links')->where('card_id', $card->id)->get(['id', 'kind']);
+        $weights = [
+            'button' => 5, 'booking' => 5, 'banner' => 4, 'offer' => 4, 'web' => 3, 'textlink' => 3, 'profiles' => 2,
+        ];
+        $links = DB::table('tracked_links')
+            ->where('card_id', $card->id)
+            ->get(['id', 'kind']);
         mt_srand($seed);
         $rows = [];
         foreach (range(89, 0) as $back) {
             $day = now()->subDays($back);
             foreach ($links as $link) {
                 $most = ($weights[$link->kind] ?? 1) * ($day->isWeekend() ? 0.4 : 1) * ($back < 35 ? 1.6 : 1);
-                for ($presses = mt_rand(0, (int) round($most * 10)) / 10 * mt_rand(0, 10) / 10; $presses >= 0.5; $presses--) {
-                    $rows[] = ['tracked_link_id' => $link->id, 'at' => $day->copy()->setTime(mt_rand(7, 20), mt_rand(0, 59), mt_rand(0, 59))->min(now())->toDateTimeString(), 'visitor' => sprintf('%016x', mt_rand(1, 400)), 'filtered' => mt_rand(0, 7) === 0 ? 'program' : null];
+                for (
+                    $presses = ((mt_rand(0, (int) round($most * 10)) / 10) * mt_rand(0, 10)) / 10;
+                    $presses >= 0.5;
+                    $presses--
+                ) {
+                    $rows[] = [
+                        'tracked_link_id' => $link->id,
+                        'at' => $day
+                            ->copy()
+                            ->setTime(mt_rand(7, 20), mt_rand(0, 59), mt_rand(0, 59))
+                            ->min(now())
+                            ->toDateTimeString(),
+                        'visitor' => sprintf('%016x', mt_rand(1, 400)),
+                        'filtered' => mt_rand(0, 7) === 0 ? 'program' : null,
+                    ];
                 }
             }
         }

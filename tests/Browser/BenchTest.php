@@ -17,10 +17,22 @@ final class BenchTest extends BrowserTestCase
 
     public function test_every_state_is_within_reach_in_light_and_dark(): void
     {
-        $states = ['/cards' => null, '/cards/start' => 'document.querySelector(".start-bring").open = true', self::CARD.'/looks' => null, self::CARD.'/history' => null, self::CARD.'/copy' => null,
-            self::CARD.'/hand-over' => null, '/find?q=maren' => null, self::CARD.'?piece=p1' => 'document.querySelector(".several").open = true; document.querySelector(".add").open = true'];
+        $states = [
+            '/cards' => null,
+            '/cards/start' => 'document.querySelector(".start-bring").open = true',
+            self::CARD.'/looks' => null,
+            self::CARD.'/history' => null,
+            self::CARD.'/copy' => null,
+            self::CARD.'/hand-over' => null,
+            '/find?q=maren' => null,
+            self::CARD
+            .'?piece=p1' => 'document.querySelector(".several").open = true; document.querySelector(".add").open = '
+                .'true',
+        ];
         foreach (['light', 'dark'] as $theme) {
-            Desk::shared()->devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $theme]]]);
+            Desk::shared()->devtools('Emulation.setEmulatedMedia', [
+                'features' => [['name' => 'prefers-color-scheme', 'value' => $theme]],
+            ]);
             foreach ($states as $path => $script) {
                 $this->open($path);
                 if ($script !== null) {
@@ -36,24 +48,39 @@ final class BenchTest extends BrowserTestCase
     {
         $this->open(self::CARD);
         $this->keys('jj');
-        $this->until(fn () => $this->script('return document.querySelectorAll("#order details[open]").length') === 1, 'a row opens');
-        $at = fn (): string => (string) $this->script('return document.querySelector("#order details[open]")?.dataset.piece ?? ""');
+        $this->until(
+            fn () => $this->script('return document.querySelectorAll("#order details[open]").length') === 1,
+            'a row opens',
+        );
+        $at = fn (): string => (string) $this->script(
+            'return document.querySelector("#order details[open]")?.dataset.piece ?? ""',
+        );
         $second = $at();
         $this->keys('k');
         $this->until(fn () => $at() !== '' && $at() !== $second, 'the one before');
         $this->keys('j');
         $this->until(fn () => $at() === $second, 'and back');
-        $shown = fn (): bool => $this->script('return document.getElementById(`eye-${document.querySelector("#order details[open]").dataset.piece}`).getAttribute("aria-pressed")') === 'true';
+        $shown = fn (): bool => $this->script(
+            'return document.getElementById(`eye-${document.querySelector("#order '
+                .'details[open]").dataset.piece}`).getAttribute("aria-pressed")',
+        ) === 'true';
         $this->keys('h');
         $this->until(fn () => ! $shown(), 'hidden');
         $this->keys('z');
         $this->until($shown, 'undone');
         $this->keys(WebDriverKeys::ENTER);
-        $this->until(fn () => (bool) $this->script('return document.activeElement.matches("input, textarea, select")'), 'Enter edits');
+        $this->until(
+            fn () => (bool) $this->script('return document.activeElement.matches("input, textarea, select")'),
+            'Enter edits',
+        );
         $before = $at();
         $this->keys('jhz?');
         usleep(300_000);
-        $this->assertSame([$before, true, false], [$at(), $shown(), $this->script('return document.getElementById("keys").open')], 'typing is typing');
+        $this->assertSame(
+            [$before, true, false],
+            [$at(), $shown(), $this->script('return document.getElementById("keys").open')],
+            'typing is typing',
+        );
         $this->keys(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->script('document.activeElement.blur()');
         $this->keys('?');
@@ -63,71 +90,133 @@ final class BenchTest extends BrowserTestCase
         $this->keys('/');
         $this->until(fn () => $this->script('return document.getElementById("finder").open') === true, 'the finder');
         $this->keys('contrast');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("finder-found").textContent'), 'Contrast on light and dark pages'), 'found');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("finder-found").textContent'),
+                'Contrast on light and dark pages',
+            ),
+            'found',
+        );
         $this->assertReachable('finder');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->keys(WebDriverKeys::ESCAPE);
         $this->until(fn () => $this->script('return document.getElementById("finder").open') === false, 'closed');
         $this->keys('a');
         $this->keys('pronouns');
-        $this->until(fn () => $this->script('return [...document.querySelectorAll(".add-list button")].filter((b) => !b.hidden).length') === 1, 'one kind is left');
+        $this->until(
+            fn () => $this->script(
+                'return [...document.querySelectorAll(".add-list button")].filter((b) => !b.hidden).length',
+            ) === 1,
+            'one kind is left',
+        );
         $this->keys(WebDriverKeys::ENTER);
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("order").textContent.toLowerCase()'), 'pronouns'), 'added');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("order").textContent.toLowerCase()'),
+                'pronouns',
+            ),
+            'added',
+        );
     }
 
     public function test_echoes_ruler_and_gauges(): void
     {
         $this->open(self::CARD);
-        $name = fn (string $frame): string => (string) $this->script('return getComputedStyle(document.querySelector(arguments[0]).contentDocument.querySelector("[data-piece=p2]")).color', $frame);
+        $name = fn (string $frame): string => (string) $this->script(
+            'return getComputedStyle(document.querySelector(arguments[0]).contentDocument.querySelector("[data-piece=p2]")).color',
+            $frame,
+        );
         $this->until(fn () => $name('.echo-forced iframe') !== $name('#sheet'), 'the echo turns its inks');
         $this->script('document.querySelector("[data-echo-of=soft]").click()');
-        $this->until(fn () => $name('#sheet') === $name('.echo-soft iframe') && str_contains((string) $this->script('return document.getElementById("stage-title").textContent'), 'turned dark'), 'the sheet is worked on so');
+        $this->until(
+            fn () => $name('#sheet') === $name('.echo-soft iframe')
+                && str_contains(
+                    (string) $this->script('return document.getElementById("stage-title").textContent'),
+                    'turned dark',
+                ),
+            'the sheet is worked on so',
+        );
         $this->script('document.querySelector("[data-echo-of=soft]").click()');
         $this->script('document.getElementById("ruler-end").focus()');
         $this->keys(WebDriverKeys::PAGE_DOWN.WebDriverKeys::PAGE_DOWN);
-        $this->until(fn () => $this->script('return document.getElementById("sheet").contentWindow.innerWidth') === 320, 'as wide as a phone');
+        $this->until(
+            fn () => $this->script('return document.getElementById("sheet").contentWindow.innerWidth') === 320,
+            'as wide as a phone',
+        );
         $this->keys(WebDriverKeys::HOME);
-        $this->until(fn () => $this->script('return document.getElementById("sheet").contentWindow.innerWidth') === 280, 'as narrow as it gets');
+        $this->until(
+            fn () => $this->script('return document.getElementById("sheet").contentWindow.innerWidth') === 280,
+            'as narrow as it gets',
+        );
         $this->assertSame(7, $this->script('return document.querySelectorAll(".gauge[data-pieces]").length'));
         $this->script('document.getElementById("gauge-links").click()');
-        $this->until(fn () => (int) $this->script('return document.querySelectorAll("#order .marked").length') > 0, 'its pieces are marked');
+        $this->until(
+            fn () => (int) $this->script('return document.querySelectorAll("#order .marked").length') > 0,
+            'its pieces are marked',
+        );
     }
 
     public function test_rows_and_edges_are_dragged(): void
     {
         $this->open(self::CARD.'?piece=p1');
-        $order = fn (): array => (array) $this->script('return [...document.querySelectorAll("ol[data-zone=text] .piece")].map((row) => row.id)');
+        $order = fn (): array => (array) $this->script(
+            'return [...document.querySelectorAll("ol[data-zone=text] .piece")].map((row) => row.id)',
+        );
         $before = $order();
         $this->assertGreaterThan(3, count($before));
-        $at = fn (string $selector): array => (array) $this->script('const b = document.querySelector(arguments[0]).getBoundingClientRect(); return [b.left + b.width / 2, b.top + b.height / 2]', $selector);
+        $at = fn (string $selector): array => (array) $this->script(
+            'const b = document.querySelector(arguments[0]).getBoundingClientRect(); return [b.left + b.width / 2, '
+                .'b.top + b.height / 2]',
+            $selector,
+        );
         $this->script('document.querySelector("#order details[open]").open = false');
         usleep(200_000);
-        $this->drag($at("#{$before[2]} .grasp"), array_map(fn ($a, $b) => $a + $b, $at("#{$before[0]} .grasp"), [0, -6]));
+        $this->drag(
+            $at("#{$before[2]} .grasp"),
+            array_map(fn ($a, $b) => $a + $b, $at("#{$before[0]} .grasp"), [0, -6]),
+        );
         $this->until(fn () => $order()[0] === $before[2], 'the row stands first');
         usleep(600_000);
         $this->assertSame($before[2], $order()[0], 'and stays there after the answer');
 
         $this->open(self::CARD.'?piece=p1');
-        $width = fn (): int => (int) $this->script('return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p1] img").width');
+        $width = fn (): int => (int) $this->script(
+            'return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p1] img").width',
+        );
         $was = $width();
         $edge = $at('.edge');
         $this->drag($edge, [$edge[0] - 31, $edge[1]]);
-        $this->until(fn () => $width() < $was - 15 && $this->script('return Number(document.getElementById("field-p1-size").value)') === $width(), 'smaller, and the field says so');
+        $this->until(
+            fn () => $width() < $was - 15
+                && $this->script('return Number(document.getElementById("field-p1-size").value)') === $width(),
+            'smaller, and the field says so',
+        );
 
         $this->open(self::CARD.'?piece=p2');
-        $left = fn (): float => (float) $this->script('return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p2]").getBoundingClientRect().left');
+        $left = fn (): float => (float) $this->script(
+            'return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p2]").getBoundingClientRect().left',
+        );
         $stood = $left();
         $edge = $at('.edge-column');
         $this->drag($edge, [$edge[0] + 10, $edge[1]]);
         $this->until(fn () => $left() > $stood + 5, 'more room between the columns');
 
-        $button = (string) $this->script('return [...document.querySelectorAll("#order details[data-resize^=button]")].map((row) => row.dataset.piece)[0]');
+        $button = (string) $this->script(
+            'return [...document.querySelectorAll("#order details[data-resize^=button]")].map((row) => '
+                .'row.dataset.piece)[0]',
+        );
         $this->open(self::CARD."?piece=$button");
-        $room = fn (): float => (float) $this->script('return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector("td[bgcolor]")).paddingLeft)');
+        $room = fn (): float => (float) $this->script(
+            'return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector("td[bgcolor]")).paddingLeft)',
+        );
         $had = $room();
         $edge = $at('.edge');
         $this->drag($edge, [$edge[0] + 9, $edge[1]]);
-        $this->until(fn () => $room() > $had + 4 && (float) $this->script('return Number(document.getElementById("style-button-wide").value)') === $room(), 'more room in the button');
+        $this->until(
+            fn () => $room() > $had + 4
+                && (float) $this->script('return Number(document.getElementById("style-button-wide").value)') === $room(),
+            'more room in the button',
+        );
     }
 
     /**
@@ -136,7 +225,10 @@ final class BenchTest extends BrowserTestCase
      */
     private function drag(array $from, array $to): void
     {
-        $mouse = fn (string $type, float $x, float $y) => Desk::shared()->devtools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => $type === 'mouseReleased' ? 0 : 1, 'clickCount' => 1]);
+        $mouse = fn (string $type, float $x, float $y) => Desk::shared()->devtools('Input.dispatchMouseEvent', [
+            'type' => $type, 'x' => $x, 'y' => $y, 'button' => 'left', 'buttons' => $type === 'mouseReleased' ? 0 : 1,
+            'clickCount' => 1,
+        ]);
         $mouse('mousePressed', $from[0], $from[1]);
         for ($n = 1; $n <= 12; $n++) {
             $mouse('mouseMoved', $from[0] + ($to[0] - $from[0]) * $n / 12, $from[1] + ($to[1] - $from[1]) * $n / 12);
@@ -155,7 +247,13 @@ final class BenchTest extends BrowserTestCase
         Desk::shared()->browser->get(Desk::shared()->base.$path);
         $this->until(fn () => $this->script('return document.readyState') === 'complete', $path);
         if ($path === self::CARD || str_starts_with($path, self::CARD.'?')) {
-            $this->until(fn () => $this->script('return document.getElementById("sheet")?.contentDocument?.body?.querySelector("[data-piece]") !== null') === true, 'the sheet is there');
+            $this->until(
+                fn () => $this->script(
+                    'return document.getElementById("sheet")?.contentDocument?.body?.querySelector("[data-piece]") '
+                        .'!== null',
+                ) === true,
+                'the sheet is there',
+            );
         }
         usleep(300_000);
     }

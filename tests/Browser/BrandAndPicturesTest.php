@@ -18,19 +18,41 @@ final class BrandAndPicturesTest extends BrowserTestCase
     {
         $this->open('/brand');
         $this->assertReachable('brand');
-        $failing = fn (): bool => str_contains((string) $this->script('return document.getElementById("matrix").textContent'), 'Accent on paper, light page.');
+        $failing = fn (): bool => str_contains(
+            (string) $this->script('return document.getElementById("matrix").textContent'),
+            'Accent on paper, light page.',
+        );
         $this->assertFalse($failing());
         $this->type('ink-accent', 'palegoldenrod'.WebDriverKeys::TAB);
         $this->until($failing, 'the matrix follows');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("counts").textContent'), 'on 9 cards'), 'it says how many cards change');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("counts").textContent'),
+                'on 9 cards',
+            ),
+            'it says how many cards change',
+        );
         $this->type('ink-link', 'greenish'.WebDriverKeys::TAB);
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("error-inks-link").textContent'), 'Write the colour'), 'a sentence beside the field');
-        $this->assertSame('greenish', $this->script('return document.getElementById("ink-link").value'), 'what was typed is still there');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("error-inks-link").textContent'),
+                'Write the colour',
+            ),
+            'a sentence beside the field',
+        );
+        $this->assertSame(
+            'greenish',
+            $this->script('return document.getElementById("ink-link").value'),
+            'what was typed is still there',
+        );
         $this->assertReachable('brand with a refused ink');
         $this->open('/brand/change');
         $this->assertReachable('what the brand changes');
         $this->press('form[action$="/brand/change/drop"] button');
-        $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Dropped.'), 'dropped');
+        $this->until(
+            fn () => str_contains((string) $this->script('return document.body.textContent'), 'Dropped.'),
+            'dropped',
+        );
     }
 
     public function test_a_picture_is_brought_in_cropped_by_keyboard_and_kept(): void
@@ -44,32 +66,66 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $bad = Desk::shared()->files.'/bad.png';
         file_put_contents($bad, '<html>');
         $input = Desk::shared()->browser->findElement(WebDriverBy::id('files'));
-        $input->setFileDetector(new LocalFileDetector)->sendKeys("$file\n$bad");
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("pictures").textContent'), 'bee.jpg'), 'the good one is there');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("arriving").textContent'), 'web page'), 'the bad one has its sentence');
+        $input->setFileDetector(new LocalFileDetector())->sendKeys("$file\n$bad");
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("pictures").textContent'),
+                'bee.jpg',
+            ),
+            'the good one is there',
+        );
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("arriving").textContent'),
+                'web page',
+            ),
+            'the bad one has its sentence',
+        );
         $this->assertReachable('pictures with one refused');
         $this->press('#pictures li:first-child a');
-        $this->until(fn () => $this->script('return document.querySelector(".bake-list img")?.src.startsWith("blob:") ?? false') === true, 'bakes are shown');
+        $this->until(
+            fn () => $this->script(
+                'return document.querySelector(".bake-list img")?.src.startsWith("blob:") ?? false',
+            ) === true,
+            'bakes are shown',
+        );
         $this->assertReachable('crop');
         $this->script('document.getElementById("crop").focus()');
-        foreach ([WebDriverKeys::ARROW_RIGHT, '-', '-', '-', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN] as $key) {
+        foreach (
+            [WebDriverKeys::ARROW_RIGHT, '-', '-', '-', WebDriverKeys::ARROW_RIGHT, WebDriverKeys::ARROW_DOWN] as $key
+        ) {
             Desk::shared()->browser->getKeyboard()->sendKeys($key);
         }
-        $this->until(fn () => (float) $this->script('return document.getElementById("part-width").value') < 0.9, 'the frame is smaller');
+        $this->until(
+            fn () => (float) $this->script('return document.getElementById("part-width").value') < 0.9,
+            'the frame is smaller',
+        );
         $x = (float) $this->script('return document.getElementById("part-x").value');
         $this->assertGreaterThan(0.02, $x);
         $this->press('#keep .btn-stamp');
         $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Kept.'), 'kept');
-        $this->assertEqualsWithDelta($x, (float) $this->script('return document.getElementById("part-x").value'), 0.001);
-        $this->until(fn () => abs((float) $this->script('return document.getElementById("part-x").value') - $x) < 0.01, 'and shown so');
+        $this->assertEqualsWithDelta(
+            $x,
+            (float) $this->script('return document.getElementById("part-x").value'),
+            0.001,
+        );
+        $this->until(
+            fn () => abs((float) $this->script('return document.getElementById("part-x").value') - $x) < 0.01,
+            'and shown so',
+        );
     }
 
     public function test_a_name_is_drawn_and_stands_in_a_closing(): void
     {
         $this->open('/pictures/hand');
         $this->assertReachable('hand');
-        $box = $this->script('const b = document.getElementById("pad").getBoundingClientRect(); return [b.left, b.top]');
-        $mouse = fn (string $type, int $x, int $y) => Desk::shared()->devtools('Input.dispatchMouseEvent', ['type' => $type, 'x' => $box[0] + $x, 'y' => $box[1] + $y, 'button' => 'left', 'buttons' => 1, 'clickCount' => 1]);
+        $box = $this->script(
+            'const b = document.getElementById("pad").getBoundingClientRect(); return [b.left, b.top]',
+        );
+        $mouse = fn (string $type, int $x, int $y) => Desk::shared()->devtools('Input.dispatchMouseEvent', [
+            'type' => $type, 'x' => $box[0] + $x, 'y' => $box[1] + $y, 'button' => 'left', 'buttons' => 1,
+            'clickCount' => 1,
+        ]);
         $mouse('mousePressed', 60, 100);
         for ($n = 1; $n < 16; $n++) {
             $mouse('mouseMoved', 60 + 15 * $n, 100 + ($n % 2 ? -40 : 40));
@@ -77,11 +133,20 @@ final class BrandAndPicturesTest extends BrowserTestCase
         }
         $mouse('mouseReleased', 300, 100);
         $this->press('#draw .btn-stamp');
-        $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Choose it for a closing'), 'taken');
+        $this->until(
+            fn () => str_contains((string) $this->script('return document.body.textContent'), 'Choose it for a closing'),
+            'taken',
+        );
         $this->open('/cards/9?piece=p20');
         $this->press('[data-piece=p20] .chooser a');
-        $this->until(fn () => $this->script('return document.querySelectorAll("[data-piece=p20] .choose button").length > 1') === true, 'pictures to choose from');
-        $pictures = fn (): int => (int) $this->script('return document.getElementById("sheet").contentDocument.images.length');
+        $this->until(
+            fn () => $this->script('return document.querySelectorAll("[data-piece=p20] .choose button").length > 1')
+                === true,
+            'pictures to choose from',
+        );
+        $pictures = fn (): int => (int) $this->script(
+            'return document.getElementById("sheet").contentDocument.images.length',
+        );
         $before = $pictures();
         $this->press('[data-piece=p20] .choose button');
         $this->until(fn () => $pictures() === $before + 1, 'the name is on the card');
@@ -103,6 +168,8 @@ final class BrandAndPicturesTest extends BrowserTestCase
 
     private function type(string $id, string $text): void
     {
-        Desk::shared()->browser->findElement(WebDriverBy::id($id))->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$text);
+        Desk::shared()
+            ->browser->findElement(WebDriverBy::id($id))
+            ->sendKeys(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL.$text);
     }
 }

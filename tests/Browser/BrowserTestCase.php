@@ -17,7 +17,12 @@ abstract class BrowserTestCase extends TestCase
     protected function assertReachable(string $state): void
     {
         $this->script((string) file_get_contents(__DIR__.'/axe.min.js'));
-        $found = Desk::shared()->browser->executeAsyncScript('const done = arguments[0]; axe.run(document, {iframes: false, runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(({violations}) => done(violations.filter(({impact}) => impact === "serious" || impact === "critical").map(({id, nodes}) => `${id}: ${nodes.slice(0, 4).map(({html}) => html.slice(0, 160)).join(" | ")}`)))');
+        $found = Desk::shared()->browser->executeAsyncScript(
+            'const done = arguments[0]; axe.run(document, {iframes: false, runOnly: ["wcag2a", "wcag2aa", "wcag21a", '
+                .'"wcag21aa", "wcag22aa"]}).then(({violations}) => done(violations.filter(({impact}) => impact === '
+                .'"serious" || impact === "critical").map(({id, nodes}) => `${id}: ${nodes.slice(0, 4).map(({html}) '
+                .'=> html.slice(0, 160)).join(" | ")}`)))',
+        );
         $this->assertSame([], $found, $state);
     }
 

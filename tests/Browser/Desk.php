@@ -8,7 +8,9 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
-/** The application with the demo, served on a free port from files of its own, and a headless browser in front of it. */
+/**
+ * The application with the demo, served on a free port from files of its own, and a headless browser in front of it.
+ */
 final class Desk
 {
     public readonly string $base;
@@ -44,8 +46,14 @@ final class Desk
     /** Starts the server, again too: its workers form a group of their own. */
     public function serve(): void
     {
-        $process = new Process(['setsid', PHP_BINARY, '-d', 'upload_max_filesize=32M', '-d', 'post_max_size=64M', '-d', 'memory_limit=512M',
-            '-S', substr($this->base, 7), '-t', 'public', 'server.php'], dirname(__DIR__, 2), $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '3']);
+        $process = new Process(
+            [
+                'setsid', PHP_BINARY, '-d', 'upload_max_filesize=32M', '-d', 'post_max_size=64M', '-d',
+                'memory_limit=512M', '-S', substr($this->base, 7), '-t', 'public', 'server.php',
+            ],
+            dirname(__DIR__, 2),
+            $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '3'],
+        );
         $this->server = $this->run($process);
         self::await($this->base.'/up');
     }
@@ -59,7 +67,10 @@ final class Desk
     /** @param  array<string, mixed>  $parameters */
     public function devtools(string $command, array $parameters): mixed
     {
-        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
+        return $this->browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $command,
+            'params' => (object) $parameters,
+        ]);
     }
 
     public function database(): \PDO
@@ -96,10 +107,14 @@ final class Desk
         $port = self::freePort();
         $this->run(new Process(['/usr/bin/chromedriver', "--port=$port"]));
         self::await("http://127.0.0.1:$port/status");
-        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--font-render-hinting=none', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800', "--user-data-dir=$this->files/profile",
-        ]);
+        $options = (new ChromeOptions())
+            ->setBinary('/usr/bin/chromium')
+            ->addArguments([
+                '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+                '--font-render-hinting=none', '--disable-background-networking', '--disable-component-update',
+                '--disable-sync', '--disable-dev-shm-usage', '--window-size=1280,800',
+                "--user-data-dir=$this->files/profile",
+            ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL', 'performance' => 'ALL']);
 
@@ -115,8 +130,14 @@ final class Desk
     private function environment(): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'DB_DATABASE' => "$this->files/inky.sqlite", 'PICTURE_ROOT' => "$this->files/pictures",
-            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'LOG_CHANNEL' => 'stderr', 'APP_CONFIG_CACHE' => "$this->files/config.php",
+            'APP_ENV' => 'production',
+            'APP_DEBUG' => 'false',
+            'DB_DATABASE' => "$this->files/inky.sqlite",
+            'PICTURE_ROOT' => "$this->files/pictures",
+            'SESSION_DRIVER' => 'file',
+            'CACHE_STORE' => 'file',
+            'LOG_CHANNEL' => 'stderr',
+            'APP_CONFIG_CACHE' => "$this->files/config.php",
             'APP_ROUTES_CACHE' => "$this->files/routes.php",
         ];
     }

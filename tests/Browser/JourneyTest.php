@@ -38,7 +38,12 @@ final class JourneyTest extends BrowserTestCase
         $this->fill('button', 'words', 'Book a spring visit');
         $this->fill('button', 'address', 'quillfern.example/visits');
         $this->until(fn () => str_contains($this->sheet(), 'Book a spring visit'), 'the sheet follows');
-        foreach (['Maren O. Oakhollow', 'Head of planting', 'Quillfern & Daughters', '+44 1632 960199', 'hello@quillfern.example', 'quillfern.example/spring'] as $words) {
+        foreach (
+            [
+                'Maren O. Oakhollow', 'Head of planting', 'Quillfern & Daughters', '+44 1632 960199',
+                'hello@quillfern.example', 'quillfern.example/spring',
+            ] as $words
+        ) {
             $this->assertStringContainsString($words, $this->sheet());
         }
 
@@ -48,9 +53,19 @@ final class JourneyTest extends BrowserTestCase
         $image = imagecreatetruecolor(400, 300);
         imagefill($image, 0, 0, 0x4477AA);
         imagepng($image, $picture);
-        $this->element('details[open] input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys($picture);
-        $this->until(fn () => $this->script('const i = document.getElementById("sheet").contentDocument.querySelector("img"); return i.src !== arguments[0] && i.naturalWidth', $before) === 208, 'the headshot is on the sheet');
-        $this->until(fn () => ! str_contains($this->element('.gauge-last')->getText(), 'sample'), 'no sample value is left');
+        $this->element('details[open] input[type=file]')->setFileDetector(new LocalFileDetector())->sendKeys($picture);
+        $this->until(
+            fn () => $this->script(
+                'const i = document.getElementById("sheet").contentDocument.querySelector("img"); return i.src !== '
+                    .'arguments[0] && i.naturalWidth',
+                $before,
+            ) === 208,
+            'the headshot is on the sheet',
+        );
+        $this->until(
+            fn () => ! str_contains($this->element('.gauge-last')->getText(), 'sample'),
+            'no sample value is left',
+        );
     }
 
     #[Depends('test_a_card_is_started_filled_in_and_handed_over')]
@@ -60,10 +75,17 @@ final class JourneyTest extends BrowserTestCase
         $error = fn () => $this->element('details[open] .field-error')->getText();
         $this->until(fn () => str_contains($error(), 'must start with https'), 'the sentence stands beside the field');
         $field = $this->element('details[open] input[name="fields[address]"]');
-        $this->assertSame(['javascript:alert(1)', 'true'], [$field->getAttribute('value'), $field->getAttribute('aria-invalid')]);
+        $this->assertSame(
+            ['javascript:alert(1)', 'true'],
+            [$field->getAttribute('value'), $field->getAttribute('aria-invalid')],
+        );
         $this->assertStringContainsString('quillfern.example/spring', $this->sheet());
         $this->fill('web', 'address', 'quillfern.example/autumn');
-        $this->until(fn () => str_contains($this->sheet(), 'quillfern.example/autumn') && $this->script('return document.querySelector("details[open] .field-error").textContent') === '', 'mended');
+        $this->until(
+            fn () => str_contains($this->sheet(), 'quillfern.example/autumn')
+                && $this->script('return document.querySelector("details[open] .field-error").textContent') === '',
+            'mended',
+        );
         $this->element('#undo')->click();
         $this->until(fn () => str_contains($this->sheet(), 'quillfern.example/spring'), 'undone');
         $this->element('#redo')->click();
@@ -75,14 +97,22 @@ final class JourneyTest extends BrowserTestCase
     {
         $this->element('.add summary')->click();
         $this->element('button[name=kind][value=tagline]')->click();
-        $this->until(fn () => $this->script('return document.activeElement.name') === 'fields[text]', 'the cursor is in the new piece');
+        $this->until(
+            fn () => $this->script('return document.activeElement.name') === 'fields[text]',
+            'the cursor is in the new piece',
+        );
         $this->browserKeys('Gardens drawn for your soil');
         $this->until(fn () => str_contains($this->sheet(), 'Gardens drawn for your soil'), 'on the sheet');
         $place = fn () => strpos($this->sheet(), 'Gardens drawn');
         $low = $place();
-        $this->script('document.activeElement.dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowUp", altKey: true, bubbles: true}))');
+        $this->script(
+            'document.activeElement.dispatchEvent(new KeyboardEvent("keydown", {key: "ArrowUp", altKey: true, '
+                .'bubbles: true}))',
+        );
         $this->until(fn () => $place() < $low, 'moved up by keyboard');
-        $eye = $this->script('return document.querySelector("#order details[open]").closest(".piece").querySelector(".eye button").id');
+        $eye = $this->script(
+            'return document.querySelector("#order details[open]").closest(".piece").querySelector(".eye button").id',
+        );
         $this->element("#$eye")->click();
         $this->until(fn () => $place() === false, 'hidden');
         $this->script('[...document.querySelectorAll("details[open] .row-tools button")].pop().click()');
@@ -93,33 +123,59 @@ final class JourneyTest extends BrowserTestCase
     public function test_both_kinds_are_on_the_clipboard_and_the_file_opens_alone(): void
     {
         $desk = self::$desk;
-        $desk->devtools('Browser.grantPermissions', ['permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite']]);
-        $desk->devtools('Browser.setDownloadBehavior', ['behavior' => 'allow', 'downloadPath' => $desk->files.'/downloads']);
+        $desk->devtools('Browser.grantPermissions', [
+            'permissions' => ['clipboardReadWrite', 'clipboardSanitizedWrite'],
+        ]);
+        $desk->devtools('Browser.setDownloadBehavior', [
+            'behavior' => 'allow',
+            'downloadPath' => $desk->files.'/downloads',
+        ]);
         $this->element('a[href$="/hand-over"]')->click();
         $this->element('#copy-rich')->click();
         $this->until(fn () => str_contains($this->element('#copy-rich + .copied')->getText(), 'Copied'), 'it says so');
-        $clipboard = $this->async('navigator.clipboard.read().then(async ([item]) => done([await (await item.getType("text/html")).text(), await (await item.getType("text/plain")).text()]))');
+        $clipboard = $this->async(
+            'navigator.clipboard.read().then(async ([item]) => done([await (await item.getType("text/html")).text(), '
+                .'await (await item.getType("text/plain")).text()]))',
+        );
         $this->assertStringContainsString('Book a spring visit', $clipboard[0]);
         $this->assertStringContainsString('href="tel:+441632960199"', $clipboard[0]);
         $this->assertStringStartsWith("Maren O. Oakhollow\n", $clipboard[1]);
         $this->assertStringContainsString('LinkedIn: https://www.linkedin.com/in/maren-oakhollow', $clipboard[1]);
 
         // Pasted into a box as a mail client's settings have one: looks, links and pictures are there.
-        $this->script('const box = document.createElement("div"); box.contentEditable = true; box.id = "box"; document.getElementById("main").prepend(box); box.focus()');
-        $desk->devtools('Input.dispatchKeyEvent', ['type' => 'keyDown', 'modifiers' => 2, 'key' => 'v', 'code' => 'KeyV', 'windowsVirtualKeyCode' => 86, 'commands' => ['paste']]);
-        $this->until(fn () => $this->script('return document.querySelectorAll("#box a").length') >= 4, 'pasted with its links');
+        $this->script(
+            'const box = document.createElement("div"); box.contentEditable = true; box.id = "box"; '
+                .'document.getElementById("main").prepend(box); box.focus()',
+        );
+        $desk->devtools('Input.dispatchKeyEvent', [
+            'type' => 'keyDown', 'modifiers' => 2, 'key' => 'v', 'code' => 'KeyV', 'windowsVirtualKeyCode' => 86,
+            'commands' => ['paste'],
+        ]);
+        $this->until(
+            fn () => $this->script('return document.querySelectorAll("#box a").length') >= 4,
+            'pasted with its links',
+        );
         $this->assertGreaterThanOrEqual(2, $this->script('return document.querySelectorAll("#box img").length'));
 
         $this->script('document.getElementById("box").remove()');
         $this->element('#copy-source')->click();
-        $this->until(fn () => $this->async('navigator.clipboard.readText().then(done)') === $this->element('#source')->getAttribute('value'), 'the whole source');
+        $this->until(
+            fn () => $this->async('navigator.clipboard.readText().then(done)')
+                === $this->element('#source')->getAttribute('value'),
+            'the whole source',
+        );
         $this->assertStringStartsWith('<table', (string) $this->element('#source')->getAttribute('value'));
 
         $this->element('a[download]')->click();
         $this->until(fn () => glob($desk->files.'/downloads/*.html') !== [], 'downloaded');
         $desk->kill();
         $desk->browser->get('file://'.(glob($desk->files.'/downloads/*.html') ?: [''])[0]);
-        $this->assertTrue($this->script('return document.images.length >= 2 && [...document.images].every((i) => i.naturalWidth > 0)'), 'its pictures need no server');
+        $this->assertTrue(
+            $this->script(
+                'return document.images.length >= 2 && [...document.images].every((i) => i.naturalWidth > 0)',
+            ),
+            'its pictures need no server',
+        );
         $desk->serve();
     }
 
@@ -129,9 +185,17 @@ final class JourneyTest extends BrowserTestCase
         $desk = self::$desk;
         $desk->browser->get($desk->base.'/cards/10');
         $this->fill('role', 'text', 'Survivor');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("said").textContent'), 'Survivor'), 'acknowledged');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("said").textContent'),
+                'Survivor',
+            ),
+            'acknowledged',
+        );
         $desk->kill();
-        $kept = $desk->database()->query('select document from card_revisions where card_id = 10 order by number desc limit 1');
+        $kept = $desk
+            ->database()
+            ->query('select document from card_revisions where card_id = 10 order by number desc limit 1');
         $this->assertStringContainsString('Survivor', (string) ($kept ? $kept->fetchColumn() : ''));
         $this->fill('role', 'text', 'Sent while nobody listened');
         $this->until(fn () => str_contains($this->element('#kept')->getText(), 'not kept yet'), 'it is marked');
@@ -162,7 +226,11 @@ final class JourneyTest extends BrowserTestCase
         $this->assertSame(['127.0.0.1'], array_values(array_unique($hosts)));
         $this->assertGreaterThan(50_000, $bytes);
         $this->assertLessThan(250_000, $bytes);
-        $this->assertSame([], array_column($desk->browser->manage()->getLog('browser'), 'message'), 'the console is quiet');
+        $this->assertSame(
+            [],
+            array_column($desk->browser->manage()->getLog('browser'), 'message'),
+            'the console is quiet',
+        );
     }
 
     private function fill(string $kind, string $field, string $value): void
@@ -177,8 +245,14 @@ final class JourneyTest extends BrowserTestCase
     private function open(string $kind): void
     {
         $label = ['profiles' => 'profile links', 'button' => 'call to action', 'email' => 'e-mail'][$kind] ?? $kind;
-        $this->until(fn () => $this->script('const row = [...document.querySelectorAll("#order details")].find((d) => d.querySelector(".kind").textContent.trim() === arguments[0]);
-            if (row && !row.open) row.querySelector("summary").click(); return !!row?.open', $label), "the row $label opens");
+        $this->until(
+            fn () => $this->script(
+                'const row = [...document.querySelectorAll("#order details")].find((d) => d.querySelector(".kind").textContent.trim() === arguments[0]);
+            if (row && !row.open) row.querySelector("summary").click(); return !!row?.open',
+                $label,
+            ),
+            "the row $label opens",
+        );
     }
 
     private function element(string $css): RemoteWebElement

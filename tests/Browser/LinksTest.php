@@ -21,16 +21,34 @@ final class LinksTest extends BrowserTestCase
     {
         $this->open('/cards/4');
         $this->script('document.getElementById("links").open = true');
-        $this->until(fn () => str_contains($this->panel(), 'utm_campaign=autumn-planting'), 'the list is there with its tags');
-        $this->script('const field = document.getElementById("tags-campaign"); field.focus(); field.value = "Bare roots"; field.dispatchEvent(new Event("change", {bubbles: true}))');
+        $this->until(
+            fn () => str_contains($this->panel(), 'utm_campaign=autumn-planting'),
+            'the list is there with its tags',
+        );
+        $this->script(
+            'const field = document.getElementById("tags-campaign"); field.focus(); field.value = "Bare roots"; '
+                .'field.dispatchEvent(new Event("change", {bubbles: true}))',
+        );
         $this->until(fn () => str_contains($this->panel(), 'utm_campaign=bare-roots'), 'the list follows the edit');
         $this->assertSame('tags-campaign', $this->script('return document.activeElement.id'), 'the cursor stays');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("sheet").contentDocument.body.innerHTML'), 'bare-roots'), 'so does the sheet');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("sheet").contentDocument.body.innerHTML'),
+                'bare-roots',
+            ),
+            'so does the sheet',
+        );
         $this->script('document.querySelector("#links [data-check-all]").click()');
         $this->until(fn () => str_contains($this->panel(), '4 checked'), 'all are followed', 25);
         $this->assertStringContainsString('Passes on to another address', $this->panel());
         $this->assertReachable('links on the bench');
-        foreach (['/cards/4/links' => 'links on a page of their own', '/clicks' => 'clicks by piece', '/clicks?by=day&days=90' => 'clicks by day'] as $path => $state) {
+        foreach (
+            [
+                '/cards/4/links' => 'links on a page of their own',
+                '/clicks' => 'clicks by piece',
+                '/clicks?by=day&days=90' => 'clicks by day',
+            ] as $path => $state
+        ) {
             $this->open($path);
             $this->assertReachable($state);
         }
@@ -39,13 +57,39 @@ final class LinksTest extends BrowserTestCase
     public function test_profiles_are_pasted_in_any_mess_and_say_what_was_made_of_them(): void
     {
         $this->open('/cards/4?piece=p9');
-        $area = $this->script('const area = document.querySelector("#order textarea[name=\"fields[links]\"]"); area.closest("details").open = true; area.focus(); area.value = "Find us on Instagram: @quillfern.studio\nhttps://m.facebook.com/quillfern?fbclid=1"; area.dispatchEvent(new Event("input", {bubbles: true})); return area.id');
+        $area = $this->script(
+            'const area = document.querySelector("#order textarea[name=\"fields[links]\"]"); '
+                .'area.closest("details").open = true; area.focus(); area.value = "Find us on Instagram: '
+                .'@quillfern.studio\nhttps://m.facebook.com/quillfern?fbclid=1"; area.dispatchEvent(new '
+                .'Event("input", {bubbles: true})); return area.id',
+        );
         $note = str_replace('field-', 'note-', (string) $area);
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById(arguments[0]).textContent', $note), 'Facebook without host m.facebook.com'), 'what was cleaned stands beside the field');
-        $this->until(fn () => $this->script('return document.getElementById("marks-shape") !== null') === true, 'its marks can be tuned');
-        $this->script('const season = document.getElementById("marks-dress"); season.value = "leaf"; season.dispatchEvent(new Event("change", {bubbles: true}))');
-        $this->until(fn () => $this->script('return document.getElementById("marks-from")?.value') === '09-22', 'a season comes with its days');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("sheet").contentDocument.body.innerHTML'), '/s/'), 'and is on the sheet');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById(arguments[0]).textContent', $note),
+                'Facebook without host m.facebook.com',
+            ),
+            'what was cleaned stands beside the field',
+        );
+        $this->until(
+            fn () => $this->script('return document.getElementById("marks-shape") !== null') === true,
+            'its marks can be tuned',
+        );
+        $this->script(
+            'const season = document.getElementById("marks-dress"); season.value = "leaf"; season.dispatchEvent(new '
+                .'Event("change", {bubbles: true}))',
+        );
+        $this->until(
+            fn () => $this->script('return document.getElementById("marks-from")?.value') === '09-22',
+            'a season comes with its days',
+        );
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("sheet").contentDocument.body.innerHTML'),
+                '/s/',
+            ),
+            'and is on the sheet',
+        );
         $this->assertReachable('marks being tuned');
     }
 
@@ -53,13 +97,20 @@ final class LinksTest extends BrowserTestCase
     {
         $this->open('/cards/9/hand-over');
         $go = self::$desk->base.$this->script('return document.body.innerHTML.match(/\/go\/[\w-]+/)[0]');
-        $noted = fn (): int => (int) (self::$desk->database()->query('select count(*) from clicks') ?: $this->fail('no clicks'))->fetchColumn();
+        $noted = fn (): int => (int) (
+            self::$desk->database()->query('select count(*) from clicks')
+            ?: $this->fail('no clicks')
+        )->fetchColumn();
         $before = $noted();
         $answered = 0;
         $many = curl_multi_init();
         $ask = function () use ($many, $go): void {
             $request = curl_init($go) ?: $this->fail('no request');
-            curl_setopt_array($request, [CURLOPT_RETURNTRANSFER => true, CURLOPT_USERAGENT => 'Mozilla/5.0 Firefox/140.0', CURLOPT_TIMEOUT => 5]);
+            curl_setopt_array($request, [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_USERAGENT => 'Mozilla/5.0 Firefox/140.0',
+                CURLOPT_TIMEOUT => 5,
+            ]);
             curl_multi_add_handle($many, $request);
         };
         array_map(fn () => $ask(), range(1, 6));

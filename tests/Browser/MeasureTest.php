@@ -16,7 +16,9 @@ use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use PHPUnit\Framework\TestCase;
 
-/** Boxes computed by the core against boxes laid out by a browser with the metric twins, kerning off as in their tables. */
+/**
+ * Boxes computed by the core against boxes laid out by a browser with the metric twins, kerning off as in their tables.
+ */
 final class MeasureTest extends TestCase
 {
     private const WIDTHS = [320, 480, 600];
@@ -47,39 +49,105 @@ final class MeasureTest extends TestCase
         $off = [];
         $count = 0;
         foreach ($expected as $name => $measured) {
-            $this->assertSame(array_keys($measured->boxes), array_intersect(array_keys($measured->boxes), array_keys($laid[$name]['boxes'])), $name);
+            $this->assertSame(
+                array_keys($measured->boxes),
+                array_intersect(array_keys($measured->boxes), array_keys($laid[$name]['boxes'])),
+                $name,
+            );
             foreach ($measured->boxes + ['' => null] as $piece => $box) {
-                $mine = $box === null ? [0, 0, $measured->width, $measured->height] : [$box->x, $box->y, $box->width, $box->height];
+                $mine =
+                    $box === null
+                        ? [0, 0, $measured->width, $measured->height]
+                        : [$box->x, $box->y, $box->width, $box->height];
                 $theirs = $box === null ? [0, 0, ...$laid[$name]['size']] : $laid[$name]['boxes'][$piece];
                 $count++;
                 $worst = max(array_map(fn ($a, $b) => abs($a - $b) / max(3, 0.02 * $b), $mine, $theirs));
                 if ($worst > 1) {
-                    $off["$name $piece"] = sprintf('%s against %s', implode(' ', array_map(fn ($v) => round($v, 1), $mine)), implode(' ', array_map(fn ($v) => round($v, 1), $theirs)));
+                    $off["$name $piece"] = sprintf(
+                        '%s against %s',
+                        implode(' ', array_map(fn($v) => round($v, 1), $mine)),
+                        implode(' ', array_map(fn($v) => round($v, 1), $theirs)),
+                    );
                 }
                 foreach ($mine as $side => $value) {
-                    $this->assertLessThanOrEqual(max(8, 0.02 * $theirs[$side]), abs($value - $theirs[$side]), "$name $piece: ".json_encode([$mine, $theirs]));
+                    $this->assertLessThanOrEqual(
+                        max(8, 0.02 * $theirs[$side]),
+                        abs($value - $theirs[$side]),
+                        "$name $piece: " . json_encode([$mine, $theirs]),
+                    );
                 }
             }
         }
         $this->assertGreaterThan(1000, $count);
-        $this->assertLessThanOrEqual(0.02 * $count, count($off), count($off)." of $count boxes:\n".implode("\n", array_map(fn ($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20))));
+        $this->assertLessThanOrEqual(
+            0.02 * $count,
+            count($off),
+            count($off) .
+                " of $count boxes:\n" .
+                implode(
+                    "\n",
+                    array_map(fn($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20)),
+                ),
+        );
     }
 
-    /** Ink by ink: a drawing with a line elsewhere, in another face or colour, is far over the bounds, as the last lines see to. */
+    /**
+     * Ink by ink: a drawing with a line elsewhere, in another face or colour, is far over the bounds, as the last lines
+     * see to.
+     */
     public function test_a_drawn_card_looks_as_a_browser_shows_it(): void
     {
-        $cards = [...array_map(fn ($starter) => $starter->sample(), Starters::all()), 'mirrored' => Starters::all()['plumbline']->sample()->with(['lang' => 'he'])];
-        $browser = self::open(self::head().implode('', array_map(fn (Card $card, string $name) => "<section style=\"width:600px;padding:16px\" data-card=\"$name\">".self::inTwins(Sheet::of($card)).'</section>', $cards, array_keys($cards))));
-        $boxes = $browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => done(Object.fromEntries([...document.querySelectorAll("[data-card]")].map((s) => [s.dataset.card, [s.getBoundingClientRect().x + scrollX, s.getBoundingClientRect().y + scrollY, s.offsetWidth, s.offsetHeight]]))))');
+        $cards = [
+            ...array_map(fn($starter) => $starter->sample(), Starters::all()),
+            'mirrored' => Starters::all()
+                ['plumbline']->sample()
+                ->with(['lang' => 'he']),
+        ];
+        $browser = self::open(
+            self::head() .
+                implode(
+                    '',
+                    array_map(
+                        fn(
+                            Card $card,
+                            string $name,
+                        ) => "<section style=\"width:600px;padding:16px\" data-card=\"$name\">" .
+                            self::inTwins(Sheet::of($card)) .
+                            '</section>',
+                        $cards,
+                        array_keys($cards),
+                    ),
+                ),
+        );
+        $boxes = $browser->executeAsyncScript(
+            'const done = arguments[0]; document.fonts.ready.then(() => '
+                .'done(Object.fromEntries([...document.querySelectorAll("[data-card]")].map((s) => [s.dataset.card, '
+                .'[s.getBoundingClientRect().x + scrollX, s.getBoundingClientRect().y + scrollY, s.offsetWidth, '
+                .'s.offsetHeight]]))))',
+        );
         $apart = [];
         $before = null;
         foreach ($cards as $name => $card) {
             [$x, $y, $width, $height] = $boxes[$name];
-            $seen = self::blocks((string) base64_decode(Desk::shared()->devtools('Page.captureScreenshot', ['format' => 'png', 'captureBeyondViewport' => true, 'clip' => ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'scale' => 1]])['data']));
-            $drawn = self::blocks((new Rasterizer)->png((new SvgComposer(self::pictures()))->compose(Sheet::of($card))));
+            $seen = self::blocks(
+                (string) base64_decode(
+                    Desk::shared()->devtools('Page.captureScreenshot', [
+                        'format' => 'png',
+                        'captureBeyondViewport' => true,
+                        'clip' => ['x' => $x, 'y' => $y, 'width' => $width, 'height' => $height, 'scale' => 1],
+                    ])['data'],
+                ),
+            );
+            $drawn = self::blocks(
+                (new Rasterizer())->png((new SvgComposer(self::pictures()))->compose(Sheet::of($card))),
+            );
             $apart[$name] = self::apart($seen, $drawn);
             if ($before !== null) {
-                $this->assertGreaterThan(3 * $apart[$name], self::apart($before, $drawn), "Another card's drawing does not pass for $name.");
+                $this->assertGreaterThan(
+                    3 * $apart[$name],
+                    self::apart($before, $drawn),
+                    "Another card's drawing does not pass for $name.",
+                );
             }
             $before = $seen;
         }
@@ -127,8 +195,22 @@ final class MeasureTest extends TestCase
     /** Start of a page in the metric twins. */
     private static function head(): string
     {
-        return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} section{overflow:hidden;margin-bottom:9px}'
-            .implode('', array_map(fn (int $weight) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64,".base64_encode((string) file_get_contents(__DIR__."/../../resources/faces/gelasio-latin-$weight.ttf")).')}', [400, 700])).'</style>';
+        return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} '
+            .'section{overflow:hidden;margin-bottom:9px}' .
+            implode(
+                '',
+                array_map(
+                    fn(
+                        int $weight,
+                    ) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64," .
+                        base64_encode(
+                            (string) file_get_contents(__DIR__ . "/../../resources/faces/gelasio-latin-$weight.ttf"),
+                        ) .
+                        ')}',
+                    [400, 700],
+                ),
+            ) .
+            '</style>';
     }
 
     /** A card with its twin's name in place of the typeface's; both advance alike. */
@@ -136,7 +218,11 @@ final class MeasureTest extends TestCase
     {
         $twin = str_replace('-', ' ', $sheet->card->style->typeface->twin());
 
-        return str_replace(htmlspecialchars($sheet->card->style->typeface->css(), ENT_COMPAT), "'$twin'", (new HtmlComposer(self::pictures(), named: true))->compose($sheet));
+        return str_replace(
+            htmlspecialchars($sheet->card->style->typeface->css(), ENT_COMPAT),
+            "'$twin'",
+            (new HtmlComposer(self::pictures(), named: true))->compose($sheet),
+        );
     }
 
     private static function open(string $html): RemoteWebDriver
@@ -161,7 +247,14 @@ final class MeasureTest extends TestCase
 
             public function source(PictureBlock $picture): string
             {
-                return 'data:image/svg+xml,'.rawurlencode("<svg xmlns='http://www.w3.org/2000/svg' width='".(2 * $picture->width)."' height='".(2 * $picture->height)."'><rect width='100%' height='100%' fill='#6a8f7a'/></svg>");
+                return 'data:image/svg+xml,' .
+                    rawurlencode(
+                        "<svg xmlns='http://www.w3.org/2000/svg' width='" .
+                            2 * $picture->width .
+                            "' height='" .
+                            2 * $picture->height .
+                            "'><rect width='100%' height='100%' fill='#6a8f7a'/></svg>",
+                    );
             }
         };
     }
@@ -169,15 +262,25 @@ final class MeasureTest extends TestCase
     /** @return iterable<string, Card> */
     private function cards(): iterable
     {
-        // Columns mirrored; the words stay Latin, as which font stands in for other scripts differs from machine to machine.
+        // Columns mirrored; the words stay Latin, as which font stands in for other scripts differs from machine to
+        // machine.
         foreach (Arrangement::all() as $arrangement) {
-            yield "mirrored $arrangement->key" => Starters::all()['plumbline']->sample()->with(['lang' => 'he', 'arrangement' => $arrangement]);
+            yield "mirrored $arrangement->key" => Starters::all()
+                ['plumbline']->sample()
+                ->with(['lang' => 'he', 'arrangement' => $arrangement]);
         }
         $wide = Starters::all()['footlights']->sample();
         foreach (Arrangement::all() as $arrangement) {
-            yield "wide $arrangement->key" => $wide->with(['arrangement' => $arrangement, 'style' => $wide->style->with(['ground' => ['shown' => true]]), 'pieces' => array_map(
-                fn (Piece $piece) => $piece->kind->key() === 'banner' ? $piece->with(['fields' => ['width' => 560] + $piece->fields]) : $piece, $wide->pieces,
-            )]);
+            yield "wide $arrangement->key" => $wide->with([
+                'arrangement' => $arrangement,
+                'style' => $wide->style->with(['ground' => ['shown' => true]]),
+                'pieces' => array_map(
+                    fn(Piece $piece) => $piece->kind->key() === 'banner'
+                        ? $piece->with(['fields' => ['width' => 560] + $piece->fields])
+                        : $piece,
+                    $wide->pieces,
+                ),
+            ]);
         }
         foreach (Starters::all() as $key => $starter) {
             foreach (Arrangement::all() as $arrangement) {

@@ -22,29 +22,66 @@ final class ProofTest extends BrowserTestCase
     public function test_the_wall_shows_every_stand_in_and_a_mend_is_undone(): void
     {
         $this->open('/cards/3/proof');
-        $this->until(fn () => $this->script('return [...document.querySelectorAll(".reading iframe")].filter((frame) => frame.contentDocument?.body?.innerText.includes("Hollis")).length') >= 9, 'those in sight are read', 15);
+        $this->until(
+            fn () => $this->script(
+                'return [...document.querySelectorAll(".reading iframe")].filter((frame) => '
+                    .'frame.contentDocument?.body?.innerText.includes("Hollis")).length',
+            ) >= 9,
+            'those in sight are read',
+            15,
+        );
         $this->assertReachable('proof');
-        $this->assertSame('dark', $this->script('const page = getComputedStyle([...document.querySelectorAll(".reading iframe")].find((frame) => frame.title.includes("turned dark")).contentDocument.body).backgroundColor; return page.match(/\d+/g).every((channel) => channel < 60) ? "dark" : page'));
+        $this->assertSame(
+            'dark',
+            $this->script(
+                'const page = getComputedStyle([...document.querySelectorAll(".reading iframe")].find((frame) => '
+                    .'frame.title.includes("turned dark")).contentDocument.body).backgroundColor; return '
+                    .'page.match(/\d+/g).every((channel) => channel < 60) ? "dark" : page',
+            ),
+        );
         $score = fn (): int => (int) $this->script('return document.querySelector(".score b").textContent');
         $before = $score();
         self::$desk->browser->findElement(WebDriverBy::cssSelector('.finding button'))->click();
-        $this->until(fn () => str_contains((string) $this->script('return document.querySelector(".told")?.innerText ?? ""'), 'Mended:'), 'mended');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.querySelector(".told")?.innerText ?? ""'),
+                'Mended:',
+            ),
+            'mended',
+        );
         $this->assertGreaterThan($before, $score());
         $this->assertReachable('proof after mending');
         self::$desk->browser->findElement(WebDriverBy::cssSelector('.told form button'))->click();
-        $this->until(fn () => $score() === $before && $this->script('return document.querySelector(".before-after") === null') === true, 'undone');
+        $this->until(
+            fn () => $score() === $before
+                && $this->script('return document.querySelector(".before-after") === null') === true,
+            'undone',
+        );
     }
 
     public function test_a_reading_stands_beside_the_original(): void
     {
         $this->open('/cards/9/proof/word-desktop');
         $this->assertReachable('one stand-in');
-        $this->assertStringContainsString('50%', (string) $this->script('return document.querySelector("[data-split]").style.getPropertyValue("--split")'));
+        $this->assertStringContainsString(
+            '50%',
+            (string) $this->script('return document.querySelector("[data-split]").style.getPropertyValue("--split")'),
+        );
         $range = self::$desk->browser->findElement(WebDriverBy::id('split'));
         $range->click();
         $range->sendKeys(\Facebook\WebDriver\WebDriverKeys::ARROW_RIGHT);
-        $this->assertNotSame('50%', $this->script('return document.querySelector("[data-split]").style.getPropertyValue("--split")'));
-        $this->assertSame([true, false], $this->script('const [read, sent] = [...document.querySelectorAll("[data-split] iframe")].map((frame) => frame.contentDocument.body.innerHTML); return [sent.includes("border-radius"), read.includes("border-radius")]'));
+        $this->assertNotSame(
+            '50%',
+            $this->script('return document.querySelector("[data-split]").style.getPropertyValue("--split")'),
+        );
+        $this->assertSame(
+            [true, false],
+            $this->script(
+                'const [read, sent] = [...document.querySelectorAll("[data-split] iframe")].map((frame) => '
+                    .'frame.contentDocument.body.innerHTML); return [sent.includes("border-radius"), '
+                    .'read.includes("border-radius")]',
+            ),
+        );
         $this->open('/cards/9/proof/sheet');
         $this->assertReachable('proof sheet');
     }
@@ -55,10 +92,22 @@ final class ProofTest extends BrowserTestCase
         $score = fn (): int => (int) $this->script('return document.querySelector("#proof-open b").textContent');
         $this->until(fn () => $score() > 0, 'the score is there');
         $before = $score();
-        $this->script('const field = document.getElementById("style-quiet"); field.value = "#c0c8c4"; field.dispatchEvent(new Event("change", {bubbles: true}))');
-        $this->until(fn () => $score() < $before && $this->script('return document.querySelector("#piece-p4 .row-mark")?.dataset.severity === "mend"') === true, 'a faint ink is marked');
+        $this->script(
+            'const field = document.getElementById("style-quiet"); field.value = "#c0c8c4"; field.dispatchEvent(new '
+                .'Event("change", {bubbles: true}))',
+        );
+        $this->until(
+            fn () => $score() < $before
+                && $this->script('return document.querySelector("#piece-p4 .row-mark")?.dataset.severity === "mend"')
+                    === true,
+            'a faint ink is marked',
+        );
         $this->script('document.getElementById("undo").click()');
-        $this->until(fn () => $score() === $before && $this->script('return document.querySelector("#piece-p4 .row-mark") === null') === true, 'and the mark goes with it');
+        $this->until(
+            fn () => $score() === $before
+                && $this->script('return document.querySelector("#piece-p4 .row-mark") === null') === true,
+            'and the mark goes with it',
+        );
         $this->assertReachable('bench with marks');
     }
 

@@ -27,18 +27,48 @@ final class ReachTest extends BrowserTestCase
     public function test_no_page_is_wider_than_its_window(): void
     {
         self::$desk->browser->get(self::$desk->base.'/cards/9/hand-over?to=iphone');
-        $phone = (string) preg_replace('~^https?://[^/]+~', '', (string) $this->script('return document.querySelector("[data-code]").dataset.code'));
+        $phone = (string) preg_replace(
+            '~^https?://[^/]+~',
+            '',
+            (string) $this->script('return document.querySelector("[data-code]").dataset.code'),
+        );
         self::$desk->browser->get(self::$desk->base.'/cards/start');
-        $this->script('const words = document.querySelector("textarea[name=text]"); words.value = "Tobiah Reedmace\nPlanting lead, Quillfern Garden Studio\ntobiah.reedmace.of.the.nursery@quillfern.example\n+44 1632 960148"; words.form.submit()');
-        $this->until(fn () => str_contains(self::$desk->browser->getCurrentURL(), '/cards/bring/'), 'what was read is shown');
+        $this->script(
+            'const words = document.querySelector("textarea[name=text]"); words.value = "Tobiah Reedmace\nPlanting '
+                .'lead, Quillfern Garden Studio\ntobiah.reedmace.of.the.nursery@quillfern.example\n+44 1632 960148"; '
+                .'words.form.submit()',
+        );
+        $this->until(
+            fn () => str_contains(self::$desk->browser->getCurrentURL(), '/cards/bring/'),
+            'what was read is shown',
+        );
         $brought = (string) parse_url(self::$desk->browser->getCurrentURL(), PHP_URL_PATH);
         // Where room is tight every page is tried, where there is plenty those that fill it.
         foreach ([360 => 99, 768 => 99, 1280 => 4, 1920 => 4] as $width => $most) {
-            self::$desk->devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (array_slice(['/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write', '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone', '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready', '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought], 0, $most) as $path) {
+            self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
+                'width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false,
+            ]);
+            foreach (
+                array_slice(
+                    [
+                        '/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand',
+                        '/brand/change', '/pictures', '/pictures/1', '/pictures/hand', '/clicks', '/cards/4/links',
+                        '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write',
+                        '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone',
+                        '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready',
+                        '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought,
+                    ],
+                    0,
+                    $most,
+                ) as $path
+            ) {
                 self::$desk->browser->get(self::$desk->base.$path);
                 usleep(150_000);
-                $this->assertLessThanOrEqual($width, $this->script('return document.documentElement.scrollWidth'), "$path at $width px");
+                $this->assertLessThanOrEqual(
+                    $width,
+                    $this->script('return document.documentElement.scrollWidth'),
+                    "$path at $width px",
+                );
             }
         }
     }
@@ -55,33 +85,58 @@ final class ReachTest extends BrowserTestCase
             $at = (string) $this->script('return document.activeElement.closest("[data-piece]")?.dataset.piece ?? ""');
         } while ($at !== 'p3' && ++$steps < 60);
         $this->assertSame('p3', $at, 'the row is reached by Tab');
-        $this->assertNotSame('none', $this->script('return getComputedStyle(document.activeElement).outlineStyle'), 'where one is can be seen');
+        $this->assertNotSame(
+            'none',
+            $this->script('return getComputedStyle(document.activeElement).outlineStyle'),
+            'where one is can be seen',
+        );
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn () => $this->script('return document.querySelector("[data-piece=p3]").open === true'), 'Enter opens it');
+        $this->until(
+            fn () => $this->script('return document.querySelector("[data-piece=p3]").open === true'),
+            'Enter opens it',
+        );
         $this->press(WebDriverKeys::TAB);
         $this->press(' by hand');
         $this->until(fn () => str_contains($this->sheet(), 'by hand'), 'typing reaches the sheet');
         $before = strpos($this->sheet(), 'by hand');
-        self::$desk->devtools('Input.dispatchKeyEvent', ['type' => 'keyDown', 'modifiers' => 1, 'key' => 'ArrowDown', 'code' => 'ArrowDown', 'windowsVirtualKeyCode' => 40]);
+        self::$desk->devtools('Input.dispatchKeyEvent', [
+            'type' => 'keyDown', 'modifiers' => 1, 'key' => 'ArrowDown', 'code' => 'ArrowDown',
+            'windowsVirtualKeyCode' => 40,
+        ]);
         $this->until(fn () => strpos($this->sheet(), 'by hand') > $before, 'Alt and the arrow move the piece');
-        $this->assertSame('field-p3-text', $this->script('return document.activeElement.id'), 'the cursor stays where it was');
+        $this->assertSame(
+            'field-p3-text',
+            $this->script('return document.activeElement.id'),
+            'the cursor stays where it was',
+        );
         $this->script('document.getElementById("eye-p3").focus()');
         $this->press(' ');
         $this->until(fn () => ! str_contains($this->sheet(), 'by hand'), 'the eye hides it');
-        $this->assertSame(['eye-p3', 'false'], $this->script('return [document.activeElement.id, document.activeElement.getAttribute("aria-pressed")]'));
+        $this->assertSame(
+            ['eye-p3', 'false'],
+            $this->script('return [document.activeElement.id, document.activeElement.getAttribute("aria-pressed")]'),
+        );
     }
 
     public function test_a_press_made_while_nobody_listened_is_made_again_with_its_button(): void
     {
         self::$desk->browser->get(self::$desk->base.'/cards/7');
         usleep(600_000);
-        $order = fn () => $this->script('return [...document.querySelectorAll("#order [data-piece]")].map((row) => row.dataset.piece).join(" ")');
+        $order = fn () => $this->script(
+            'return [...document.querySelectorAll("#order [data-piece]")].map((row) => row.dataset.piece).join(" ")',
+        );
         $this->script('document.querySelector("[data-piece=p5]").open = true');
         usleep(300_000);
         $before = $order();
         self::$desk->kill();
         $this->script('document.getElementById("up-p5").click()');
-        $this->until(fn () => str_contains((string) $this->script('return document.getElementById("kept").textContent'), 'not kept yet'), 'it is marked');
+        $this->until(
+            fn () => str_contains(
+                (string) $this->script('return document.getElementById("kept").textContent'),
+                'not kept yet',
+            ),
+            'it is marked',
+        );
         self::$desk->serve();
         $this->until(fn () => $order() !== $before, 'pressed again by itself', 12);
         $this->assertSame(str_replace('p4 p5', 'p5 p4', (string) $before), $order(), 'up, as was meant');

@@ -36,7 +36,10 @@ final class BrandTest extends TestCase
         yield 'profiles' => [['lines' => ['profiles' => ['data:text/html,x']]], '/lines/profiles'];
         yield 'nameless notice' => [['notices' => [['text' => 'Words']]], '/notices/0/name'];
         yield 'empty notice' => [['notices' => [['name' => 'N']]], '/notices/0/text'];
-        yield 'twins' => [['notices' => [['name' => 'N', 'text' => 'a'], ['name' => 'N', 'text' => 'b']]], '/notices/1/name'];
+        yield 'twins' => [
+            ['notices' => [['name' => 'N', 'text' => 'a'], ['name' => 'N', 'text' => 'b']]],
+            '/notices/1/name',
+        ];
         yield 'rule for an unknown notice' => [['rules' => [['trade' => 'T', 'notices' => ['N']]]], '/rules/0/notices'];
         yield 'rule for no name' => [['rules' => [['trade' => 'T', 'notices' => [['N']]]]], '/rules/0/notices'];
         yield 'rule for nothing' => [['rules' => [['trade' => 'T']]], '/rules/0/licence'];
@@ -67,10 +70,16 @@ final class BrandTest extends TestCase
     public function test_cards_follow_what_they_have_of_the_brand_and_keep_what_is_their_own(): void
     {
         $from = self::brand();
-        $card = (new Restyle(['inks' => ['quiet' => '#444444'] + array_map(fn (Colour $ink) => $ink->toHex(), $from->inks), 'typeface' => 'verdana']))->apply(self::card());
+        $card = (new Restyle([
+            'inks' => ['quiet' => '#444444'] + array_map(fn (Colour $ink) => $ink->toHex(), $from->inks),
+            'typeface' => 'verdana',
+        ]))->apply(self::card());
         $to = $from->with([
             'inks' => ['accent' => '#111177', 'quiet' => '#555555'] + $from->toArray()['inks'],
-            'lines' => ['company' => 'Quillfern & Daughters', 'profiles' => ['https://www.instagram.com/quillfern', 'Plants: https://quillfern.example/plants']] + $from->toArray()['lines'],
+            'lines' => [
+                'company' => 'Quillfern & Daughters',
+                'profiles' => ['https://www.instagram.com/quillfern', 'Plants: https://quillfern.example/plants'],
+            ] + $from->toArray()['lines'],
         ]);
         $edit = new FollowBrand($from, $to);
         $this->assertTrue($edit->touches($card));
@@ -80,7 +89,14 @@ final class BrandTest extends TestCase
         $this->assertSame('Quillfern & Daughters', $after->piece('p3')->text('text'));
         // The person's own number is not the firm's, and their own network stays where it was.
         $this->assertSame('+44 1632 960147', $after->piece('p4')->text('number'));
-        $this->assertSame(['https://www.linkedin.com/in/maren', 'https://www.instagram.com/quillfern', 'Plants: https://quillfern.example/plants'], $after->piece('p5')->fields['links']);
+        $this->assertSame(
+            [
+                'https://www.linkedin.com/in/maren',
+                'https://www.instagram.com/quillfern',
+                'Plants: https://quillfern.example/plants',
+            ],
+            $after->piece('p5')->fields['links'],
+        );
         $this->assertSame('Brand: accent ink, company, profile links changed', $edit->words($card));
         $this->assertSame([], Difference::between($card, $edit->back()->apply($after)));
         $this->assertFalse($edit->touches($after));
@@ -89,7 +105,12 @@ final class BrandTest extends TestCase
 
     public function test_the_matrix_says_what_reads_and_what_would(): void
     {
-        $brand = self::brand()->with(['inks' => ['body' => '#222222', 'accent' => '#f0a080', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff']]);
+        $brand = self::brand()->with([
+            'inks' => [
+                'body' => '#222222', 'accent' => '#f0a080', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8',
+                'paper' => '#ffffff',
+            ],
+        ]);
         $cells = InkMatrix::of($brand);
         $this->assertCount(60, $cells);
         $failing = array_filter($cells, fn (InkMatrix $cell) => $cell->used && ! $cell->reads());
@@ -97,8 +118,21 @@ final class BrandTest extends TestCase
         foreach ($failing as $cell) {
             $nearest = $cell->nearest($brand);
             $this->assertNotNull($nearest);
-            $mended = $brand->with(['inks' => [$cell->yields()->value => $nearest->toHex()] + $brand->toArray()['inks']]);
-            $this->assertTrue(array_values(array_filter(InkMatrix::of($mended), fn (InkMatrix $other) => [$other->page, $other->text, $other->on] === [$cell->page, $cell->text, $cell->on]))[0]->reads());
+            $mended = $brand->with([
+                'inks' => [$cell->yields()->value => $nearest->toHex()] + $brand->toArray()['inks'],
+            ]);
+            $this->assertTrue(
+                array_values(
+                    array_filter(
+                        InkMatrix::of($mended),
+                        fn (InkMatrix $other) => [$other->page, $other->text, $other->on] === [
+                            $cell->page,
+                            $cell->text,
+                            $cell->on,
+                        ],
+                    ),
+                )[0]->reads(),
+            );
         }
         $near = $brand->nearest(Colour::hex('#1f5ea9'));
         $this->assertSame('link', $near['role']->value);
@@ -119,29 +153,52 @@ final class BrandTest extends TestCase
         $this->assertEquals($card->pieces, $edit->back()->apply($edit->apply($card))->pieces);
         // So is one the arrangement has no place for: it comes with one that has, and not a second time.
         $reply = $met->with(['arrangement' => Arrangement::of('reply')]);
-        $this->assertSame(['Client notice'], array_column(MissingCompliance::missing($reply, $brand)->notices ?? [], 'name'));
+        $this->assertSame(
+            ['Client notice'],
+            array_column(MissingCompliance::missing($reply, $brand)->notices ?? [], 'name'),
+        );
         $this->assertNull(MissingCompliance::missing($edit->apply($reply), $brand));
         $this->assertEquals($reply->pieces, $edit->apply($reply)->pieces);
         // Hidden is as good as missing; another role is not bound.
         $this->assertTrue(MissingCompliance::missing((new ShowPiece('p6', false))->apply($met), $brand)?->licence);
-        $this->assertNull(MissingCompliance::missing((new FillPiece('p2', ['text' => 'Client care']))->apply($card), $brand));
+        $this->assertNull(
+            MissingCompliance::missing((new FillPiece('p2', ['text' => 'Client care']))->apply($card), $brand),
+        );
     }
 
     /** @param  array<string, mixed>  $more */
     private static function brand(array $more = []): Brand
     {
-        return Brand::of([
-            'lines' => ['company' => 'Quillfern', 'phone' => '+44 1632 960100', 'profiles' => ['instagram.com/quillfern_old']],
-            'notices' => [['name' => 'Client notice', 'text' => 'For its reader alone.', 'documents' => 'Notice: quillfern.example/notice.pdf']],
-            'rules' => [['trade' => 'Designers', 'role' => 'DESIGNER', 'licence' => '1', 'notices' => ['Client notice']]],
-        ] + $more);
+        return Brand::of(
+            [
+                'lines' => [
+                    'company' => 'Quillfern',
+                    'phone' => '+44 1632 960100',
+                    'profiles' => ['instagram.com/quillfern_old'],
+                ],
+                'notices' => [
+                    [
+                        'name' => 'Client notice',
+                        'text' => 'For its reader alone.',
+                        'documents' => 'Notice: quillfern.example/notice.pdf',
+                    ],
+                ],
+                'rules' => [
+                    ['trade' => 'Designers', 'role' => 'DESIGNER', 'licence' => '1', 'notices' => ['Client notice']],
+                ],
+            ] + $more,
+        );
     }
 
     private static function card(): Card
     {
         $piece = fn (int $n, string $kind, array $fields) => ['id' => "p$n", 'kind' => $kind, 'fields' => $fields];
-        $pieces = [$piece(2, 'role', ['text' => 'Garden designer']), $piece(3, 'company', ['text' => 'Quillfern']), $piece(4, 'phone', ['number' => '+44 1632 960147']),
-            $piece(5, 'profiles', ['links' => ['linkedin.com/in/maren', 'instagram.com/quillfern_old']]), $piece(6, 'licence', [])];
+        $pieces = [
+            $piece(2, 'role', ['text' => 'Garden designer']), $piece(3, 'company', ['text' => 'Quillfern']),
+            $piece(4, 'phone', ['number' => '+44 1632 960147']),
+            $piece(5, 'profiles', ['links' => ['linkedin.com/in/maren', 'instagram.com/quillfern_old']]),
+            $piece(6, 'licence', []),
+        ];
 
         return CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Card', 'pieces' => $pieces]);
     }

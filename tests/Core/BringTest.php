@@ -34,25 +34,69 @@ final class BringTest extends TestCase
     /** Signatures as people have them: what is made of each line. */
     public function test_lines_that_are_easily_mistaken_are_not(): void
     {
-        foreach ([
-            ["Good growing,\nTobiah Reedmace\nPlanting lead\nQuillfern Garden Studio", ['closing' => 'Good growing,', 'name' => 'Tobiah Reedmace', 'role' => 'Planting lead', 'company' => 'Quillfern Garden Studio']],
-            ["Petra Lindqvist\nHead of languages, Upper school\nChalkline Academy", ['role' => 'Head of languages', 'department' => 'Upper school', 'company' => 'Chalkline Academy']],
-            ["Petra Lindqvist\nHead of languages, Chalkline Academy", ['role' => 'Head of languages', 'company' => 'Chalkline Academy']],
-            ["Ngozi Adair\nProfessor\nInstitute of Earth and Water\nUniversity of Eddersby", ['department' => 'Institute of Earth and Water', 'company' => 'University of Eddersby']],
-            ["Ngozi Adair\nProfessor\nInstitute of Earth and Water", ['company' => 'Institute of Earth and Water']],
-            ["Aoife Birchall\nWeaver\nBowls and cloth for long tables\nLoom & Ling\naoife@loomandling.example", ['role' => 'Weaver', 'tagline' => 'Bowls and cloth for long tables', 'company' => 'Loom & Ling']],
-            ["Aoife Birchall\nPhysiotherapist\nHealth professions register PH-30871", ['licence' => 'Health professions register PH-30871']],
-            ["Aoife Birchall\nSolicitor\nThis message may be privileged and is meant for its addressee alone. If it reached you by\nmistake, tell us and delete it.", ['notice' => 'This message may be privileged and is meant for its addressee alone. If it reached you by mistake, tell us and delete it.']],
-        ] as [$text, $said]) {
+        foreach (
+            [
+                [
+                    "Good growing,\nTobiah Reedmace\nPlanting lead\nQuillfern Garden Studio",
+                    [
+                        'closing' => 'Good growing,', 'name' => 'Tobiah Reedmace', 'role' => 'Planting lead',
+                        'company' => 'Quillfern Garden Studio',
+                    ],
+                ],
+                [
+                    "Petra Lindqvist\nHead of languages, Upper school\nChalkline Academy",
+                    ['role' => 'Head of languages', 'department' => 'Upper school', 'company' => 'Chalkline Academy'],
+                ],
+                [
+                    "Petra Lindqvist\nHead of languages, Chalkline Academy",
+                    ['role' => 'Head of languages', 'company' => 'Chalkline Academy'],
+                ],
+                [
+                    "Ngozi Adair\nProfessor\nInstitute of Earth and Water\nUniversity of Eddersby",
+                    ['department' => 'Institute of Earth and Water', 'company' => 'University of Eddersby'],
+                ],
+                ["Ngozi Adair\nProfessor\nInstitute of Earth and Water", ['company' => 'Institute of Earth and Water']],
+                [
+                    "Aoife Birchall\nWeaver\nBowls and cloth for long tables\nLoom & Ling\naoife@loomandling.example",
+                    ['role' => 'Weaver', 'tagline' => 'Bowls and cloth for long tables', 'company' => 'Loom & Ling'],
+                ],
+                [
+                    "Aoife Birchall\nPhysiotherapist\nHealth professions register PH-30871",
+                    ['licence' => 'Health professions register PH-30871'],
+                ],
+                [
+                    "Aoife Birchall\nSolicitor\nThis message may be privileged and is meant for its addressee alone. If it reached you by\nmistake, tell us and delete it.",
+                    [
+                        'notice' => 'This message may be privileged and is meant for its addressee alone. If it '
+                            .'reached you by mistake, tell us and delete it.',
+                    ],
+                ],
+            ] as [$text, $said]
+        ) {
             $read = [];
             foreach (ReadIn::text($text, 'GB') as $fact) {
                 $read[$fact->kind] ??= $fact->fields['phrase'] ?? $fact->fields['text'] ?? '';
             }
             $this->assertSame($said, array_intersect_key(array_replace($said, $read), $said), $text);
         }
-        $html = '<b style="font-size:18px">Maren Oakhollow</b><br><a href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img src="https://x.example/i.png" width="24" height="24" alt="in"></a><a href="https://short.example/abc">Book a visit</a><img src="https://proxy.example/a=s0-d#https://quillfern.example/maren.png" width="96" height="96" alt="Maren">';
-        $facts = ReadIn::html($html, 'GB', fn (string $href) => $href === 'https://short.example/abc' ? 'https://quillfern.example/visits?utm_source=email&room=2&utm_campaign=a%20b#top' : $href);
-        $this->assertStringContainsString('linkedin.com/in/maren', (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_SLASHES));
+        $html
+            = '<b style="font-size:18px">Maren Oakhollow</b><br><a '
+                .'href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img '
+                .'src="https://x.example/i.png" width="24" height="24" alt="in"></a><a '
+                .'href="https://short.example/abc">Book a visit</a><img '
+                .'src="https://proxy.example/a=s0-d#https://quillfern.example/maren.png" width="96" height="96" '
+                .'alt="Maren">';
+        $facts = ReadIn::html(
+            $html,
+            'GB',
+            fn (string $href) => $href === 'https://short.example/abc'
+                ? 'https://quillfern.example/visits?utm_source=email&room=2&utm_campaign=a%20b#top'
+                : $href,
+        );
+        $this->assertStringContainsString(
+            'linkedin.com/in/maren',
+            (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_SLASHES),
+        );
         $this->assertSame(['https://quillfern.example/maren.png'], self::values($facts, 'headshot', 'picture'));
         $this->assertSame(['https://quillfern.example/visits?room=2#top'], self::values($facts, 'textlink', 'address'));
     }
@@ -61,29 +105,62 @@ final class BringTest extends TestCase
     public function test_nothing_is_dropped_silently(): void
     {
         $pool = [
-            'Aoife Birchall', 'Dr. Jürgen Groß-Meyer', 'Weaver and dyer', 'Head of Threads, Loom & Ling Ltd', 'Tuesdays are for planting', 'Ask me about roots', 'Warmly yours,', 'Sunny side up,',
-            'Institute of Earth and Water', 'Mobile: +44 1632 960148', 'Tel 01632 960149 | Fax 01632 960150', 'aoife@loom.example', 'www.loom.example/cloth', 'linkedin.com/in/aoife-birchall',
-            '4 Mallow Lane, Eddersby ED1 4QF', 'Registered weaver WV-2047', 'This message is confidential and meant for its addressee alone.', 'Open Monday to Friday, 9 to 5', 'she/her', 'Gold medal 2025 · Eddersby show',
-            'Cloth that lasts', '100 % wool', 'Zwölf Boxkämpfer jagen', 'One, two; three: four!',
+            'Aoife Birchall',
+            'Dr. Jürgen Groß-Meyer',
+            'Weaver and dyer',
+            'Head of Threads, Loom & Ling Ltd',
+            'Tuesdays are for planting',
+            'Ask me about roots',
+            'Warmly yours,',
+            'Sunny side up,',
+            'Institute of Earth and Water',
+            'Mobile: +44 1632 960148',
+            'Tel 01632 960149 | Fax 01632 960150',
+            'aoife@loom.example',
+            'www.loom.example/cloth',
+            'linkedin.com/in/aoife-birchall',
+            '4 Mallow Lane, Eddersby ED1 4QF',
+            'Registered weaver WV-2047',
+            'This message is confidential and meant for its addressee alone.',
+            'Open Monday to Friday, 9 to 5',
+            'she/her',
+            'Gold medal 2025 · Eddersby show',
+            'Cloth that lasts',
+            '100 % wool',
+            'Zwölf Boxkämpfer jagen',
+            'One, two; three: four!',
         ];
         foreach (range(1, 250) as $seed) {
             mt_srand($seed);
             $lines = array_map(fn (int $key) => $pool[$key], (array) array_rand($pool, mt_rand(2, 9)));
             shuffle($lines);
-            $styled = fn (string $line) => [self::e($line), '<b>'.self::e($line).'</b>', '<span style="font-size:18px;color:#345">'.self::e($line).'</span>', '<i>'.self::e($line).'</i>'][mt_rand(0, 3)];
+            $styled = fn (string $line) => [
+                self::e($line), '<b>'.self::e($line).'</b>',
+                '<span style="font-size:18px;color:#345">'.self::e($line).'</span>', '<i>'.self::e($line).'</i>',
+            ][mt_rand(0, 3)];
             $made = match ($seed % 5) {
                 0 => implode("\n", $lines),
                 1 => implode('<br>', array_map($styled, $lines)),
-                2 => '<table>'.implode('', array_map(fn ($line) => '<tr><td>'.$styled($line).'</td></tr>', $lines)).'</table>',
+                2 => '<table>'.implode('', array_map(fn ($line) => '<tr><td>'.$styled($line).'</td></tr>', $lines))
+                    .'</table>',
                 3 => implode('', array_map(fn ($line) => '<div><p>'.$styled($line).'</p></div>', $lines)),
                 default => '<table><tr><td>'.implode('</td><td>', array_map($styled, $lines)).'</td></tr></table>',
             };
             $facts = $seed % 5 === 0 ? ReadIn::text($made, 'GB') : ReadIn::html($made, 'GB');
-            $said = mb_strtolower((string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+            $said = mb_strtolower(
+                (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            );
             foreach ($lines as $line) {
-                foreach (preg_split('/[^\p{L}]+/u', (string) preg_replace('/^(?:Mobile:|Tel )|\| Fax|www\./', '', $line)) ?: [] as $word) {
+                foreach (
+                    preg_split('/[^\p{L}]+/u', (string) preg_replace('/^(?:Mobile:|Tel )|\| Fax|www\./', '', $line))
+                    ?: [] as $word
+                ) {
                     if (mb_strlen($word) > 3) {
-                        $this->assertStringContainsString(mb_strtolower($word), $said, "$seed: $word of $line in ".implode(' / ', $lines));
+                        $this->assertStringContainsString(
+                            mb_strtolower($word),
+                            $said,
+                            "$seed: $word of $line in ".implode(' / ', $lines),
+                        );
                     }
                 }
             }
@@ -100,9 +177,27 @@ final class BringTest extends TestCase
         ] as $way => $facts) {
             $this->assertContains($card->holder(), self::values($facts, 'name', 'text'), "$way: the name");
             foreach ($card->pieces as $piece) {
-                $field = ['phone' => 'number', 'email' => 'address', 'web' => 'address', 'closing' => 'phrase'][$piece->kind->key()] ?? 'text';
-                if ($piece->shown && ! $piece->isBlank() && in_array($piece->kind->key(), ['role', 'company', 'department', 'tagline', 'phone', 'email', 'web', 'address', 'licence', 'pronouns', 'closing'], true)) {
-                    $this->assertContains($piece->text($field), self::values($facts, $piece->kind->key(), $field), "$way: {$piece->kind->key()}");
+                $field
+                    = ['phone' => 'number', 'email' => 'address', 'web' => 'address', 'closing' => 'phrase'][
+                        $piece->kind->key()
+                    ] ?? 'text';
+                if (
+                    $piece->shown
+                    && ! $piece->isBlank()
+                    && in_array(
+                        $piece->kind->key(),
+                        [
+                            'role', 'company', 'department', 'tagline', 'phone', 'email', 'web', 'address', 'licence',
+                            'pronouns', 'closing',
+                        ],
+                        true,
+                    )
+                ) {
+                    $this->assertContains(
+                        $piece->text($field),
+                        self::values($facts, $piece->kind->key(), $field),
+                        "$way: {$piece->kind->key()}",
+                    );
                 }
             }
         }
@@ -132,8 +227,11 @@ final class BringTest extends TestCase
     }
 
     #[DataProvider('columns')]
-    public function test_a_heading_says_what_its_column_holds_and_nothing_is_dropped(string $heading, string $value, string $kind): void
-    {
+    public function test_a_heading_says_what_its_column_holds_and_nothing_is_dropped(
+        string $heading,
+        string $value,
+        string $kind,
+    ): void {
         $facts = ReadIn::row("Name,Role,\"$heading\"\nHazel Thorn,Arborist,\"$value\"\n", 'GB');
         $found = array_values(array_filter($facts, fn (Fact $fact) => str_contains($fact->source, $value)));
         $this->assertNotSame([], $found);
@@ -142,20 +240,43 @@ final class BringTest extends TestCase
         $this->assertGreaterThan(0, $found[0]->confidence);
     }
 
-    /** @return iterable<string, array{Verified, list<string>, list<string>}> what was seen => parts of sentences, words that must not be there */
+    /**
+     * @return iterable<string, array{Verified, list<string>, list<string>}> what was seen => parts of sentences, words
+     *     that must not be there
+     */
     public static function verdicts(): iterable
     {
         yield 'as handed over' => [new Verified('verified', 4), ['arrived as it was handed over'], ['missing', 'lost']];
         yield 'an older one' => [new Verified('old', 2), ['revision 2', 'Hand the card over again'], ['changed']];
         yield 'plain' => [new Verified('plain', 4, pictures: 2), ['plain text', '2 pictures were lost'], []];
         yield 'quoted' => [new Verified('quoted', 4), ['above the quoted text'], []];
-        yield 'absent' => [new Verified('absent', null, wrongAddress: 'a@loom.example'), ['not there', 'came from a@loom.example'], []];
+        yield 'absent' => [
+            new Verified('absent', null, wrongAddress: 'a@loom.example'),
+            ['not there', 'came from a@loom.example'],
+            [],
+        ];
         yield 'one line' => [new Verified('altered', 4, ['Weaver']), ['One line missing: Weaver.'], ['lines']];
-        yield 'several lines' => [new Verified('altered', 4, ['a', 'b', 'c', 'd', 'e']), ['5 lines missing: a; b; c; d.'], ['; e']];
-        yield 'a changed line' => [new Verified('altered', 4, altered: [['960112', '960113']]), ['One line changed: 960112 became 960113.'], []];
-        yield 'a link' => [new Verified('altered', 4, links: ['https://loom.example']), ['One link gone or changed: https://loom.example.'], []];
+        yield 'several lines' => [
+            new Verified('altered', 4, ['a', 'b', 'c', 'd', 'e']),
+            ['5 lines missing: a; b; c; d.'],
+            ['; e'],
+        ];
+        yield 'a changed line' => [
+            new Verified('altered', 4, altered: [['960112', '960113']]),
+            ['One line changed: 960112 became 960113.'],
+            [],
+        ];
+        yield 'a link' => [
+            new Verified('altered', 4, links: ['https://loom.example']),
+            ['One link gone or changed: https://loom.example.'],
+            [],
+        ];
         yield 'a picture' => [new Verified('altered', 4, pictures: 1), ['One picture was lost'], []];
-        yield 'older beside it, and twice' => [new Verified('altered', 4, older: true, twice: true), ['older signature', 'twice'], []];
+        yield 'older beside it, and twice' => [
+            new Verified('altered', 4, older: true, twice: true),
+            ['older signature', 'twice'],
+            [],
+        ];
     }
 
     /**
@@ -178,7 +299,12 @@ final class BringTest extends TestCase
     /** @return iterable<string, array{string}> names a card may have */
     public static function names(): iterable
     {
-        foreach (['../../etc/passwd', 'CON', 'nul', 'a:b|c?d*e', '$(rm -rf ~)', '`id`', "Maren's “best”", '..', '-rf', 'Ωμέγα', '名刺', "x; echo 'hi'", 'Löwe & Söhne', str_repeat('long ', 16), '%APPDATA%', '🌿'] as $name) {
+        foreach (
+            [
+                '../../etc/passwd', 'CON', 'nul', 'a:b|c?d*e', '$(rm -rf ~)', '`id`', "Maren's “best”", '..', '-rf',
+                'Ωμέγα', '名刺', "x; echo 'hi'", 'Löwe & Söhne', str_repeat('long ', 16), '%APPDATA%', '🌿',
+            ] as $name
+        ) {
             yield $name => [$name];
         }
     }
@@ -187,8 +313,14 @@ final class BringTest extends TestCase
     public function test_a_name_of_any_kind_is_safe_as_a_file_and_as_a_header(string $name): void
     {
         $card = (new RenameCard($name))->apply(Samples::card());
-        $parcel = new Parcel($card, Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg);
-        $this->assertMatchesRegularExpression('/^[^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~# .-][^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~#]*$/u', $parcel->fileName());
+        $parcel = new Parcel(
+            $card, Samples::pictures(), fn () => new Baked('x', 'png', 1, 1),
+            new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg,
+        );
+        $this->assertMatchesRegularExpression(
+            '/^[^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~# .-][^\\\\\/:*?"<>|\x00-\x1f$`%&;\'!^~#]*$/u',
+            $parcel->fileName(),
+        );
         $this->assertMatchesRegularExpression('/^[a-z0-9][a-z0-9_-]*$/', $parcel->slug());
         foreach (Formats::all() as $format) {
             foreach ($format->key() === 'ics' ? [] : $format->build($parcel)->files as $file) {
@@ -214,7 +346,13 @@ final class BringTest extends TestCase
 
     public function test_too_much_is_refused_whatever_way_it_comes(): void
     {
-        foreach ([fn () => ReadIn::text(str_repeat('a line ', 3000), 'GB'), fn () => ReadIn::html(str_repeat('<p>a</p>', 300_000), 'GB'), fn () => ReadIn::row("Name,Mail\n,\n", 'GB'), fn () => ReadIn::row('no table', 'GB')] as $read) {
+        foreach (
+            [
+                fn () => ReadIn::text(str_repeat('a line ', 3000), 'GB'),
+                fn () => ReadIn::html(str_repeat('<p>a</p>', 300_000), 'GB'),
+                fn () => ReadIn::row("Name,Mail\n,\n", 'GB'), fn () => ReadIn::row('no table', 'GB'),
+            ] as $read
+        ) {
             try {
                 $read();
                 $this->fail('read');
@@ -230,7 +368,10 @@ final class BringTest extends TestCase
      */
     private static function values(array $facts, string $kind, string $field): array
     {
-        return array_map(fn (Fact $fact) => (string) $fact->fields[$field], array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)));
+        return array_map(
+            fn (Fact $fact) => (string) $fact->fields[$field],
+            array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)),
+        );
     }
 
     private static function e(string $text): string

@@ -28,7 +28,8 @@ final class CardTest extends TestCase
             $json = CardJson::encode($card);
             $this->assertSame($json, CardJson::encode(CardJson::decode($json)), "seed $seed");
         }
-        $document = '{"format":"inky-card/1","name":"N","new":{"empty":{},"list":[]},"style":{"aura":{}},"pieces":[{"id":"a","kind":"name","fields":{"text":"X","hue":{}},"aim":{}}]}';
+        $document
+            = '{"format":"inky-card/1","name":"N","new":{"empty":{},"list":[]},"style":{"aura":{}},"pieces":[{"id":"a","kind":"name","fields":{"text":"X","hue":{}},"aim":{}}]}';
         $kept = json_decode(CardJson::encode(CardJson::decode($document)));
         $this->assertEquals(json_decode('{"empty":{},"list":[]}'), $kept->new);
         $this->assertEquals((object) [], $kept->style->aura);
@@ -49,7 +50,10 @@ final class CardTest extends TestCase
         yield 'no name' => ['{"format":"inky-card/1"}', '/name'];
         yield 'name of 5,000' => ['{"format":"inky-card/1","name":"'.str_repeat('x', 5000).'"}', '/name'];
         yield 'pieces no list' => ['{"format":"inky-card/1","name":"N","pieces":{"a":1}}', '/pieces'];
-        yield '400 pieces' => [$piece(implode(',', array_map(fn ($n) => '{"id":"p'.$n.'","kind":"name"}', range(1, 400)))), '/pieces'];
+        yield '400 pieces' => [
+            $piece(implode(',', array_map(fn ($n) => '{"id":"p'.$n.'","kind":"name"}', range(1, 400)))),
+            '/pieces',
+        ];
         yield 'piece no object' => [$piece('7'), '/pieces/0'];
         yield 'unknown kind' => [$piece('{"id":"a","kind":"hologram"}'), '/pieces/0/kind'];
         yield 'two of one id' => [$piece('{"id":"a","kind":"name"},{"id":"a","kind":"name"}'), '/pieces/1/id'];
@@ -61,17 +65,38 @@ final class CardTest extends TestCase
         yield 'script' => [$field('company', '{"text":"<script>x</script>"}'), '/pieces/0/fields/text'];
         yield 'control characters' => [$field('role', '{"text":"a\\u0007b"}'), '/pieces/0/fields/text'];
         yield 'javascript' => [$field('web', '{"address":"javascript:alert(1)"}'), '/pieces/0/fields/address'];
-        yield 'javascript button' => [$field('button', '{"words":"x","address":" JavaScript:alert(1)"}'), '/pieces/0/fields/address'];
+        yield 'javascript button' => [
+            $field('button', '{"words":"x","address":" JavaScript:alert(1)"}'),
+            '/pieces/0/fields/address',
+        ];
         yield 'local picture' => [$field('headshot', '{"picture":"file:///etc/passwd"}'), '/pieces/0/fields/picture'];
-        yield 'headshot too large' => [$field('headshot', '{"picture":"sample:a","size":9999}'), '/pieces/0/fields/size'];
-        yield 'a bad link among good' => [$field('profiles', '{"links":["x.com/a","data:text/html,x"]}'), '/pieces/0/fields/links'];
-        yield 'ink' => ['{"format":"inky-card/1","name":"N","style":{"inks":{"body":"red;background:url(x)"}}}', '/style/inks/body'];
+        yield 'headshot too large' => [
+            $field('headshot', '{"picture":"sample:a","size":9999}'),
+            '/pieces/0/fields/size',
+        ];
+        yield 'a bad link among good' => [
+            $field('profiles', '{"links":["x.com/a","data:text/html,x"]}'),
+            '/pieces/0/fields/links',
+        ];
+        yield 'ink' => [
+            '{"format":"inky-card/1","name":"N","style":{"inks":{"body":"red;background:url(x)"}}}',
+            '/style/inks/body',
+        ];
         yield 'style a list' => ['{"format":"inky-card/1","name":"N","style":[1]}', '/style'];
         yield 'inks a list' => ['{"format":"inky-card/1","name":"N","style":{"inks":[1]}}', '/style/inks'];
         yield 'tuning a list' => [$piece('{"id":"a","kind":"name","tuning":[1]}'), '/pieces/0/tuning'];
-        yield 'no end of a number' => [$piece('{"id":"a","kind":"name","tuning":{"gap":1e999}}'), '/pieces/0/tuning/gap'];
-        yield 'no day of the calendar' => [$field('offer', '{"words":"x","ends":"2027-02-30"}'), '/pieces/0/fields/ends'];
-        yield 'HTML nested 60 deep' => [$field('html', '{"html":"'.str_repeat('<b>', 60).'"}'), '/pieces/0/fields/html'];
+        yield 'no end of a number' => [
+            $piece('{"id":"a","kind":"name","tuning":{"gap":1e999}}'),
+            '/pieces/0/tuning/gap',
+        ];
+        yield 'no day of the calendar' => [
+            $field('offer', '{"words":"x","ends":"2027-02-30"}'),
+            '/pieces/0/fields/ends',
+        ];
+        yield 'HTML nested 60 deep' => [
+            $field('html', '{"html":"'.str_repeat('<b>', 60).'"}'),
+            '/pieces/0/fields/html',
+        ];
         yield 'typeface' => ['{"format":"inky-card/1","name":"N","style":{"typeface":["a"]}}', '/style/typeface'];
         yield 'arrangement' => ['{"format":"inky-card/1","name":"N","arrangement":"spiral"}', '/arrangement'];
     }
@@ -102,7 +127,9 @@ final class CardTest extends TestCase
                     fn () => new Edit\CopyPiece($id),
                     fn () => new Edit\RemovePiece($id),
                     fn () => new Edit\AddPiece(Kinds::all()[array_rand(Kinds::all())]),
-                    fn () => Edit\TunePiece::fromForm($id, ['ink' => 'quiet', 'size' => '12', 'bold' => '1', 'gap' => '', 'joined' => '1']),
+                    fn () => Edit\TunePiece::fromForm($id, [
+                        'ink' => 'quiet', 'size' => '12', 'bold' => '1', 'gap' => '', 'joined' => '1',
+                    ]),
                     fn () => new Edit\RenameCard("Step $step"),
                     fn () => new Edit\Restyle(['inks' => ['accent' => '#123456']]),
                     fn () => new Edit\HideSamples,
@@ -111,7 +138,11 @@ final class CardTest extends TestCase
                 $this->assertNotSame('', $edit->words($card));
                 $after = $edit->apply($card);
                 $this->assertSame($before, CardJson::encode($card));
-                $this->assertSame(CardJson::encode($after), CardJson::encode(CardJson::decode(CardJson::encode($after))), "seed $seed step $step");
+                $this->assertSame(
+                    CardJson::encode($after),
+                    CardJson::encode(CardJson::decode(CardJson::encode($after))),
+                    "seed $seed step $step",
+                );
                 $card = $after;
             }
         }
@@ -124,7 +155,10 @@ final class CardTest extends TestCase
             foreach (Arrangement::all() as $arrangement) {
                 $card = (new Edit\Rearrange($arrangement))->apply($card);
             }
-            $this->assertSame(CardJson::encode($start), CardJson::encode((new Edit\Rearrange($start->arrangement))->apply($card)));
+            $this->assertSame(
+                CardJson::encode($start),
+                CardJson::encode((new Edit\Rearrange($start->arrangement))->apply($card)),
+            );
         }
         $this->assertGreaterThanOrEqual(12, count(Arrangement::all()));
     }
@@ -133,16 +167,26 @@ final class CardTest extends TestCase
     {
         foreach (Starters::all() as $key => $starter) {
             $card = $starter->sample();
-            $short = (new Shorten)->apply($card);
-            $shown = array_values(array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()));
+            $short = (new Shorten())->apply($card);
+            $shown = array_values(
+                array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()),
+            );
             $kinds = array_map(fn (Piece $piece) => $piece->kind->key(), $shown);
             $this->assertContains('name', $kinds, $key);
             foreach (['phone', 'web', 'button'] as $kind) {
                 $this->assertLessThanOrEqual(1, count(array_keys($kinds, $kind, true)), "$key: $kind");
             }
             foreach ($card->pieces as $index => $piece) {
-                $this->assertEquals($piece->with(['shown' => $short->pieces[$index]->shown]), $short->pieces[$index], 'nothing else of a piece changes');
-                $this->assertTrue($short->pieces[$index]->shown === $piece->shown || ! in_array($piece->kind->key(), ['name', 'licence', 'notice'], true), "$key: {$piece->id}");
+                $this->assertEquals(
+                    $piece->with(['shown' => $short->pieces[$index]->shown]),
+                    $short->pieces[$index],
+                    'nothing else of a piece changes',
+                );
+                $this->assertTrue(
+                    $short->pieces[$index]->shown === $piece->shown
+                        || ! in_array($piece->kind->key(), ['name', 'licence', 'notice'], true),
+                    "$key: {$piece->id}",
+                );
             }
             $this->assertEquals($short, (new Shorten)->apply($short), 'twice is once');
             $measured = Measure::of(Sheet::of($short), 320);
@@ -150,15 +194,32 @@ final class CardTest extends TestCase
             $this->assertLessThanOrEqual(Measure::of(Sheet::of($card), 320)->height, $measured->height, $key);
         }
         $mobile = ['id' => 'm', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960001', 'sort' => 'mobile']];
-        $cards = fn (array ...$pieces) => (new Shorten)->apply(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Test', 'pieces' => $pieces]));
-        $this->assertSame([false, true], array_column($cards(['id' => 'o', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960000']], $mobile)->pieces, 'shown'));
-        $this->assertTrue($cards(['id' => 'c', 'kind' => 'closing', 'fields' => ['phrase' => 'Warmly,']])->pieces[0]->shown, 'never empty where the card was not');
+        $cards = fn (array ...$pieces) => (new Shorten())->apply(
+            CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Test', 'pieces' => $pieces]),
+        );
+        $this->assertSame(
+            [false, true],
+            array_column(
+                $cards(['id' => 'o', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960000']], $mobile)->pieces,
+                'shown',
+            ),
+        );
+        $this->assertTrue(
+            $cards(['id' => 'c', 'kind' => 'closing', 'fields' => ['phrase' => 'Warmly,']])->pieces[0]->shown,
+            'never empty where the card was not',
+        );
     }
 
     public function test_own_html_is_cut_down_and_says_what_was_dropped(): void
     {
         $kind = Kinds::of('html');
-        $accepted = $kind->accept(['html' => '<div class="a" onclick="x()" style="color:#123;position:fixed;background-color:url(x)"><script>bad()</script><form>In</form><a href="javascript:x">a</a><img src="https://quillfern.example/a.png" onerror="x"></div>'], 'GB');
+        $accepted = $kind->accept(
+            [
+                'html' => '<div class="a" onclick="x()" '
+                    .'style="color:#123;position:fixed;background-color:url(x)"><script>bad()</script><form>In</form><a href="javascript:x">a</a><img src="https://quillfern.example/a.png" onerror="x"></div>',
+            ],
+            'GB',
+        );
         $this->assertStringNotContainsString('script', $accepted['html']);
         $this->assertStringNotContainsString('javascript', $accepted['html']);
         $this->assertStringContainsString('style="color:#123"', $accepted['html']);
@@ -183,7 +244,13 @@ final class CardTest extends TestCase
         $moved = (new Edit\MovePiece('p2', up: true))->apply($card);
         $this->assertSame(['p1', 'p2'], $order($moved)[1]);
         $this->assertSame($order($card), $order((new Edit\MovePiece('p2', up: false))->apply($moved)));
-        $first = CardJson::read(['zone' => 'x'] + ['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [['id' => 'a', 'kind' => 'name', 'zone' => 'before']]]);
+        $first = CardJson::read(
+            ['zone' => 'x'] + [
+                'format' => CardJson::FORMAT,
+                'name' => 'N',
+                'pieces' => [['id' => 'a', 'kind' => 'name', 'zone' => 'before']],
+            ],
+        );
         $this->assertSame($order($first), $order((new Edit\MovePiece('a', up: true))->apply($first)));
     }
 
@@ -194,7 +261,10 @@ final class CardTest extends TestCase
         $placed = (new Edit\PlacePiece('p6', Zone::Text, 'p2'))->apply($card);
         $this->assertSame('p6', $ids($placed, Zone::Text)[0]);
         $crossed = (new Edit\PlacePiece('p4', Zone::After, ''))->apply($card);
-        $this->assertSame(['p4', null], [array_slice($ids($crossed, Zone::After), -1)[0], $crossed->piece('p4')->joined]);
+        $this->assertSame(
+            ['p4', null],
+            [array_slice($ids($crossed, Zone::After), -1)[0], $crossed->piece('p4')->joined],
+        );
         $copied = (new Edit\CopyPiece('p3'))->apply($card);
         $this->assertSame(count($card->pieces) + 1, count($copied->pieces));
         $at = (int) array_search('p3', array_column($copied->pieces, 'id'), true);
@@ -205,7 +275,11 @@ final class CardTest extends TestCase
     {
         $card = Samples::card();
         $this->assertSame([], Difference::between($card, $card));
-        $other = (new Edit\Restyle(['inks' => ['accent' => '#123456']]))->apply((new Edit\FillPiece('p3', ['text' => 'Planting lead']))->apply((new Edit\ShowPiece('p5', false))->apply((new Edit\RemovePiece('p6'))->apply($card))));
+        $other = (new Edit\Restyle(['inks' => ['accent' => '#123456']]))->apply(
+            (new Edit\FillPiece('p3', ['text' => 'Planting lead']))->apply(
+                (new Edit\ShowPiece('p5', false))->apply((new Edit\RemovePiece('p6'))->apply($card)),
+            ),
+        );
         $told = [];
         foreach (Difference::between($card, $other) as $of) {
             $told[$of['what']] = [$of['one'], $of['other']];
@@ -217,7 +291,10 @@ final class CardTest extends TestCase
         mt_srand(12);
         for ($n = 0; $n < 60; $n++) {
             [$one, $two] = [CardJson::read(Samples::document($n)), CardJson::read(Samples::document($n + 1000))];
-            $back = array_map(fn ($of) => ['what' => $of['what'], 'one' => $of['other'], 'other' => $of['one']], Difference::between($two, $one));
+            $back = array_map(
+                fn ($of) => ['what' => $of['what'], 'one' => $of['other'], 'other' => $of['one']],
+                Difference::between($two, $one),
+            );
             $this->assertSame(self::sorted(Difference::between($one, $two)), self::sorted($back));
         }
     }
@@ -237,12 +314,21 @@ final class CardTest extends TestCase
     public function test_a_typed_value_is_no_sample_any_more(): void
     {
         foreach (Starters::all() as $starter) {
-            $card = $starter->begin('Isolde Farrowby', 'isolde@quillfern.example', Brand::of(['lines' => ['company' => 'Quillfern'], 'inks' => ['accent' => '#123456']]));
+            $card = $starter->begin(
+                'Isolde Farrowby',
+                'isolde@quillfern.example',
+                Brand::of(['lines' => ['company' => 'Quillfern'], 'inks' => ['accent' => '#123456']]),
+            );
             $samples = array_map(fn ($piece) => $piece->kind->key(), $card->samples());
             $this->assertNotSame([], array_intersect(['web', 'phone', 'role'], $samples), $starter->key);
             $this->assertNotContains('name', $samples);
             $this->assertSame('Isolde Farrowby', $card->holder());
-            $role = array_values(array_filter($card->pieces, fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\AbstractLineKind && $piece->sample))[0];
+            $role = array_values(
+                array_filter(
+                    $card->pieces,
+                    fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\AbstractLineKind && $piece->sample,
+                ),
+            )[0];
             $same = (new Edit\FillPiece($role->id, ['text' => $role->text('text')]))->apply($card);
             $typed = (new Edit\FillPiece($role->id, ['text' => 'Mine']))->apply($card);
             $this->assertSame(count($card->samples()), count($same->samples()));
@@ -253,7 +339,10 @@ final class CardTest extends TestCase
 
     public function test_every_bad_field_of_one_edit_is_named(): void
     {
-        $fields = array_map(fn ($refusal) => $refusal->field(), (new Edit\FillPiece('p7', ['address' => 'javascript:1', 'words' => '<b>']))->refusals(Samples::card()));
+        $fields = array_map(
+            fn ($refusal) => $refusal->field(),
+            (new Edit\FillPiece('p7', ['address' => 'javascript:1', 'words' => '<b>']))->refusals(Samples::card()),
+        );
         $this->assertSame(['address', 'words'], $fields);
     }
 }

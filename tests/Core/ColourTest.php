@@ -18,12 +18,17 @@ final class ColourTest extends TestCase
     /** @return iterable<string, array{string, ?string}> text => hex, null where it is refused */
     public static function texts(): iterable
     {
-        foreach ([
-            '#f00' => '#ff0000', '2C6CB3' => '#2c6cb3', '#abcf' => '#aabbcc', ' Tomato ' => '#ff6347', 'rgb(47 93 58)' => '#2f5d3a', 'rgb(47, 93, 58)' => '#2f5d3a',
-            'rgba(100% 0% 50% / 1)' => '#ff0080', 'hsl(120 100% 25%)' => '#008000', 'hsl(-240deg, 100%, 25%)' => '#008000', 'oklch(62.8% 0.2577 29.23)' => '#ff0000',
-            'oklch(0.7 0.4 145)' => '#00c300', 'rgb(300 -5 0)' => '#ff0000',
-            '' => null, 'notacolour' => null, '#12' => null, '#12345680' => null, 'rgba(0,0,0,.5)' => null, 'rgb(1,2)' => null, 'url(x)' => null, 'rgb(1e999 0 0)' => null, str_repeat('a', 9000) => null,
-        ] as $text => $hex) {
+        foreach (
+            [
+                '#f00' => '#ff0000', '2C6CB3' => '#2c6cb3', '#abcf' => '#aabbcc', ' Tomato ' => '#ff6347',
+                'rgb(47 93 58)' => '#2f5d3a', 'rgb(47, 93, 58)' => '#2f5d3a', 'rgba(100% 0% 50% / 1)' => '#ff0080',
+                'hsl(120 100% 25%)' => '#008000', 'hsl(-240deg, 100%, 25%)' => '#008000',
+                'oklch(62.8% 0.2577 29.23)' => '#ff0000', 'oklch(0.7 0.4 145)' => '#00c300',
+                'rgb(300 -5 0)' => '#ff0000', '' => null, 'notacolour' => null, '#12' => null, '#12345680' => null,
+                'rgba(0,0,0,.5)' => null, 'rgb(1,2)' => null, 'url(x)' => null, 'rgb(1e999 0 0)' => null,
+                str_repeat('a', 9000) => null,
+            ] as $text => $hex
+        ) {
             yield substr((string) $text, 0, 40) => [(string) $text, $hex];
         }
     }
@@ -40,7 +45,10 @@ final class ColourTest extends TestCase
     public function test_a_pasted_list_loses_nothing_silently(): void
     {
         $read = ColourText::find("Brand red: #B4502C, body rgb(38, 51, 43)\npaper: ivory; #b4502c\nour lovely green\n");
-        $this->assertSame(['#b4502c', '#26332b', '#fffff0', '#008000'], array_map(fn (Colour $colour) => $colour->toHex(), $read['found']));
+        $this->assertSame(
+            ['#b4502c', '#26332b', '#fffff0', '#008000'],
+            array_map(fn (Colour $colour) => $colour->toHex(), $read['found']),
+        );
         // A CSS name in a sentence is a colour; a line without any is told.
         $this->assertSame(['nothing here'], ColourText::find('nothing here')['not']);
     }
@@ -57,7 +65,13 @@ final class ColourTest extends TestCase
             $this->assertLessThanOrEqual($mapped->chroma + 0.03, $got->chroma);
         }
         // Published values (Ottosson 2020): sRGB red, green, blue.
-        foreach (['#ff0000' => [0.628, 0.2577, 29.23], '#00ff00' => [0.8664, 0.2948, 142.5], '#0000ff' => [0.452, 0.3132, 264.05]] as $hex => [$l, $c, $h]) {
+        foreach (
+            [
+                '#ff0000' => [0.628, 0.2577, 29.23],
+                '#00ff00' => [0.8664, 0.2948, 142.5],
+                '#0000ff' => [0.452, 0.3132, 264.05],
+            ] as $hex => [$l, $c, $h]
+        ) {
             $oklch = Oklch::of(Colour::hex($hex));
             $this->assertEqualsWithDelta([$l, $c, $h], [$oklch->lightness, $oklch->chroma, $oklch->hue], 0.02);
         }
@@ -78,7 +92,10 @@ final class ColourTest extends TestCase
             // A little nearer would not do.
             $moved = $to->lightness - $from->lightness;
             if (abs($moved) > 0.03) {
-                $this->assertLessThan(4.5, Contrast::ratio($from->at($to->lightness - 0.02 * ($moved <=> 0))->toColour(), $ground));
+                $this->assertLessThan(
+                    4.5,
+                    Contrast::ratio($from->at($to->lightness - 0.02 * ($moved <=> 0))->toColour(), $ground),
+                );
             }
         }
     }
@@ -94,7 +111,11 @@ final class ColourTest extends TestCase
         for ($n = 0; $n < 60; $n++) {
             $ink = self::random();
             $this->assertGreaterThanOrEqual(4.5, DarkPage::Soft->ratio($ink, $white), $ink->toHex());
-            $this->assertEqualsWithDelta(1, Oklch::of($ink)->lightness + Oklch::of(DarkPage::Forced->ink($ink, $white))->lightness, 0.04);
+            $this->assertEqualsWithDelta(
+                1,
+                Oklch::of($ink)->lightness + Oklch::of(DarkPage::Forced->ink($ink, $white))->lightness,
+                0.04,
+            );
         }
     }
 
@@ -105,7 +126,13 @@ final class ColourTest extends TestCase
             for ($x = 0; $x < 60; $x++) {
                 // A clear strip, a pale ground, a large dull square, a small bright one, a soft edge between.
                 $pixels[] = match (true) {
-                    $y > 5 && $y < 45 && $x > 5 && $x < 45 => $x < 25 ? 0x4A5170 : ($y < 28 ? 0xB4502C : ($x === 25 ? 0x7F817C : 0xF7F3EA)),
+                    $y > 5 && $y < 45 && $x > 5 && $x < 45 => $x < 25
+                        ? 0x4A5170
+                        : ($y < 28
+                            ? 0xB4502C
+                            : ($x === 25
+                                ? 0x7F817C
+                                : 0xF7F3EA)),
                     $x === 59 => 127 << 24,
                     default => 0xF7F3EA,
                 };
@@ -113,7 +140,10 @@ final class ColourTest extends TestCase
         }
         $palette = Palette::of($pixels, 60);
         $this->assertSame('#f7f3ea', $palette->ground?->toHex());
-        $this->assertSame(['#b4502c', '#4a5170'], array_slice(array_map(fn (array $of) => $of['colour']->toHex(), $palette->colours), 0, 2));
+        $this->assertSame(
+            ['#b4502c', '#4a5170'],
+            array_slice(array_map(fn (array $of) => $of['colour']->toHex(), $palette->colours), 0, 2),
+        );
         $this->assertEquals($palette, Palette::of($pixels, 60));
         $this->assertSame('#c8402a', Palette::of(array_fill(0, 9, 0xC8402A), 3)->colours[0]['colour']->toHex());
         $this->assertSame([], Palette::of(array_fill(0, 9, 127 << 24), 3)->colours);
@@ -123,7 +153,10 @@ final class ColourTest extends TestCase
     {
         mt_srand(7);
         for ($n = 0; $n < 60; $n++) {
-            $inks = InkProposal::of(array_map(fn () => self::random(), range(1, mt_rand(1, 6))), mt_rand(0, 1) === 1 ? self::random() : null);
+            $inks = InkProposal::of(
+                array_map(fn () => self::random(), range(1, mt_rand(1, 6))),
+                mt_rand(0, 1) === 1 ? self::random() : null,
+            );
             foreach (['body', 'accent', 'quiet', 'link'] as $role) {
                 $this->assertGreaterThanOrEqual(4.5, Contrast::ratio($inks[$role], $inks['paper']), $role);
             }

@@ -25,7 +25,10 @@ final class ComposeTest extends TestCase
             $html = self::html($card);
             $page = new \DOMDocument;
             libxml_use_internal_errors(true);
-            $this->assertTrue($page->loadXML('<x>'.preg_replace('#<(img|br|hr)([^>]*?)/?>#', '<$1$2/>', $html).'</x>'), "$name: well-formed\n$html");
+            $this->assertTrue(
+                $page->loadXML('<x>'.preg_replace('#<(img|br|hr)([^>]*?)/?>#', '<$1$2/>', $html).'</x>'),
+                "$name: well-formed\n$html",
+            );
             foreach ($page->getElementsByTagName('*') as $element) {
                 if ($element->nodeName === 'x') {
                     continue;
@@ -38,12 +41,22 @@ final class ComposeTest extends TestCase
                     $this->assertContains(strtok($declaration, ':'), MailVocabulary::PROPERTIES, $name);
                 }
                 if ($element->nodeName === 'img') {
-                    $this->assertSame('', implode('', array_filter(['width', 'height', 'src'], fn ($key) => $element->getAttribute($key) === '')), "$name: a picture lacks");
+                    $this->assertSame(
+                        '',
+                        implode(
+                            '',
+                            array_filter(['width', 'height', 'src'], fn ($key) => $element->getAttribute($key) === ''),
+                        ),
+                        "$name: a picture lacks",
+                    );
                     $this->assertTrue($element->hasAttribute('alt'), $name);
                 }
                 if ($element->nodeName === 'a') {
                     $this->assertMatchesRegularExpression('/(^|;)color:#[0-9a-f]{6}/', $element->getAttribute('style'));
-                    $this->assertMatchesRegularExpression('/^(https?:|mailto:|tel:|$)/', $element->getAttribute('href'));
+                    $this->assertMatchesRegularExpression(
+                        '/^(https?:|mailto:|tel:|$)/',
+                        $element->getAttribute('href'),
+                    );
                 }
             }
         }
@@ -61,7 +74,12 @@ final class ComposeTest extends TestCase
     {
         $card = Samples::card();
         $words = html_entity_decode(strip_tags(self::html($card)));
-        foreach (['Maren Oakhollow', 'Principal designer · Quillfern & Co', 'Office +44 1632 960147', 'quillfern.example/visits', 'Book a visit'] as $expected) {
+        foreach (
+            [
+                'Maren Oakhollow', 'Principal designer · Quillfern & Co', 'Office +44 1632 960147',
+                'quillfern.example/visits', 'Book a visit',
+            ] as $expected
+        ) {
             $this->assertStringContainsString($expected, $words);
         }
         $hidden = (new \InkyCard\Card\Edit\ShowPiece('p4', false))->apply($card);
@@ -95,7 +113,11 @@ final class ComposeTest extends TestCase
             TEXT, PlainTextComposer::compose(Sheet::of(Samples::card()), delimiter: true));
         foreach ($this->cards() as $name => $card) {
             foreach (explode("\n", PlainTextComposer::compose(Sheet::of($card))) as $line) {
-                $this->assertTrue(mb_strwidth($line) <= 72 || ! str_contains($line, ' ') || preg_match('#^\S+: \S+$|https?://#', $line) === 1, "$name: $line");
+                $this->assertTrue(
+                    mb_strwidth($line) <= 72 || ! str_contains($line, ' ')
+                        || preg_match('#^\S+: \S+$|https?://#', $line) === 1,
+                    "$name: $line",
+                );
             }
         }
     }
@@ -107,17 +129,35 @@ final class ComposeTest extends TestCase
         $measured = Measure::of(Sheet::of($card), 600);
         $this->assertSame(['width', 'height', 'code', 'pictures', 'faintest', 'links', 'words'], array_keys($gauges));
         $this->assertSame(
-            [(string) round($measured->width), (string) round($measured->height), number_format(mb_strlen(self::html($card)) / 1000, 1), '1', '6', '1 main call'],
-            [$gauges['width']->figure, $gauges['height']->figure, $gauges['code']->figure, $gauges['pictures']->figure, $gauges['links']->figure, $gauges['links']->unit],
+            [
+                (string) round($measured->width), (string) round($measured->height),
+                number_format(mb_strlen(self::html($card)) / 1000, 1), '1', '6', '1 main call',
+            ],
+            [
+                $gauges['width']->figure, $gauges['height']->figure, $gauges['code']->figure,
+                $gauges['pictures']->figure, $gauges['links']->figure, $gauges['links']->unit,
+            ],
         );
-        $faintest = min(Contrast::ratio(Colour::hex('#5a5a5a'), Colour::hex('fff')), Contrast::ratio(Colour::hex('#1f5fa8'), Colour::hex('#fff')));
+        $faintest = min(
+            Contrast::ratio(Colour::hex('#5a5a5a'), Colour::hex('fff')),
+            Contrast::ratio(Colour::hex('#1f5fa8'), Colour::hex('#fff')),
+        );
         $this->assertEqualsWithDelta($faintest, 9 * $gauges['faintest']->share, 0.001);
         // Pressed, a gauge names what makes it: the picture, the marks with most links.
         $this->assertSame(['p1', 'p8'], [$gauges['words']->pieces[0], $gauges['links']->pieces[0]]);
         foreach (Starters::all() as $starter) {
             foreach (Gauges::of(Sheet::of($starter->sample()), self::html($starter->sample()), 0) as $gauge) {
-                $this->assertTrue($gauge->good || in_array($gauge->key, ['words', 'links'], true), "$starter->key: $gauge->label $gauge->figure $gauge->unit");
-                $this->assertSame([], array_diff(array_merge(...array_map(fn ($ids) => explode(' ', $ids), $gauge->pieces)), array_column($starter->sample()->pieces, 'id')));
+                $this->assertTrue(
+                    $gauge->good || in_array($gauge->key, ['words', 'links'], true),
+                    "$starter->key: $gauge->label $gauge->figure $gauge->unit",
+                );
+                $this->assertSame(
+                    [],
+                    array_diff(
+                        array_merge(...array_map(fn ($ids) => explode(' ', $ids), $gauge->pieces)),
+                        array_column($starter->sample()->pieces, 'id'),
+                    ),
+                );
             }
             $this->assertLessThan(6500, mb_strlen(self::html($starter->sample())), $starter->key);
         }
@@ -130,7 +170,10 @@ final class ComposeTest extends TestCase
         $dark = DarkColours::of($pairs);
         preg_match_all('/(?<![-\w])color:(#[0-9a-f]{6})/', self::html(Samples::card()), $inks);
         foreach (array_unique($inks[1]) as $ink) {
-            $this->assertNotEmpty(array_filter(array_keys($pairs), fn (string $pair) => str_starts_with($pair, "$ink ")), $ink);
+            $this->assertNotEmpty(
+                array_filter(array_keys($pairs), fn (string $pair) => str_starts_with($pair, "$ink ")),
+                $ink,
+            );
         }
         foreach ($pairs as $pair => [$ink, $ground]) {
             $this->assertSame(DarkPage::Soft->ink($ink, $ground)->toHex(), $dark['soft']['inks'][$pair]);
@@ -141,7 +184,13 @@ final class ComposeTest extends TestCase
     public function test_contrast_is_that_of_wcag(): void
     {
         $ratio = fn (string $one, string $other) => round(Contrast::ratio(Colour::hex($one), Colour::hex($other)), 2);
-        $this->assertSame([21.0, 1.0, 4.54, 4.48], [$ratio('#000', '#fff'), $ratio('#123456', '#123456'), $ratio('#767676', '#ffffff'), $ratio('#777777', '#ffffff')]);
+        $this->assertSame(
+            [21.0, 1.0, 4.54, 4.48],
+            [
+                $ratio('#000', '#fff'), $ratio('#123456', '#123456'), $ratio('#767676', '#ffffff'),
+                $ratio('#777777', '#ffffff'),
+            ],
+        );
     }
 
     /** @return iterable<string, Card> */

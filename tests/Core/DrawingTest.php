@@ -26,8 +26,14 @@ final class DrawingTest extends TestCase
             yield $key => [$starter->sample()];
         }
         foreach (Arrangement::all() as $key => $arrangement) {
-            yield "arranged $key" => [Starters::all()['footlights']->sample()->with(['arrangement' => $arrangement])];
-            yield "mirrored $key" => [Starters::all()['plumbline']->sample()->with(['arrangement' => $arrangement, 'lang' => 'he'])];
+            yield "arranged $key" => [
+                Starters::all()['footlights']->sample()
+                    ->with(['arrangement' => $arrangement]),
+            ];
+            yield "mirrored $key" => [
+                Starters::all()['plumbline']->sample()
+                    ->with(['arrangement' => $arrangement, 'lang' => 'he']),
+            ];
         }
         foreach (range(1, 60) as $seed) {
             yield "random $seed" => [CardJson::read(Samples::document($seed))];
@@ -55,14 +61,22 @@ final class DrawingTest extends TestCase
         foreach ($lines as $line) {
             sort($line);
             for ($index = 1; $index < count($line); $index++) {
-                $this->assertGreaterThanOrEqual($line[$index - 1][1] - 0.05, $line[$index][0], "{$line[$index - 1][2]} lies under {$line[$index][2]}");
+                $this->assertGreaterThanOrEqual(
+                    $line[$index - 1][1] - 0.05,
+                    $line[$index][0],
+                    "{$line[$index - 1][2]} lies under {$line[$index][2]}",
+                );
             }
         }
         foreach (['rect', 'image'] as $name) {
             foreach ($svg->getElementsByTagName($name) as $box) {
                 foreach (['x' => ['width', $width], 'y' => ['height', $height]] as $side => [$length, $most]) {
                     $this->assertGreaterThanOrEqual(0.0, (float) $box->getAttribute($side));
-                    $this->assertLessThanOrEqual($most + 0.01, (float) $box->getAttribute($side) + (float) $box->getAttribute($length), "$name runs out");
+                    $this->assertLessThanOrEqual(
+                        $most + 0.01,
+                        (float) $box->getAttribute($side) + (float) $box->getAttribute($length),
+                        "$name runs out",
+                    );
                 }
             }
         }
@@ -73,7 +87,9 @@ final class DrawingTest extends TestCase
     {
         $drawn = implode(' ', array_column(self::drawn($card)[2], 'text'));
         // Lines with an address written out speak of marks, pictures and links by names that are not drawn.
-        $lines = preg_grep('~https?://~', explode("\n", PlainTextComposer::compose(Sheet::of($card))), PREG_GREP_INVERT) ?: [];
+        $lines
+            = preg_grep('~https?://~', explode("\n", PlainTextComposer::compose(Sheet::of($card))), PREG_GREP_INVERT)
+            ?: [];
         foreach (preg_split('/[^\p{L}\p{N}]+/u', implode(' ', $lines)) ?: [] as $word) {
             if (preg_match('/^\p{Lu}\p{Ll}{3,}$/u', $word) === 1 && ! self::standsForPicture($card, $word)) {
                 $this->assertStringContainsString($word, $drawn);
@@ -86,7 +102,17 @@ final class DrawingTest extends TestCase
     private static function standsForPicture(Card $card, string $word): bool
     {
         foreach ($card->pieces as $piece) {
-            if (in_array($piece->kind->key(), ['logo', 'picture', 'banner', 'video', 'headshot', 'closing', 'html'], true) && str_contains((string) json_encode($piece->fields, JSON_UNESCAPED_UNICODE).$piece->kind->label(), $word)) {
+            if (
+                in_array(
+                    $piece->kind->key(),
+                    ['logo', 'picture', 'banner', 'video', 'headshot', 'closing', 'html'],
+                    true,
+                )
+                && str_contains(
+                    (string) json_encode($piece->fields, JSON_UNESCAPED_UNICODE).$piece->kind->label(),
+                    $word,
+                )
+            ) {
                 return true;
             }
         }
@@ -94,17 +120,28 @@ final class DrawingTest extends TestCase
         return false;
     }
 
-    /** @return array{float, float, list<array{text: string, x: float, y: float, size: float, bold: bool, rtl: bool}>, \DOMDocument} */
+    /**
+     * @return array{float, float, list<array{text: string, x: float, y: float, size: float, bold: bool, rtl: bool}>,
+     *     \DOMDocument}
+     */
     private static function drawn(Card $card): array
     {
-        $svg = new \DOMDocument;
-        self::assertTrue($svg->loadXML((new SvgComposer(new InsidePictures(fn () => new Baked('x', 'png', 1, 1))))->compose(Sheet::of($card))));
+        $svg = new \DOMDocument();
+        self::assertTrue(
+            $svg->loadXML(
+                (new SvgComposer(new InsidePictures(fn () => new Baked('x', 'png', 1, 1))))->compose(Sheet::of($card)),
+            ),
+        );
         $words = [];
         foreach ($svg->getElementsByTagName('text') as $text) {
             preg_match('/translate\((\S+) (\S+)\)/', $text->getAttribute('transform'), $at);
             $words[] = [
-                'text' => $text->textContent, 'x' => (float) ($at[1] ?? $text->getAttribute('x')), 'y' => (float) ($at[2] ?? $text->getAttribute('y')),
-                'size' => (float) $text->getAttribute('font-size'), 'bold' => $text->getAttribute('font-weight') === 'bold', 'rtl' => $text->getAttribute('direction') === 'rtl',
+                'text' => $text->textContent,
+                'x' => (float) ($at[1] ?? $text->getAttribute('x')),
+                'y' => (float) ($at[2] ?? $text->getAttribute('y')),
+                'size' => (float) $text->getAttribute('font-size'),
+                'bold' => $text->getAttribute('font-weight') === 'bold',
+                'rtl' => $text->getAttribute('direction') === 'rtl',
             ];
         }
         $root = $svg->documentElement ?? throw new \LogicException('No drawing.');

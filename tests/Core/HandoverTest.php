@@ -41,7 +41,10 @@ final class HandoverTest extends TestCase
         }
         $words = fn (string $html) => preg_replace('/\s+/', '', strip_tags($html));
         $this->assertSame($parcel->html(), self::bytes('source'));
-        $this->assertSame(preg_replace('/>\s+</', '><', $parcel->html()), preg_replace('/>\s+</', '><', trim(self::bytes('pretty'))));
+        $this->assertSame(
+            preg_replace('/>\s+</', '><', $parcel->html()),
+            preg_replace('/>\s+</', '><', trim(self::bytes('pretty'))),
+        );
         $this->assertGreaterThan(20, substr_count(self::bytes('pretty'), "\n"));
         $this->assertStringNotContainsString('https://cards.quillfern.example/p/', self::bytes('page'));
         $this->assertSame($words($parcel->html()), $words(self::bytes('source')));
@@ -77,7 +80,9 @@ final class HandoverTest extends TestCase
 
     public function test_the_folder_has_its_three_parts_and_scripts_that_overwrite_nothing(): void
     {
-        $artifact = Formats::of('folder')->build(self::parcel((new RenameCard("Maren's \"card\" / new; $(rm -rf ~)"))->apply(Samples::card())));
+        $artifact = Formats::of('folder')->build(
+            self::parcel((new RenameCard("Maren's \"card\" / new; $(rm -rf ~)"))->apply(Samples::card())),
+        );
         $this->assertSame('Maren s card new (rm -rf )', $artifact->name);
         $files = array_column($artifact->files, null, 'path');
         $html = $files["$artifact->name.htm"]->bytes;
@@ -95,7 +100,11 @@ final class HandoverTest extends TestCase
         }
         foreach ([$artifact->name, "$artifact->name 2", "$artifact->name 4"] as $round => $name) {
             // Only the pictures of an earlier one are left: they are not mixed with these.
-            $round === 2 && mkdir("$folder/to/".basename(dirname((string) current(glob("$folder/from/*_files/*") ?: [''])), '_files').'-3_files');
+            $round === 2
+                && mkdir(
+                    "$folder/to/".basename(dirname((string) current(glob("$folder/from/*_files/*") ?: [''])), '_files')
+                        .'-3_files',
+                );
             exec('sh '.escapeshellarg("$folder/from/install.sh").' '.escapeshellarg("$folder/to").' 2>&1', $out, $code);
             $this->assertSame(0, $code, implode("\n", $out));
             $placed = (string) file_get_contents("$folder/to/$name.htm");
@@ -111,17 +120,46 @@ final class HandoverTest extends TestCase
             $card = Reader::read(self::bytes($key));
             $this->assertInstanceOf(VCard::class, $card);
             $this->assertSame([], array_filter($card->validate(), fn (array $fault) => $fault['level'] > 1), $key);
-            $this->assertSame([$version, 'Maren Oakhollow', 'Principal designer', 'maren@quillfern.example'], array_map(fn (string $name) => (string) current($card->select($name)), ['VERSION', 'FN', 'TITLE', 'EMAIL']));
+            $this->assertSame(
+                [$version, 'Maren Oakhollow', 'Principal designer', 'maren@quillfern.example'],
+                array_map(fn (string $name) => (string) current($card->select($name)), [
+                    'VERSION', 'FN', 'TITLE', 'EMAIL',
+                ]),
+            );
             $this->assertStringContainsString('+441632960147', (string) current($card->select('TEL')));
         }
-        $parcel = self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Day', 'pieces' => [['id' => 'x', 'kind' => 'event', 'fields' => ['words' => 'Open garden; day, two', 'address' => 'quillfern.example/day', 'starts' => '2027-05-22']]]]));
+        $parcel = self::parcel(
+            CardJson::read([
+                'format' => CardJson::FORMAT,
+                'name' => 'Day',
+                'pieces' => [
+                    [
+                        'id' => 'x',
+                        'kind' => 'event',
+                        'fields' => [
+                            'words' => 'Open garden; day, two',
+                            'address' => 'quillfern.example/day',
+                            'starts' => '2027-05-22',
+                        ],
+                    ],
+                ],
+            ]),
+        );
         $calendar = Reader::read(Formats::of('ics')->build($parcel)->files[0]->bytes);
         $this->assertInstanceOf(VCalendar::class, $calendar);
         $this->assertSame([], $calendar->validate());
-        $this->assertSame(['Open garden; day, two', '20270522'], array_map(fn (string $name) => (string) current(current($calendar->select('VEVENT'))->select($name)), ['SUMMARY', 'DTSTART']));
+        $this->assertSame(
+            ['Open garden; day, two', '20270522'],
+            array_map(fn (string $name) => (string) current(current($calendar->select('VEVENT'))->select($name)), [
+                'SUMMARY',
+                'DTSTART',
+            ]),
+        );
         foreach (['ics' => 'no event', 'vcard' => 'has a name'] as $key => $sentence) {
             try {
-                Formats::of($key)->build(self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])));
+                Formats::of($key)->build(
+                    self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Empty'])),
+                );
                 $this->fail("built $key");
             } catch (Refusal $refusal) {
                 $this->assertStringContainsString($sentence, $refusal->getMessage());
@@ -137,18 +175,37 @@ final class HandoverTest extends TestCase
         foreach (explode("\n", $body) as $line) {
             $this->assertLessThanOrEqual(76, strlen($line));
         }
-        $this->assertSame(['test.html', 'test.txt'], array_map(fn (ArtifactFile $file) => $file->path, Formats::of('fragment')->build(self::parcel())->files));
+        $this->assertSame(
+            ['test.html', 'test.txt'],
+            array_map(fn (ArtifactFile $file) => $file->path, Formats::of('fragment')->build(self::parcel())->files),
+        );
         $this->assertEquals(Samples::card(), CardJson::decode(self::bytes('json')));
     }
 
     public function test_the_card_is_drawn_with_all_its_words_and_nothing_from_outside(): void
     {
-        $own = ['id' => 'x', 'kind' => 'html', 'zone' => 'after', 'fields' => ['html' => '<b>Own</b> words <img src="https://far.example/a.png" width="30" height="20" alt="">']];
-        $far = ['id' => 'y', 'kind' => 'picture', 'zone' => 'after', 'fields' => ['picture' => 'https://far.example/b.png', 'alt' => 'A far garden', 'width' => 200]];
+        $own = [
+            'id' => 'x',
+            'kind' => 'html',
+            'zone' => 'after',
+            'fields' => [
+                'html' => '<b>Own</b> words <img src="https://far.example/a.png" width="30" height="20" alt="">',
+            ],
+        ];
+        $far = [
+            'id' => 'y', 'kind' => 'picture', 'zone' => 'after',
+            'fields' => ['picture' => 'https://far.example/b.png', 'alt' => 'A far garden', 'width' => 200],
+        ];
         $document = json_decode(CardJson::encode(Samples::card()), true);
         $card = CardJson::read(['pieces' => [...$document['pieces'], $own, $far]] + $document);
-        $svg = new \DOMDocument;
-        $this->assertTrue($svg->loadXML(Formats::of('png')->build(self::parcel((new FillPiece('p2', ['text' => 'Maren & "Oak" ]]>']))->apply($card)))->files[0]->bytes));
+        $svg = new \DOMDocument();
+        $this->assertTrue(
+            $svg->loadXML(
+                Formats::of('png')->build(
+                    self::parcel((new FillPiece('p2', ['text' => 'Maren & "Oak" ]]>']))->apply($card)),
+                )->files[0]->bytes,
+            ),
+        );
         $words = array_map(fn ($text) => $text->textContent, iterator_to_array($svg->getElementsByTagName('text')));
         foreach (['Maren', '&', '"Oak"', ']]>', 'Own', 'words', 'Principal', 'maren@quillfern.example'] as $word) {
             $this->assertContains($word, str_replace("\u{200C}", '', $words));
@@ -166,17 +223,47 @@ final class HandoverTest extends TestCase
     {
         $picture = new Baked(random_bytes(30_000), 'png', 1, 1);
         $card = Samples::card();
-        $count = count(array_unique(array_map(fn ($picture) => $picture->source instanceof Bake ? $picture->source->key() : '', Sheet::of($card)->pictures())));
+        $count = count(
+            array_unique(
+                array_map(
+                    fn ($picture) => $picture->source instanceof Bake ? $picture->source->key() : '',
+                    Sheet::of($card)->pictures(),
+                ),
+            ),
+        );
         $parcel = self::parcel($card, fn () => $picture);
         $code = strlen($parcel->html());
         $this->assertSame($code, PictureDelivery::Fetched->weight($code, 30_000));
-        $this->assertEqualsWithDelta(strlen($parcel->inside()), PictureDelivery::Inside->weight($code, 30_000 * $count), 0.02 * strlen($parcel->inside()));
+        $this->assertEqualsWithDelta(
+            strlen($parcel->inside()),
+            PictureDelivery::Inside->weight($code, 30_000 * $count),
+            0.02 * strlen($parcel->inside()),
+        );
         $attached = strlen(MessageWriter::message($parcel, 'x', 'y'));
         // The same picture is attached once.
         $this->assertEqualsWithDelta($attached, PictureDelivery::Attached->weight($code, 30_000), 0.25 * $attached);
-        foreach (['cid:a@b' => PictureDelivery::Attached, 'data:image/png;base64,AAAA' => PictureDelivery::Inside, 'https://q.example/a.png' => PictureDelivery::Fetched] as $source => $travel) {
-            foreach (array_filter(MailClient::all(), fn (MailClient $client) => $client->form === 'html' && ! $client->quoted && ($client->pictures === 'shown' || $travel === PictureDelivery::Fetched)) as $key => $client) {
-                $shown = str_contains($client->read("<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>")->html(), '<img');
+        foreach (
+            [
+                'cid:a@b' => PictureDelivery::Attached,
+                'data:image/png;base64,AAAA' => PictureDelivery::Inside,
+                'https://q.example/a.png' => PictureDelivery::Fetched,
+            ] as $source => $travel
+        ) {
+            foreach (
+                array_filter(
+                    MailClient::all(),
+                    fn (MailClient $client) => $client->form === 'html' && ! $client->quoted
+                        && ($client->pictures === 'shown' || $travel === PictureDelivery::Fetched),
+                ) as $key => $client
+            ) {
+                $shown = str_contains(
+                    $client
+                        ->read(
+                            "<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>",
+                        )
+                        ->html(),
+                    '<img',
+                );
                 $this->assertSame($shown, ! in_array($client, $travel->lostIn(), true), "$key $travel->value");
             }
         }
@@ -184,7 +271,11 @@ final class HandoverTest extends TestCase
 
     public function test_every_destination_takes_something_and_has_directions(): void
     {
-        preg_match_all('/<symbol id="([a-z]+)"/', (string) file_get_contents(__DIR__.'/../../public/drawings.svg'), $drawings);
+        preg_match_all(
+            '/<symbol id="([a-z]+)"/',
+            (string) file_get_contents(__DIR__.'/../../public/drawings.svg'),
+            $drawings,
+        );
         $used = Destination::CHECK_DRAWN;
         $this->assertSameSize(Destination::CHECK, $used);
         foreach (Destination::all() as $key => $destination) {
@@ -213,6 +304,10 @@ final class HandoverTest extends TestCase
     /** @param  (\Closure(Bake): Baked)|null  $bake */
     private static function parcel(?Card $card = null, ?\Closure $bake = null): Parcel
     {
-        return new Parcel($card ?? Samples::card(), Samples::pictures(), $bake ?? fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg);
+        return new Parcel(
+            $card ?? Samples::card(), Samples::pictures(),
+            $bake ?? fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1),
+            new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg,
+        );
     }
 }

@@ -16,45 +16,139 @@ use PHPUnit\Framework\TestCase;
 /** What each kind accepts, and what of it a reader gets in HTML and in plain text. */
 final class KindTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>, list<string>, string, string}> kind, fields, links, words on the card, plain text */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, list<string>, string, string}> kind, fields, links,
+     *     words on the card, plain text
+     */
     public static function pieces(): iterable
     {
         foreach (['name', 'role', 'company', 'department', 'tagline', 'pronouns', 'credentials', 'licence'] as $kind) {
-            yield $kind => [$kind, ['text' => "  Words  of\n$kind & more "], [], "Words of $kind & more", "Words of $kind & more\n"];
+            yield $kind => [
+                $kind, ['text' => "  Words  of\n$kind & more "], [], "Words of $kind & more", "Words of $kind & more\n",
+            ];
         }
-        yield 'phone' => ['phone', ['number' => '01632 960147', 'sort' => 'direct'], ['tel:+441632960147'], 'Direct +44 1632 960147', "Direct +44 1632 960147\n"];
-        yield 'phone without label' => ['phone', ['number' => '+44 1632 960147 ext 9'], ['tel:+441632960147;ext=9'], '+44 1632 960147 x9', "+44 1632 960147 x9\n"];
-        yield 'email' => ['email', ['address' => 'mailto:maren@quillfern.example'], ['mailto:maren@quillfern.example'], 'maren@quillfern.example', "maren@quillfern.example\n"];
-        yield 'web' => ['web', ['address' => 'www.quillfern.example/'], ['https://www.quillfern.example'], 'quillfern.example', "https://www.quillfern.example\n"];
-        yield 'web in words' => ['web', ['address' => 'quillfern.example', 'words' => 'See us'], ['https://quillfern.example'], 'See us', "See us: https://quillfern.example\n"];
-        yield 'address' => ['address', ['text' => '4 Mallow Lane, Eddersby'], ['https://www.openstreetmap.org/search?query=4%20Mallow%20Lane%2C%20Eddersby'], '4 Mallow Lane, Eddersby', "4 Mallow Lane, Eddersby\n"];
-        yield 'address with its own map' => ['address', ['text' => 'Eddersby', 'map' => 'quillfern.example/map'], ['https://quillfern.example/map'], 'Eddersby', "Eddersby\n"];
-        yield 'own line' => ['line', ['label' => 'Open', 'value' => 'Tuesdays'], [], 'Open Tuesdays', "Open Tuesdays\n"];
-        yield 'own line that leads somewhere' => ['line', ['value' => 'Papers', 'address' => 'quillfern.example/p'], ['https://quillfern.example/p'], 'Papers', "Papers: https://quillfern.example/p\n"];
-        yield 'headshot' => ['headshot', ['picture' => 'sample:x', 'address' => 'quillfern.example/me'], ['https://quillfern.example/me'], '[Portrait 96x96]', ''];
-        yield 'logo' => ['logo', ['picture' => 'sample:x', 'alt' => 'Quillfern', 'width' => 90, 'ratio' => 0.5], [], '[Quillfern 90x45]', ''];
-        yield 'picture' => ['picture', ['picture' => 'https://quillfern.example/a.png', 'width' => '200', 'address' => 'quillfern.example'], ['https://quillfern.example'], '[Picture 200x200]', ''];
-        yield 'banner' => ['banner', ['picture' => 'sample:x', 'alt' => 'Spring', 'ratio' => 0.2], [], '[Spring 480x96]', ''];
-        yield 'film' => ['video', ['picture' => 'sample:x', 'alt' => 'Watch', 'address' => 'quillfern.example/film', 'ratio' => 0.5625], ['https://quillfern.example/film'], '[Watch 200x113]', ''];
+        yield 'phone' => [
+            'phone', ['number' => '01632 960147', 'sort' => 'direct'], ['tel:+441632960147'], 'Direct +44 1632 960147',
+            "Direct +44 1632 960147\n",
+        ];
+        yield 'phone without label' => [
+            'phone', ['number' => '+44 1632 960147 ext 9'], ['tel:+441632960147;ext=9'], '+44 1632 960147 x9',
+            "+44 1632 960147 x9\n",
+        ];
+        yield 'email' => [
+            'email', ['address' => 'mailto:maren@quillfern.example'], ['mailto:maren@quillfern.example'],
+            'maren@quillfern.example', "maren@quillfern.example\n",
+        ];
+        yield 'web' => [
+            'web', ['address' => 'www.quillfern.example/'], ['https://www.quillfern.example'], 'quillfern.example',
+            "https://www.quillfern.example\n",
+        ];
+        yield 'web in words' => [
+            'web', ['address' => 'quillfern.example', 'words' => 'See us'], ['https://quillfern.example'], 'See us',
+            "See us: https://quillfern.example\n",
+        ];
+        yield 'address' => [
+            'address', ['text' => '4 Mallow Lane, Eddersby'],
+            ['https://www.openstreetmap.org/search?query=4%20Mallow%20Lane%2C%20Eddersby'], '4 Mallow Lane, Eddersby',
+            "4 Mallow Lane, Eddersby\n",
+        ];
+        yield 'address with its own map' => [
+            'address', ['text' => 'Eddersby', 'map' => 'quillfern.example/map'], ['https://quillfern.example/map'],
+            'Eddersby', "Eddersby\n",
+        ];
+        yield 'own line' => [
+            'line', ['label' => 'Open', 'value' => 'Tuesdays'], [], 'Open Tuesdays', "Open Tuesdays\n",
+        ];
+        yield 'own line that leads somewhere' => [
+            'line', ['value' => 'Papers', 'address' => 'quillfern.example/p'], ['https://quillfern.example/p'],
+            'Papers', "Papers: https://quillfern.example/p\n",
+        ];
+        yield 'headshot' => [
+            'headshot', ['picture' => 'sample:x', 'address' => 'quillfern.example/me'],
+            ['https://quillfern.example/me'], '[Portrait 96x96]', '',
+        ];
+        yield 'logo' => [
+            'logo', ['picture' => 'sample:x', 'alt' => 'Quillfern', 'width' => 90, 'ratio' => 0.5], [],
+            '[Quillfern 90x45]', '',
+        ];
+        yield 'picture' => [
+            'picture',
+            ['picture' => 'https://quillfern.example/a.png', 'width' => '200', 'address' => 'quillfern.example'],
+            ['https://quillfern.example'], '[Picture 200x200]', '',
+        ];
+        yield 'banner' => [
+            'banner', ['picture' => 'sample:x', 'alt' => 'Spring', 'ratio' => 0.2], [], '[Spring 480x96]', '',
+        ];
+        yield 'film' => [
+            'video',
+            ['picture' => 'sample:x', 'alt' => 'Watch', 'address' => 'quillfern.example/film', 'ratio' => 0.5625],
+            ['https://quillfern.example/film'], '[Watch 200x113]', '',
+        ];
         yield 'closing' => ['closing', ['phrase' => 'Warmly,'], [], 'Warmly,', "Warmly,\n"];
-        yield 'closing by hand' => ['closing', ['phrase' => 'Warmly,', 'picture' => 'sample:x', 'alt' => 'Maren', 'ratio' => 0.25], [], 'Warmly,[Maren 160x40]', "Warmly,\n"];
-        yield 'profiles' => ['profiles', ['links' => "linkedin.com/in/m\n\nlinkedin.com/in/m?x=1\nShop: quillfern.example/shop"], ['https://www.linkedin.com/in/m', 'https://quillfern.example/shop'], '[LinkedIn 24x24][Shop 24x24]', "LinkedIn: https://www.linkedin.com/in/m\nShop: https://quillfern.example/shop\n"];
+        yield 'closing by hand' => [
+            'closing', ['phrase' => 'Warmly,', 'picture' => 'sample:x', 'alt' => 'Maren', 'ratio' => 0.25], [],
+            'Warmly,[Maren 160x40]', "Warmly,\n",
+        ];
+        yield 'profiles' => [
+            'profiles', ['links' => "linkedin.com/in/m\n\nlinkedin.com/in/m?x=1\nShop: quillfern.example/shop"],
+            ['https://www.linkedin.com/in/m', 'https://quillfern.example/shop'], '[LinkedIn 24x24][Shop 24x24]',
+            "LinkedIn: https://www.linkedin.com/in/m\nShop: https://quillfern.example/shop\n",
+        ];
         foreach (['button', 'textlink', 'booking', 'conference', 'payment'] as $kind) {
             foreach (['button', 'link', 'underlined'] as $form) {
-                yield "$kind as $form" => [$kind, ['words' => 'Do it', 'address' => 'quillfern.example/do', 'form' => $form], ['https://quillfern.example/do'], 'Do it', "Do it: https://quillfern.example/do\n"];
+                yield "$kind as $form" => [
+                    $kind, ['words' => 'Do it', 'address' => 'quillfern.example/do', 'form' => $form],
+                    ['https://quillfern.example/do'], 'Do it', "Do it: https://quillfern.example/do\n",
+                ];
             }
         }
-        yield 'event' => ['event', ['words' => 'Open day', 'address' => 'quillfern.example/o', 'starts' => '2027-05-22'], ['https://quillfern.example/o'], 'Open day, 22 May 2027', "Open day, 22 May 2027: https://quillfern.example/o\n"];
-        yield 'offer' => ['offer', ['words' => 'Plans', 'address' => 'quillfern.example/o', 'ends' => '2027-03-04', 'form' => 'button'], ['https://quillfern.example/o'], 'Plans, until 4 March 2027', "Plans, until 4 March 2027: https://quillfern.example/o\n"];
-        yield 'offer without a day' => ['offer', ['words' => 'Plans', 'address' => 'quillfern.example/o'], ['https://quillfern.example/o'], 'Plans', "Plans: https://quillfern.example/o\n"];
-        yield 'post' => ['post', ['title' => 'Roots', 'address' => 'quillfern.example/r', 'lead' => 'New:'], ['https://quillfern.example/r'], 'New: Roots', "New: Roots: https://quillfern.example/r\n"];
-        yield 'quote' => ['quote', ['text' => 'Lovely', 'by' => 'A client', 'address' => 'quillfern.example/v'], ['https://quillfern.example/v'], '“Lovely”A client', "“Lovely”\nA client: https://quillfern.example/v\n"];
-        yield 'notice' => ['notice', ['text' => "One.\n\n Two. ", 'documents' => ['Terms: quillfern.example/t']], ['https://quillfern.example/t'], 'One.Two.Terms', "One.\nTwo.\nTerms: https://quillfern.example/t\n"];
+        yield 'event' => [
+            'event', ['words' => 'Open day', 'address' => 'quillfern.example/o', 'starts' => '2027-05-22'],
+            ['https://quillfern.example/o'], 'Open day, 22 May 2027',
+            "Open day, 22 May 2027: https://quillfern.example/o\n",
+        ];
+        yield 'offer' => [
+            'offer',
+            ['words' => 'Plans', 'address' => 'quillfern.example/o', 'ends' => '2027-03-04', 'form' => 'button'],
+            ['https://quillfern.example/o'], 'Plans, until 4 March 2027',
+            "Plans, until 4 March 2027: https://quillfern.example/o\n",
+        ];
+        yield 'offer without a day' => [
+            'offer', ['words' => 'Plans', 'address' => 'quillfern.example/o'], ['https://quillfern.example/o'], 'Plans',
+            "Plans: https://quillfern.example/o\n",
+        ];
+        yield 'post' => [
+            'post', ['title' => 'Roots', 'address' => 'quillfern.example/r', 'lead' => 'New:'],
+            ['https://quillfern.example/r'], 'New: Roots', "New: Roots: https://quillfern.example/r\n",
+        ];
+        yield 'quote' => [
+            'quote', ['text' => 'Lovely', 'by' => 'A client', 'address' => 'quillfern.example/v'],
+            ['https://quillfern.example/v'], '“Lovely”A client', "“Lovely”\nA client: https://quillfern.example/v\n",
+        ];
+        yield 'notice' => [
+            'notice', ['text' => "One.\n\n Two. ", 'documents' => ['Terms: quillfern.example/t']],
+            ['https://quillfern.example/t'], 'One.Two.Terms', "One.\nTwo.\nTerms: https://quillfern.example/t\n",
+        ];
         yield 'rule' => ['rule', ['thickness' => 3], [], '', ''];
-        yield 'a mess of profiles' => ['profiles', ['links' => "Find us on Instagram: @quillfern\nx.com/quillfern, linkedin.com/in/m"], ['https://www.instagram.com/quillfern', 'https://x.com/quillfern', 'https://www.linkedin.com/in/m'], '[Instagram 24x24][X 24x24][LinkedIn 24x24]', "Instagram: https://www.instagram.com/quillfern\nX: https://x.com/quillfern\nLinkedIn: https://www.linkedin.com/in/m\n"];
-        yield 'two of one network' => ['profiles', ['links' => "instagram.com/quillfern\ninstagram.com/maren"], ['https://www.instagram.com/quillfern', 'https://www.instagram.com/maren'], '[Instagram quillfern 24x24][Instagram maren 24x24]', "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: https://www.instagram.com/maren\n"];
+        yield 'a mess of profiles' => [
+            'profiles',
+            ['links' => "Find us on Instagram: @quillfern\nx.com/quillfern, linkedin.com/in/m"],
+            ['https://www.instagram.com/quillfern', 'https://x.com/quillfern', 'https://www.linkedin.com/in/m'],
+            '[Instagram 24x24][X 24x24][LinkedIn 24x24]',
+            "Instagram: https://www.instagram.com/quillfern\nX: https://x.com/quillfern\nLinkedIn: https://www.linkedin.com/in/m\n",
+        ];
+        yield 'two of one network' => [
+            'profiles',
+            ['links' => "instagram.com/quillfern\ninstagram.com/maren"],
+            ['https://www.instagram.com/quillfern', 'https://www.instagram.com/maren'],
+            '[Instagram quillfern 24x24][Instagram maren 24x24]',
+            "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: https://www.instagram.com/maren\n",
+        ];
         yield 'gap' => ['gap', ['height' => 9], [], "\u{A0}", ''];
-        yield 'own HTML' => ['html', ['html' => '<p>A <a href="https://quillfern.example">link</a></p>'], ['https://quillfern.example'], 'A link', "A link\n"];
+        yield 'own HTML' => [
+            'html', ['html' => '<p>A <a href="https://quillfern.example">link</a></p>'], ['https://quillfern.example'],
+            'A link', "A link\n",
+        ];
     }
 
     /**
@@ -62,15 +156,30 @@ final class KindTest extends TestCase
      * @param  list<string>  $links
      */
     #[DataProvider('pieces')]
-    public function test_a_piece_says_the_same_in_html_and_in_plain_text(string $kind, array $fields, array $links, string $words, string $plain): void
-    {
+    public function test_a_piece_says_the_same_in_html_and_in_plain_text(
+        string $kind,
+        array $fields,
+        array $links,
+        string $words,
+        string $plain,
+    ): void {
         $card = self::card($kind, $fields);
         $sheet = Sheet::of($card);
         $html = (new HtmlComposer(Samples::pictures()))->compose($sheet);
         preg_match_all('/ href="([^"]*)"/', $html, $hrefs);
-        $this->assertSame($links, array_map(fn (string $href) => html_entity_decode($href, ENT_QUOTES | ENT_HTML5), $hrefs[1]));
-        $shown = (string) preg_replace('/<img [^>]*width="(\d+)" height="(\d+)" alt="([^"]*)"[^>]*>/', '[$3 $1x$2]', $html);
-        $this->assertSame($words, str_replace("\u{200C}", '', html_entity_decode(strip_tags($shown), ENT_QUOTES | ENT_HTML5)));
+        $this->assertSame(
+            $links,
+            array_map(fn (string $href) => html_entity_decode($href, ENT_QUOTES | ENT_HTML5), $hrefs[1]),
+        );
+        $shown = (string) preg_replace(
+            '/<img [^>]*width="(\d+)" height="(\d+)" alt="([^"]*)"[^>]*>/',
+            '[$3 $1x$2]',
+            $html,
+        );
+        $this->assertSame(
+            $words,
+            str_replace("\u{200C}", '', html_entity_decode(strip_tags($shown), ENT_QUOTES | ENT_HTML5)),
+        );
         $this->assertSame($plain, PlainTextComposer::compose($sheet));
         $this->assertNotSame('', $card->pieces[0]->summary());
         if ($kind !== 'html') {
@@ -93,7 +202,11 @@ final class KindTest extends TestCase
             $this->assertMatchesRegularExpression('/^[A-Z].{15,110}\.$/', $kind->purpose());
             $this->assertNotSame([], $kind->fields());
             $fields = array_column($kind->fields(), 'name');
-            $this->assertSame([], array_diff($fields, array_keys($kind->accept([], 'GB'))), "$key asks for what it does not keep");
+            $this->assertSame(
+                [],
+                array_diff($fields, array_keys($kind->accept([], 'GB'))),
+                "$key asks for what it does not keep",
+            );
         }
     }
 
@@ -106,7 +219,9 @@ final class KindTest extends TestCase
                 if ($key === 'html' || in_array($field->input, ['choice', 'picture'], true)) {
                     continue;
                 }
-                foreach (['<script>alert(1)</script>', str_repeat('long ', 20_000), "\xff\xfe", ['a' => ['b']]] as $bad) {
+                foreach (
+                    ['<script>alert(1)</script>', str_repeat('long ', 20_000), "\xff\xfe", ['a' => ['b']]] as $bad
+                ) {
                     try {
                         $kind->accept([$field->name => $bad], 'GB');
                         $this->fail("$key {$field->name} took ".get_debug_type($bad));
@@ -130,7 +245,10 @@ final class KindTest extends TestCase
                 $this->assertSame("/$field", $refusal->path);
                 $this->assertStringStartsWith('Line 3: ', $refusal->getMessage());
             }
-            $this->assertCount(2, Kinds::of($kind)->accept([$field => "quillfern.example/a\n\nquillfern.example/b"], 'GB')[$field]);
+            $this->assertCount(
+                2,
+                Kinds::of($kind)->accept([$field => "quillfern.example/a\n\nquillfern.example/b"], 'GB')[$field],
+            );
         }
         $this->expectExceptionMessage('room for 24 lines');
         Kinds::of('profiles')->accept(['links' => array_map(fn (int $n) => "quillfern.example/$n", range(1, 25))], 'GB');
@@ -139,6 +257,9 @@ final class KindTest extends TestCase
     /** @param  array<string, mixed>  $fields */
     private static function card(string $kind, array $fields): Card
     {
-        return CardJson::read(['format' => CardJson::FORMAT, 'name' => 'N', 'arrangement' => 'picture-above', 'pieces' => [['id' => 'a', 'kind' => $kind, 'fields' => $fields]]]);
+        return CardJson::read([
+            'format' => CardJson::FORMAT, 'name' => 'N', 'arrangement' => 'picture-above',
+            'pieces' => [['id' => 'a', 'kind' => $kind, 'fields' => $fields]],
+        ]);
     }
 }

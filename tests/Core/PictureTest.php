@@ -51,7 +51,13 @@ final class PictureTest extends TestCase
             yield "PNG cut at $share" => [$cut($png), 'damaged'];
             yield "WebP cut at $share" => [$cut($webp), 'damaged|not a picture'];
         }
-        yield 'JPEG with a thumbnail in it, cut' => [substr_replace(substr($jpeg, 0, (int) (strlen($jpeg) / 2)), "\xff\xe1".pack('n', 40).str_repeat('x', 20)."\xff\xd8..\xff\xd9".str_repeat('x', 12), 2, 0), 'end is missing'];
+        yield 'JPEG with a thumbnail in it, cut' => [
+            substr_replace(
+                substr($jpeg, 0, (int) (strlen($jpeg) / 2)),
+                "\xff\xe1".pack('n', 40).str_repeat('x', 20)."\xff\xd8..\xff\xd9".str_repeat('x', 12), 2, 0,
+            ),
+            'end is missing',
+        ];
         yield 'JPEG with something after it' => [$jpeg.'trailer', 'jpg'];
         $moving = \Intervention\Gif\Builder::canvas(8, 8);
         $frame = imagecreate(8, 8);
@@ -61,15 +67,30 @@ final class PictureTest extends TestCase
         }
         yield 'GIF of 500 frames' => [$moving->encode(), 'moves \(500 frames\)'];
         yield 'animated WebP' => [(string) file_get_contents(__DIR__.'/pictures/moving.webp'), 'moves \(2 frames\)'];
-        yield 'animated PNG' => [substr_replace($png, pack('N', 8).'acTL'.pack('NN', 12, 0).pack('N', 0), 33, 0), 'moves \(12 frames\)'];
+        yield 'animated PNG' => [
+            substr_replace($png, pack('N', 8).'acTL'.pack('NN', 12, 0).pack('N', 0), 33, 0),
+            'moves \(12 frames\)',
+        ];
         yield 'CMYK JPEG' => [(string) file_get_contents(__DIR__.'/pictures/cmyk.jpg'), 'jpg c8402a'];
         yield '16-bit PNG' => [(string) file_get_contents(__DIR__.'/pictures/sixteen.png'), 'png c8402a'];
         $palette = imagecreate(30, 30);
         imagecolorallocate($palette, 43, 116, 109);
         yield 'palette PNG' => [Baker::file(fn () => imagepng($palette)), 'png 2b746d'];
         // A comment that is a script as well: nothing of it is kept.
-        yield 'GIF that is a script too' => [str_replace('GIF87a', 'GIF89a', substr_replace($gif, "!\xfe\x16*/=1;alert(document)//\0", 13 + 3 * (2 << (ord($gif[10]) & 7)), 0)), 'png'];
-        yield 'PNG of a huge chunk that unpacks without end' => [self::png(20_000, 20_000).self::chunk('IDAT', (string) gzcompress(str_repeat("\0", 5_000_000), 9)).self::chunk('IEND', ''), '20,000 × 20,000'];
+        yield 'GIF that is a script too' => [
+            str_replace(
+                'GIF87a',
+                'GIF89a',
+                substr_replace($gif, "!\xfe\x16*/=1;alert(document)//\0", 13 + 3 * (2 << (ord($gif[10]) & 7)), 0),
+            ),
+            'png',
+        ];
+        yield 'PNG of a huge chunk that unpacks without end' => [
+            self::png(20_000, 20_000)
+            .self::chunk('IDAT', (string) gzcompress(str_repeat("\0", 5_000_000), 9))
+            .self::chunk('IEND', ''),
+            '20,000 × 20,000',
+        ];
         foreach (range(1, 8) as $turn) {
             yield "EXIF turn $turn with a place" => [self::turned($turn), 'jpg'];
         }
@@ -125,7 +146,8 @@ final class PictureTest extends TestCase
         ob_start();
         imagejpeg($photo);
         // EXIF orientation 6: the camera was turned, left is really up; a made-up place name stands beside it.
-        $exif = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
+        $exif
+            = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
         $jpeg = substr_replace((string) ob_get_clean(), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0);
         $kept = Intake::take($jpeg);
         $this->assertSame(['jpg', 800, 1600], [$kept->extension, $kept->width, $kept->height]);
@@ -143,14 +165,20 @@ final class PictureTest extends TestCase
         ob_start();
         imagepng($square);
         $bytes = (string) ob_get_clean();
-        foreach (['round' => [127, 127], 'rounded' => [127, 0], 'arch' => [127, 127], 'square' => [0, 0]] as $shape => [$corner, $inset]) {
+        foreach (
+            ['round' => [127, 127], 'rounded' => [127, 0], 'arch' => [127, 127], 'square' => [0, 0]] as $shape => [$corner, $inset]
+        ) {
             $baked = Baker::photo($bytes, new Recipe('sample:x', Shape::from($shape), 96, 96));
             $image = imagecreatefromstring($baked->bytes);
             $this->assertNotFalse($image);
             $alpha = fn (int $x, int $y) => (imagecolorat($image, $x, $y) >> 24) & 0x7F;
             $this->assertSame([192, 192, 192], [$baked->width, imagesx($image), imagesy($image)], $shape);
             $this->assertSame([$corner, $inset, 0], [$alpha(0, 0), $alpha(14, 14), $alpha(96, 96)], $shape);
-            $this->assertSame($baked->hash(), Baker::photo($bytes, new Recipe('sample:x', Shape::from($shape), 96, 96))->hash(), 'the same bytes every time');
+            $this->assertSame(
+                $baked->hash(),
+                Baker::photo($bytes, new Recipe('sample:x', Shape::from($shape), 96, 96))->hash(),
+                'the same bytes every time',
+            );
         }
     }
 
@@ -162,7 +190,9 @@ final class PictureTest extends TestCase
         }
         $bytes = Baker::file(fn () => imagepng($map));
         $seen = function (string $part) use ($bytes): string {
-            $image = imagecreatefromstring(Baker::photo($bytes, new Recipe("sample:x#$part", Shape::Square, 40, 40))->bytes);
+            $image = imagecreatefromstring(
+                Baker::photo($bytes, new Recipe("sample:x#$part", Shape::Square, 40, 40))->bytes,
+            );
             $this->assertNotFalse($image);
 
             return dechex(imagecolorat($image, 10, 40) & 0xF0F0F0);
@@ -195,17 +225,33 @@ final class PictureTest extends TestCase
 
             return (int) imagecolorat($image, $x, $y);
         };
-        $of = fn (string $tone, mixed ...$more) => Recipe::of(['picture' => 'sample:x', 'width' => 50, 'height' => 50, 'tone' => $tone, 'ink' => '#c8402a'] + $more);
+        $of = fn (string $tone, mixed ...$more) => Recipe::of(
+            ['picture' => 'sample:x', 'width' => 50, 'height' => 50, 'tone' => $tone, 'ink' => '#c8402a'] + $more,
+        );
         $grey = $pixel($of('grey'), 50, 50);
         $this->assertSame([($grey >> 16) & 0xFF, 0], [$grey & 0xFF, $grey >> 24]);
         $this->assertSame(0xC8402A, $pixel($of('ink'), 50, 50));
         $this->assertLessThan(0x20, ($pixel($of('dim'), 50, 50) >> 16) & 0xFF);
         $this->assertGreaterThan(0xC8, ($pixel($of('tint'), 50, 50) >> 16) & 0xFF);
         // Clear beside it; white there with an edge; still as large as asked for.
-        $this->assertSame([127, 0xFFFFFF], [$pixel($of('natural'), 17, 50) >> 24, $pixel($of('natural', outline: true), 20, 50)]);
-        $this->assertSame([50, 100], [Baker::photo($bytes, $of('natural', density: 1))->width, Baker::photo($bytes, $of('natural', outline: true))->width]);
+        $this->assertSame(
+            [127, 0xFFFFFF],
+            [$pixel($of('natural'), 17, 50) >> 24, $pixel($of('natural', outline: true), 20, 50)],
+        );
+        $this->assertSame(
+            [50, 100],
+            [
+                Baker::photo($bytes, $of('natural', density: 1))->width,
+                Baker::photo($bytes, $of('natural', outline: true))->width,
+            ],
+        );
         $this->assertEquals($of('ink'), Recipe::of($of('ink')->toArray()));
-        foreach (['tone' => 'loud', 'shape' => 'star', 'width' => 0, 'density' => 3, 'ink' => 'x', 'outline' => 'yes', 'picture' => 'file:x'] as $key => $bad) {
+        foreach (
+            [
+                'tone' => 'loud', 'shape' => 'star', 'width' => 0, 'density' => 3, 'ink' => 'x', 'outline' => 'yes',
+                'picture' => 'file:x',
+            ] as $key => $bad
+        ) {
             try {
                 Recipe::of([$key => $bad] + $of('ink')->toArray());
                 $this->fail("$key accepted");
@@ -230,7 +276,9 @@ final class PictureTest extends TestCase
         $this->assertNotFalse($mask);
         $this->assertSame(127, imagecolorat($mask, $name->width - 10, 8) >> 24, 'no paper is left');
 
-        $strokes = Strokes::read('[{"points":[{"x":10,"y":50,"time":5},{"x":60,"y":10,"time":60},{"x":110,"y":50,"time":150}]},[[20,80,300],[90,82,400]]]');
+        $strokes = Strokes::read(
+            '[{"points":[{"x":10,"y":50,"time":5},{"x":60,"y":10,"time":60},{"x":110,"y":50,"time":150}]},[[20,80,300],[90,82,400]]]',
+        );
         $this->assertEquals($strokes, Strokes::read((string) json_encode($strokes->toArray())));
         $ink = new Recipe('hand:x', Shape::Square, 100, 60, tone: Tone::Ink, ink: Colour::hex('#c8402a'), moving: true);
         $drawn = Baker::file(fn () => imagepng($strokes->drawn(200, 120)));
@@ -239,13 +287,23 @@ final class PictureTest extends TestCase
             $frames = \Intervention\Gif\Decoder::decode($gif->bytes)->getFrames();
             $this->assertSame(['gif', 17], [$gif->extension, count($frames)]);
             $this->assertStringNotContainsString('NETSCAPE', $gif->bytes, 'it plays once');
-            $this->assertLessThan(5, array_sum(array_map(fn ($frame) => $frame->getGraphicControlExtension()?->getDelay() ?? 0, $frames)) / 100, 'moving stops within five seconds');
+            $this->assertLessThan(
+                5,
+                array_sum(array_map(fn ($frame) => $frame->getGraphicControlExtension()?->getDelay() ?? 0, $frames))
+                    / 100,
+                'moving stops within five seconds',
+            );
             // First and last frame are the whole name.
             $data = array_map(fn ($frame) => $frame->getImageData()->encode(), $frames);
             $this->assertSame($data[0], $data[16]);
             $this->assertNotSame($data[3], $data[16]);
         }
-        foreach (['', '[]', '[[[1]]]', '[[["a","b"]]]', '[[[1e9,0],[1,1]]]', '{"a":[[1,2],[NaN,1]]}', (string) json_encode([array_fill(0, 7000, [1, 2, 3])]), str_repeat('[', 50)] as $bad) {
+        foreach (
+            [
+                '', '[]', '[[[1]]]', '[[["a","b"]]]', '[[[1e9,0],[1,1]]]', '{"a":[[1,2],[NaN,1]]}',
+                (string) json_encode([array_fill(0, 7000, [1, 2, 3])]), str_repeat('[', 50),
+            ] as $bad
+        ) {
             try {
                 Strokes::read($bad);
                 $this->fail("$bad accepted");
@@ -265,21 +323,32 @@ final class PictureTest extends TestCase
         return Baker::file(fn () => imagejpeg($blank));
     }
 
-    /** A scene of 80 by 40 px with a red top left quarter, stored as a camera held in one of the eight ways does; a place name beside it. */
+    /**
+     * A scene of 80 by 40 px with a red top left quarter, stored as a camera held in one of the eight ways does; a
+     * place name beside it.
+     */
     private static function turned(int $turn): string
     {
         $scene = imagecreatetruecolor(80, 40);
         imagefilledrectangle($scene, 0, 0, 40, 20, 0xFF0000);
         // What undoes each orientation (Exif 2.32, tag 274).
-        [$flip, $degrees] = [1 => [null, 0], 2 => [IMG_FLIP_HORIZONTAL, 0], 3 => [null, 180], 4 => [IMG_FLIP_VERTICAL, 0], 5 => [IMG_FLIP_HORIZONTAL, 270], 6 => [null, 90], 7 => [IMG_FLIP_HORIZONTAL, 90], 8 => [null, 270]][$turn];
+        [$flip, $degrees] = [
+            1 => [null, 0], 2 => [IMG_FLIP_HORIZONTAL, 0], 3 => [null, 180], 4 => [IMG_FLIP_VERTICAL, 0],
+            5 => [IMG_FLIP_HORIZONTAL, 270], 6 => [null, 90], 7 => [IMG_FLIP_HORIZONTAL, 90], 8 => [null, 270],
+        ][$turn];
         $stored = $degrees === 0 ? $scene : imagerotate($scene, $degrees, 0);
         assert($stored !== false);
         if ($flip !== null) {
             imageflip($stored, $flip);
         }
-        $exif = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0".chr($turn)."\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
+        $exif
+            = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0"
+            .chr($turn)
+            ."\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
 
-        return substr_replace(Baker::file(fn () => imagejpeg($stored)), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0);
+        return substr_replace(
+            Baker::file(fn () => imagejpeg($stored)), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0,
+        );
     }
 
     private static function chunk(string $type, string $data): string

@@ -26,10 +26,18 @@ final class PlateTest extends TestCase
             foreach (range(1, 8) as $other) {
                 $person = $this->person($card, $seed * 10 + $other);
                 $filled += count($person);
-                $expected = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card->with(['pieces' => array_map(
-                    fn (Piece $piece) => isset($person[$piece->id]) ? $piece->with(['fields' => $person[$piece->id]]) : $piece,
-                    $card->pieces,
-                )])));
+                $expected = (new HtmlComposer(Samples::pictures()))->compose(
+                    Sheet::of(
+                        $card->with([
+                            'pieces' => array_map(
+                                fn (Piece $piece) => isset($person[$piece->id])
+                                    ? $piece->with(['fields' => $person[$piece->id]])
+                                    : $piece,
+                                $card->pieces,
+                            ),
+                        ]),
+                    ),
+                );
                 $this->assertSame($expected, $plate->stamp($person), "card $seed, person $other");
                 $pairs++;
             }

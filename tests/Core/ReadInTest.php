@@ -19,10 +19,31 @@ final class ReadInTest extends TestCase
     private static function people(): array
     {
         return [
-            ['name' => 'Maren Oakhollow', 'role' => 'Principal designer', 'firm' => 'Quillfern Garden Studio', 'phone' => '01632 960147', 'e164' => '+44 1632 960147', 'mobile' => '+44 7700 900147', 'mail' => 'maren@quillfern.example', 'web' => 'quillfern.example', 'net' => 'linkedin.com/in/maren-oakhollow', 'street' => '4 Mallow Lane, Eddersby ED1 4QF', 'country' => 'GB'],
-            ['name' => 'Jonas Weber', 'role' => 'Geschäftsführer', 'firm' => 'Weber Holzbau GmbH', 'phone' => '030 901820', 'e164' => '+49 30 901820', 'mobile' => '+49 1523 3456789', 'mail' => 'jonas@weber-holzbau.example', 'web' => 'www.weber-holzbau.example', 'net' => 'instagram.com/weber.holzbau', 'street' => 'Bahnhofstraße 12, 10115 Berlin', 'country' => 'DE'],
-            ['name' => 'Dr. Aoife Ní Bhriain', 'role' => 'Senior Lecturer', 'firm' => 'Saltmarsh University', 'phone' => '(202) 555-0143', 'e164' => '+1 202-555-0143', 'mobile' => '+1 202-555-0199', 'mail' => 'a.nibhriain@saltmarsh.example', 'web' => 'saltmarsh.example/people/aoife', 'net' => 'github.com/aoife-nb', 'street' => '12 Harbour Road, Suite 4, Fennport', 'country' => 'US'],
-            ['name' => 'Teo Lantern', 'role' => 'Head baker', 'firm' => 'Lantern & Crumb Ltd', 'phone' => '+44 20 7946 0958', 'e164' => '+44 20 7946 0958', 'mobile' => '07700 900958', 'mail' => 'teo.lantern@crumb.example', 'web' => 'https://crumb.example', 'net' => 'facebook.com/lanterncrumb', 'street' => '9 Mill Street, Eddersby', 'country' => 'GB'],
+            [
+                'name' => 'Maren Oakhollow', 'role' => 'Principal designer', 'firm' => 'Quillfern Garden Studio',
+                'phone' => '01632 960147', 'e164' => '+44 1632 960147', 'mobile' => '+44 7700 900147',
+                'mail' => 'maren@quillfern.example', 'web' => 'quillfern.example',
+                'net' => 'linkedin.com/in/maren-oakhollow', 'street' => '4 Mallow Lane, Eddersby ED1 4QF',
+                'country' => 'GB',
+            ],
+            [
+                'name' => 'Jonas Weber', 'role' => 'Geschäftsführer', 'firm' => 'Weber Holzbau GmbH',
+                'phone' => '030 901820', 'e164' => '+49 30 901820', 'mobile' => '+49 1523 3456789',
+                'mail' => 'jonas@weber-holzbau.example', 'web' => 'www.weber-holzbau.example',
+                'net' => 'instagram.com/weber.holzbau', 'street' => 'Bahnhofstraße 12, 10115 Berlin', 'country' => 'DE',
+            ],
+            [
+                'name' => 'Dr. Aoife Ní Bhriain', 'role' => 'Senior Lecturer', 'firm' => 'Saltmarsh University',
+                'phone' => '(202) 555-0143', 'e164' => '+1 202-555-0143', 'mobile' => '+1 202-555-0199',
+                'mail' => 'a.nibhriain@saltmarsh.example', 'web' => 'saltmarsh.example/people/aoife',
+                'net' => 'github.com/aoife-nb', 'street' => '12 Harbour Road, Suite 4, Fennport', 'country' => 'US',
+            ],
+            [
+                'name' => 'Teo Lantern', 'role' => 'Head baker', 'firm' => 'Lantern & Crumb Ltd',
+                'phone' => '+44 20 7946 0958', 'e164' => '+44 20 7946 0958', 'mobile' => '07700 900958',
+                'mail' => 'teo.lantern@crumb.example', 'web' => 'https://crumb.example',
+                'net' => 'facebook.com/lanterncrumb', 'street' => '9 Mill Street, Eddersby', 'country' => 'GB',
+            ],
         ];
     }
 
@@ -32,16 +53,48 @@ final class ReadInTest extends TestCase
         $url = fn (string $address): string => str_starts_with($address, 'http') ? $address : "https://$address";
 
         return [
-            'paragraphs' => fn ($p) => "<p>Kind regards,</p><p><b>{$p['name']}</b><br>{$p['role']}<br>{$p['firm']}</p><p>T: {$p['phone']}<br>M: {$p['mobile']}<br>E: <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a><br>W: <a href=\"{$url($p['web'])}\">{$p['web']}</a></p><p>{$p['street']}</p><p><a href=\"https://{$p['net']}\">Find me here</a></p>",
-            'two columns' => fn ($p) => "<table><tr><td><img src=\"https://cdn.example/me.jpg\" width=\"90\" height=\"90\" alt=\"{$p['name']}\"></td><td><div style=\"font-size:18px;color:#345\">{$p['name']}</div><div>{$p['role']} | {$p['firm']}</div><div><a href=\"tel:{$p['phone']}\">{$p['phone']}</a> | <a href=\"tel:{$p['mobile']}\">{$p['mobile']}</a></div><div><a href=\"mailto:{$p['mail']}?subject=Hi\">{$p['mail']}</a></div><div><a href=\"{$url($p['web'])}\">{$p['web']}</a></div><a href=\"https://www.{$p['net']}/\"><img src=\"https://cdn.example/i.png\" width=\"20\" height=\"20\" alt=\"\"></a></td></tr></table>",
-            'old fonts' => fn ($p) => "<font face=\"Arial\" size=\"2\"><font size=\"4\">{$p['name']}</font><br><i>{$p['role']}</i><br><b>{$p['firm']}</b><br>tel {$p['phone']} &bull; mobile {$p['mobile']}<br>{$p['mail']}<br>{$p['web']}<br>{$p['net']}<br>{$p['street']}</font>",
-            'word processor' => fn ($p) => "<div class=WordSection1><p class=MsoNormal><span style='font-size:14.0pt'>{$p['name']}<o:p></o:p></span></p><p class=MsoNormal><span style='font-size:10.0pt'>{$p['role']}, {$p['firm']}<o:p></o:p></span></p><p class=MsoNormal>Phone: {$p['phone']} &nbsp;&nbsp; Mobile: {$p['mobile']}<o:p></o:p></p><p class=MsoNormal><a href=\"mailto:{$p['mail']}\"><span>{$p['mail']}</span></a><o:p></o:p></p><p class=MsoNormal><a href=\"{$url($p['web'])}\">{$p['web']}</a> <a href=\"https://{$p['net']}\">{$p['net']}</a></p></div>",
-            'cells' => fn ($p) => "<table><tr><td colspan=2><strong>{$p['name']}</strong></td></tr><tr><td colspan=2>{$p['role']}</td></tr><tr><td colspan=2>{$p['firm']}</td></tr><tr><td>Tel</td><td>{$p['phone']}</td></tr><tr><td>Mobile</td><td>{$p['mobile']}</td></tr><tr><td>Mail</td><td><a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></td></tr><tr><td>Web</td><td><a href=\"{$url($p['web'])}\">{$p['web']}</a></td></tr><tr><td></td><td><a href=\"https://{$p['net']}\"><img alt=in src=i.png width=16 height=16></a></td></tr></table>",
-            'one line' => fn ($p) => "<span>-- </span><br><b>{$p['name']}</b> | {$p['role']} | {$p['firm']} | {$p['phone']} | {$p['mobile']} | <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a> | <a href=\"{$url($p['web'])}\">{$p['web']}</a> | <a href=\"https://{$p['net']}\">profile</a>",
-            'list' => fn ($p) => "<h3>{$p['name']}</h3><ul><li>{$p['role']}</li><li>{$p['firm']}</li><li>Call {$p['phone']}</li><li>Mob. {$p['mobile']}</li><li>{$p['mail']}</li><li>{$p['web']}</li><li>{$p['net']}</li></ul><p style=\"font-size:9px\">This e-mail is confidential and intended only for the addressee.</p>",
-            'plain text' => fn ($p) => "Best,\n\n{$p['name']}\n{$p['role']}\n{$p['firm']}\n\nPhone:  {$p['phone']}\nMobile: {$p['mobile']}\nE-mail: {$p['mail']}\nWeb:    {$p['web']}\n{$p['net']}\n{$p['street']}\n",
-            'plain with bars' => fn ($p) => "{$p['name']} | {$p['role']}\n{$p['firm']}\nt {$p['phone']} | m {$p['mobile']}\n{$p['mail']} | {$p['web']} | {$p['net']}",
-            'logo and button' => fn ($p) => "<div><a href=\"{$url($p['web'])}\"><img src=\"https://cdn.example/logo.png\" width=\"140\" height=\"40\" alt=\"{$p['firm']}\"></a></div><div><b>{$p['name']}</b></div><div style=\"color:#666\">{$p['role']}</div><div>{$p['firm']}</div><div>&#9742; {$p['phone']} &#9742; {$p['mobile']}</div><div>&#9993; <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></div><div>{$p['web']}</div><a href=\"https://{$p['net']}\">Follow us</a><table><tr><td bgcolor=\"#b4502c\"><a href=\"{$url($p['web'])}/book\" style=\"color:#fff\">Book a call</a></td></tr></table>",
+            'paragraphs' => fn (
+                $p,
+            ) => "<p>Kind regards,</p><p><b>{$p['name']}</b><br>{$p['role']}<br>{$p['firm']}</p><p>T: {$p['phone']}<br>M: {$p['mobile']}<br>E: <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a><br>W: <a href=\"{$url(
+                $p['web'],
+            )}\">{$p['web']}</a></p><p>{$p['street']}</p><p><a href=\"https://{$p['net']}\">Find me here</a></p>",
+            'two columns' => fn (
+                $p,
+            ) => "<table><tr><td><img src=\"https://cdn.example/me.jpg\" width=\"90\" height=\"90\" alt=\"{$p['name']}\"></td><td><div style=\"font-size:18px;color:#345\">{$p['name']}</div><div>{$p['role']} | {$p['firm']}</div><div><a href=\"tel:{$p['phone']}\">{$p['phone']}</a> | <a href=\"tel:{$p['mobile']}\">{$p['mobile']}</a></div><div><a href=\"mailto:{$p['mail']}?subject=Hi\">{$p['mail']}</a></div><div><a href=\"{$url(
+                $p['web'],
+            )}\">{$p['web']}</a></div><a href=\"https://www.{$p['net']}/\"><img src=\"https://cdn.example/i.png\" width=\"20\" height=\"20\" alt=\"\"></a></td></tr></table>",
+            'old fonts' => fn (
+                $p,
+            ) => "<font face=\"Arial\" size=\"2\"><font size=\"4\">{$p['name']}</font><br><i>{$p['role']}</i><br><b>{$p['firm']}</b><br>tel {$p['phone']} &bull; mobile {$p['mobile']}<br>{$p['mail']}<br>{$p['web']}<br>{$p['net']}<br>{$p['street']}</font>",
+            'word processor' => fn (
+                $p,
+            ) => "<div class=WordSection1><p class=MsoNormal><span style='font-size:14.0pt'>{$p['name']}<o:p></o:p></span></p><p class=MsoNormal><span style='font-size:10.0pt'>{$p['role']}, {$p['firm']}<o:p></o:p></span></p><p class=MsoNormal>Phone: {$p['phone']} &nbsp;&nbsp; Mobile: {$p['mobile']}<o:p></o:p></p><p class=MsoNormal><a href=\"mailto:{$p['mail']}\"><span>{$p['mail']}</span></a><o:p></o:p></p><p class=MsoNormal><a href=\"{$url(
+                $p['web'],
+            )}\">{$p['web']}</a> <a href=\"https://{$p['net']}\">{$p['net']}</a></p></div>",
+            'cells' => fn (
+                $p,
+            ) => "<table><tr><td colspan=2><strong>{$p['name']}</strong></td></tr><tr><td colspan=2>{$p['role']}</td></tr><tr><td colspan=2>{$p['firm']}</td></tr><tr><td>Tel</td><td>{$p['phone']}</td></tr><tr><td>Mobile</td><td>{$p['mobile']}</td></tr><tr><td>Mail</td><td><a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></td></tr><tr><td>Web</td><td><a href=\"{$url(
+                $p['web'],
+            )}\">{$p['web']}</a></td></tr><tr><td></td><td><a href=\"https://{$p['net']}\"><img alt=in src=i.png width=16 height=16></a></td></tr></table>",
+            'one line' => fn (
+                $p,
+            ) => "<span>-- </span><br><b>{$p['name']}</b> | {$p['role']} | {$p['firm']} | {$p['phone']} | {$p['mobile']} | <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a> | <a href=\"{$url(
+                $p['web'],
+            )}\">{$p['web']}</a> | <a href=\"https://{$p['net']}\">profile</a>",
+            'list' => fn (
+                $p,
+            ) => "<h3>{$p['name']}</h3><ul><li>{$p['role']}</li><li>{$p['firm']}</li><li>Call {$p['phone']}</li><li>Mob. {$p['mobile']}</li><li>{$p['mail']}</li><li>{$p['web']}</li><li>{$p['net']}</li></ul><p style=\"font-size:9px\">This e-mail is confidential and intended only for the addressee.</p>",
+            'plain text' => fn (
+                $p,
+            ) => "Best,\n\n{$p['name']}\n{$p['role']}\n{$p['firm']}\n\nPhone:  {$p['phone']}\nMobile: {$p['mobile']}\nE-mail: {$p['mail']}\nWeb:    {$p['web']}\n{$p['net']}\n{$p['street']}\n",
+            'plain with bars' => fn (
+                $p,
+            ) => "{$p['name']} | {$p['role']}\n{$p['firm']}\nt {$p['phone']} | m {$p['mobile']}\n{$p['mail']} | {$p['web']} | {$p['net']}",
+            'logo and button' => fn ($p) => "<div><a href=\"{$url(
+                $p['web'],
+            )}\"><img src=\"https://cdn.example/logo.png\" width=\"140\" height=\"40\" alt=\"{$p['firm']}\"></a></div><div><b>{$p['name']}</b></div><div style=\"color:#666\">{$p['role']}</div><div>{$p['firm']}</div><div>&#9742; {$p['phone']} &#9742; {$p['mobile']}</div><div>&#9993; <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></div><div>{$p['web']}</div><a href=\"https://{$p['net']}\">Follow us</a><table><tr><td bgcolor=\"#b4502c\"><a href=\"{$url(
+                $p['web'],
+            )}/book\" style=\"color:#fff\">Book a call</a></td></tr></table>",
         ];
     }
 
@@ -53,22 +106,53 @@ final class ReadInTest extends TestCase
             foreach (self::people() as $person) {
                 $signatures++;
                 $made = $make($person);
-                $facts = str_starts_with($layout, 'plain') ? ReadIn::text($made, $person['country']) : ReadIn::html($made, $person['country']);
-                $got = fn (string $kind, string $field): array => array_map(fn (Fact $fact) => is_array($fact->fields[$field] ?? '') ? implode(' ', $fact->fields[$field]) : (string) ($fact->fields[$field] ?? ''), array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)));
+                $facts = str_starts_with($layout, 'plain')
+                    ? ReadIn::text($made, $person['country'])
+                    : ReadIn::html($made, $person['country']);
+                $got = fn (string $kind, string $field): array => array_map(
+                    fn (Fact $fact) => is_array($fact->fields[$field] ?? '')
+                        ? implode(' ', $fact->fields[$field])
+                        : (string) ($fact->fields[$field] ?? ''),
+                    array_values(array_filter($facts, fn (Fact $fact) => $fact->kind === $kind)),
+                );
                 $host = (string) preg_replace('~^(?:https?://)?(?:www\.)?~', '', $person['web']);
-                foreach ([
-                    'name' => $got('name', 'text') === [$person['name']],
-                    'role' => $got('role', 'text') === [$person['role']],
-                    'firm' => in_array($person['firm'], $got('company', 'text'), true),
-                    'phone' => in_array($person['e164'], $got('phone', 'number'), true),
-                    'mobile' => count($got('phone', 'number')) === 2,
-                    'mail' => $got('email', 'address') === [$person['mail']],
-                    'web' => array_filter($got('web', 'address'), fn (string $address) => str_ends_with($address, $host)) !== [],
-                    'links' => str_contains(implode(' ', $got('profiles', 'links')), $person['net']),
-                ] as $field => $right) {
+                foreach (
+                    [
+                        'name' => $got('name', 'text') === [$person['name']],
+                        'role' => $got('role', 'text') === [$person['role']],
+                        'firm' => in_array($person['firm'], $got('company', 'text'), true),
+                        'phone' => in_array($person['e164'], $got('phone', 'number'), true),
+                        'mobile' => count($got('phone', 'number')) === 2,
+                        'mail' => $got('email', 'address') === [$person['mail']],
+                        'web' => array_filter(
+                            $got('web', 'address'),
+                            fn (string $address) => str_ends_with($address, $host),
+                        ) !== [],
+                        'links' => str_contains(implode(' ', $got('profiles', 'links')), $person['net']),
+                    ] as $field => $right
+                ) {
                     $fields++;
                     if (! $right) {
-                        $wrong[] = "$layout, {$person['name']}, $field: ".implode(' / ', array_map(fn (Fact $fact) => $fact->kind.'='.json_encode(array_filter(array_intersect_key($fact->fields, array_flip(['text', 'number', 'address', 'links', 'value', 'words']))), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), $facts));
+                        $wrong[]
+                            = "$layout, {$person['name']}, $field: "
+                            .implode(
+                                ' / ',
+                                array_map(
+                                    fn (Fact $fact) => $fact->kind.'='
+                                        .json_encode(
+                                            array_filter(
+                                                array_intersect_key(
+                                                    $fact->fields,
+                                                    array_flip([
+                                                        'text', 'number', 'address', 'links', 'value', 'words',
+                                                    ]),
+                                                ),
+                                            ),
+                                            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+                                        ),
+                                    $facts,
+                                ),
+                            );
                     }
                 }
                 foreach ($facts as $fact) {
@@ -77,12 +161,19 @@ final class ReadInTest extends TestCase
             }
         }
         $this->assertGreaterThanOrEqual(40, $signatures);
-        $this->assertLessThanOrEqual(0.05 * $fields, count($wrong), count($wrong)." of $fields wrong:\n".implode("\n", $wrong));
+        $this->assertLessThanOrEqual(
+            0.05 * $fields,
+            count($wrong),
+            count($wrong)." of $fields wrong:\n".implode("\n", $wrong),
+        );
     }
 
     public function test_our_own_contact_comes_back_and_nothing_is_dropped(): void
     {
-        $parcel = new Parcel(Samples::card(), Samples::pictures(), fn () => new Baked('x', 'png', 1, 1), new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg);
+        $parcel = new Parcel(
+            Samples::card(), Samples::pictures(), fn () => new Baked('x', 'png', 1, 1),
+            new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg,
+        );
         foreach (['vcard', 'vcard3'] as $format) {
             $facts = ReadIn::contact(Formats::of($format)->build($parcel)->files[0]->bytes, 'GB');
             $kinds = array_map(fn (Fact $fact) => $fact->kind, $facts);
@@ -91,19 +182,58 @@ final class ReadInTest extends TestCase
             }
         }
         $facts = ReadIn::html('<p>Tuesdays are for planting</p><p>Maren Oakhollow</p><p>Ask about roots</p>', 'GB');
-        $this->assertSame([], array_diff(['Tuesdays are for planting', 'Maren Oakhollow', 'Ask about roots'], array_map(fn (Fact $fact) => $fact->source, $facts)));
+        $this->assertSame(
+            [],
+            array_diff(
+                ['Tuesdays are for planting', 'Maren Oakhollow', 'Ask about roots'],
+                array_map(fn (Fact $fact) => $fact->source, $facts),
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, array<string, string|list<string>>}> page => kind => what it says */
     public static function pages(): iterable
     {
-        $person = '{"@type":["Thing","Person"],"givenName":"Aoife","familyName":"Birchall","jobTitle":["Weaver"],"worksFor":{"name":"Loom &amp; Ling"},"email":"mailto:aoife@loom.example","telephone":"01632 960112","image":{"url":"/aoife.jpg"},"sameAs":"https://www.instagram.com/loom.and.ling"}';
-        $said = ['name' => 'Aoife Birchall', 'role' => 'Weaver', 'company' => 'Loom & Ling', 'email' => 'aoife@loom.example', 'phone' => '+44 1632 960112', 'headshot' => 'https://loom.example/aoife.jpg', 'profiles' => ['https://www.instagram.com/loom.and.ling']];
-        yield 'JSON-LD in a graph' => ['<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebSite","name":"Loom"},'.$person.']}</script>', $said];
-        yield 'JSON-LD of a firm' => ['<script type="application/ld+json">{"@type":"LocalBusiness","name":"Loom & Ling","address":"3 Weir Street","logo":"https://loom.example/logo.png"}</script>', ['company' => 'Loom & Ling', 'address' => '3 Weir Street', 'logo' => 'https://loom.example/logo.png']];
-        yield 'h-card, another in it' => ['<html><body><div class="x h-card"><img class="u-photo" src="aoife.jpg"><a class="p-name u-url" href="/">Aoife  Birchall</a> <span class="p-job-title">Weaver</span> <span class="p-org h-card"><b class="p-name">Loom &amp; Ling</b></span> <a class="u-email" href="mailto:aoife@loom.example?subject=hi">write</a> <a class="p-tel" href="tel:+441632960112">call</a> <a rel="me" href="https://www.instagram.com/loom.and.ling">pictures</a></div></body></html>', ['web' => 'https://loom.example', 'headshot' => 'https://loom.example/people/aoife.jpg'] + $said];
-        yield 'Open Graph alone' => ['<meta property="og:type" content="profile"><meta property="og:title" content="Aoife Birchall | Weavers"><meta property="og:image" content="/aoife.jpg"><meta property="og:site_name" content="Weavers">', ['name' => 'Aoife Birchall', 'company' => 'Weavers', 'headshot' => 'https://loom.example/aoife.jpg']];
-        yield 'the surer form first' => ['<meta property="og:site_name" content="A register"><meta property="og:description" content="Cloth"><script type="application/ld+json">'.$person.'</script><script type="application/ld+json">{broken</script>', ['tagline' => 'Cloth'] + $said];
+        $person
+            = '{"@type":["Thing","Person"],"givenName":"Aoife","familyName":"Birchall","jobTitle":["Weaver"],"worksFor":{"name":"Loom &amp; Ling"},"email":"mailto:aoife@loom.example","telephone":"01632 960112","image":{"url":"/aoife.jpg"},"sameAs":"https://www.instagram.com/loom.and.ling"}';
+        $said = [
+            'name' => 'Aoife Birchall', 'role' => 'Weaver', 'company' => 'Loom & Ling', 'email' => 'aoife@loom.example',
+            'phone' => '+44 1632 960112', 'headshot' => 'https://loom.example/aoife.jpg',
+            'profiles' => ['https://www.instagram.com/loom.and.ling'],
+        ];
+        yield 'JSON-LD in a graph' => [
+            '<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebSite","name":"Loom"},'
+            .$person
+            .']}</script>',
+            $said,
+        ];
+        yield 'JSON-LD of a firm' => [
+            '<script type="application/ld+json">{"@type":"LocalBusiness","name":"Loom & Ling","address":"3 Weir '
+                .'Street","logo":"https://loom.example/logo.png"}</script>',
+            ['company' => 'Loom & Ling', 'address' => '3 Weir Street', 'logo' => 'https://loom.example/logo.png'],
+        ];
+        yield 'h-card, another in it' => [
+            '<html><body><div class="x h-card"><img class="u-photo" src="aoife.jpg"><a class="p-name u-url" '
+                .'href="/">Aoife  Birchall</a> <span class="p-job-title">Weaver</span> <span class="p-org h-card"><b '
+                .'class="p-name">Loom &amp; Ling</b></span> <a class="u-email" '
+                .'href="mailto:aoife@loom.example?subject=hi">write</a> <a class="p-tel" '
+                .'href="tel:+441632960112">call</a> <a rel="me" '
+                .'href="https://www.instagram.com/loom.and.ling">pictures</a></div></body></html>',
+            ['web' => 'https://loom.example', 'headshot' => 'https://loom.example/people/aoife.jpg'] + $said,
+        ];
+        yield 'Open Graph alone' => [
+            '<meta property="og:type" content="profile"><meta property="og:title" content="Aoife Birchall | '
+                .'Weavers"><meta property="og:image" content="/aoife.jpg"><meta property="og:site_name" '
+                .'content="Weavers">',
+            ['name' => 'Aoife Birchall', 'company' => 'Weavers', 'headshot' => 'https://loom.example/aoife.jpg'],
+        ];
+        yield 'the surer form first' => [
+            '<meta property="og:site_name" content="A register"><meta property="og:description" '
+                .'content="Cloth"><script type="application/ld+json">'
+            .$person
+            .'</script><script type="application/ld+json">{broken</script>',
+            ['tagline' => 'Cloth'] + $said,
+        ];
     }
 
     /** @param  array<string, string|list<string>>  $said */
@@ -113,7 +243,10 @@ final class ReadInTest extends TestCase
         $this->assertTrue(PublicPage::speaks($html));
         $read = [];
         foreach (ReadIn::page($html, 'GB', 'https://loom.example/people/') as $fact) {
-            $read[$fact->kind] = $fact->fields['picture'] ?? $fact->fields['text'] ?? $fact->fields['number'] ?? $fact->fields['address'] ?? $fact->fields['links'] ?? null;
+            $read[$fact->kind]
+                = $fact->fields['picture']
+                ?? ($fact->fields['text']
+                    ?? ($fact->fields['number'] ?? ($fact->fields['address'] ?? ($fact->fields['links'] ?? null))));
         }
         ksort($read);
         ksort($said);
@@ -122,15 +255,27 @@ final class ReadInTest extends TestCase
 
     public function test_a_row_of_a_table_is_read_by_its_headings(): void
     {
-        foreach ([
-            "First name,Last name,Job title,E-mail,Mobile,LinkedIn,Hobby\r\nAoife,Birchall,\"Weaver, dyer\",aoife@loom.example,01632 960112,https://www.linkedin.com/in/aoife-birchall,Bees\r\n",
-            "\u{FEFF}Name;Position;Mail;Cell phone;Profile url;Hobby\nAoife Birchall;Weaver, dyer;aoife@loom.example;+44 1632 960112;https://www.linkedin.com/in/aoife-birchall;Bees",
-        ] as $csv) {
+        foreach (
+            [
+                "First name,Last name,Job title,E-mail,Mobile,LinkedIn,Hobby\r\nAoife,Birchall,\"Weaver, dyer\",aoife@loom.example,01632 960112,https://www.linkedin.com/in/aoife-birchall,Bees\r\n",
+                "\u{FEFF}Name;Position;Mail;Cell phone;Profile url;Hobby\nAoife Birchall;Weaver, dyer;aoife@loom.example;+44 1632 960112;https://www.linkedin.com/in/aoife-birchall;Bees",
+            ] as $csv
+        ) {
             $read = [];
             foreach (ReadIn::row($csv, 'GB') as $fact) {
-                $read[$fact->kind] = $fact->fields['value'] ?? $fact->fields['text'] ?? $fact->fields['number'] ?? $fact->fields['address'] ?? $fact->fields['links'][0] ?? '';
+                $read[$fact->kind]
+                    = $fact->fields['value']
+                    ?? ($fact->fields['text']
+                        ?? ($fact->fields['number'] ?? ($fact->fields['address'] ?? ($fact->fields['links'][0] ?? ''))));
             }
-            $this->assertEquals(['name' => 'Aoife Birchall', 'role' => 'Weaver, dyer', 'phone' => '+44 1632 960112', 'email' => 'aoife@loom.example', 'line' => 'Hobby: Bees', 'profiles' => 'https://www.linkedin.com/in/aoife-birchall'], $read);
+            $this->assertEquals(
+                [
+                    'name' => 'Aoife Birchall', 'role' => 'Weaver, dyer', 'phone' => '+44 1632 960112',
+                    'email' => 'aoife@loom.example', 'line' => 'Hobby: Bees',
+                    'profiles' => 'https://www.linkedin.com/in/aoife-birchall',
+                ],
+                $read,
+            );
         }
         $this->assertNull(ReadIn::table("Maren Oakhollow, designer\nQuillfern Garden Studio, Eddersby"));
         $this->expectExceptionMessage('Several people');
@@ -139,7 +284,21 @@ final class ReadInTest extends TestCase
 
     public function test_what_is_no_signature_gets_a_sentence_and_nothing_throws_otherwise(): void
     {
-        foreach ([fn () => ReadIn::html('', 'GB'), fn () => ReadIn::text(" \n--\n", 'GB'), fn () => ReadIn::contact('hello', 'GB'), fn () => ReadIn::page('<p>Aoife Birchall</p>', 'GB'), fn () => ReadIn::page('<script type="application/ld+json">'.str_repeat('[', 5000).'</script><script type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>', 'GB'), fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB')] as $read) {
+        foreach (
+            [
+                fn () => ReadIn::html('', 'GB'),
+                fn () => ReadIn::text(" \n--\n", 'GB'),
+                fn () => ReadIn::contact('hello', 'GB'),
+                fn () => ReadIn::page('<p>Aoife Birchall</p>', 'GB'),
+                fn () => ReadIn::page(
+                    '<script type="application/ld+json">'.str_repeat('[', 5000)
+                        .'</script><script '
+                            .'type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>',
+                    'GB',
+                ),
+                fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB'),
+            ] as $read
+        ) {
             try {
                 $read();
                 $this->fail('read');

@@ -54,8 +54,12 @@ final class ReadyMessageTest extends TestCase
     }
 
     #[DataProvider('refused')]
-    public function test_what_is_no_message_is_refused_beside_its_field(mixed $name, mixed $subject, mixed $body, string $path): void
-    {
+    public function test_what_is_no_message_is_refused_beside_its_field(
+        mixed $name,
+        mixed $subject,
+        mixed $body,
+        string $path,
+    ): void {
         try {
             MessageTemplate::of($name, $subject, $body);
             $this->fail('It was taken.');
@@ -67,9 +71,24 @@ final class ReadyMessageTest extends TestCase
 
     public function test_words_keep_their_lines_and_lose_what_is_no_sign(): void
     {
-        $this->assertSame(["a\nb\nc\n\nd", str_repeat('ü', 20_000)], [MessageTemplate::of('N', '', "a\r\nb\rc\n\n\x00\x07d")->body, MessageTemplate::of('N', '', str_repeat('ü', 20_000))->body]);
-        $this->assertSame('One', MessageTemplate::of('N', " One \n", '')->subject, 'a line end behind it is none within');
-        foreach (["Dear <b>\n\n1. one\n2. two\n\n\n \n& more" => ['Dear &lt;b&gt;', '1. one<br>2. two', '&amp; more'], '' => [], "\n\n" => [], 'one' => ['one']] as $words => $paragraphs) {
+        $this->assertSame(
+            ["a\nb\nc\n\nd", str_repeat('ü', 20_000)],
+            [
+                MessageTemplate::of('N', '', "a\r\nb\rc\n\n\x00\x07d")->body,
+                MessageTemplate::of('N', '', str_repeat('ü', 20_000))->body,
+            ],
+        );
+        $this->assertSame(
+            'One',
+            MessageTemplate::of('N', " One \n", '')->subject,
+            'a line end behind it is none within',
+        );
+        foreach (
+            [
+                "Dear <b>\n\n1. one\n2. two\n\n\n \n& more" => ['Dear &lt;b&gt;', '1. one<br>2. two', '&amp; more'],
+                '' => [], "\n\n" => [], 'one' => ['one'],
+            ] as $words => $paragraphs
+        ) {
             preg_match_all('~<p style="[^"]+">(.*?)</p>~s', MessageWriter::paragraphs((string) $words), $found);
             $this->assertSame($paragraphs, $found[1]);
         }
@@ -78,15 +97,29 @@ final class ReadyMessageTest extends TestCase
     public function test_a_house_note_goes_with_directions_and_leads_to_the_web_alone(): void
     {
         $note = HouseNote::of(' films.quillfern.example/card ', "Ask  Tobiah\nwhen stuck");
-        $this->assertSame(['https://films.quillfern.example/card', 'Ask Tobiah when stuck'], [$note->film, $note->note]);
+        $this->assertSame(
+            ['https://films.quillfern.example/card', 'Ask Tobiah when stuck'],
+            [$note->film, $note->note],
+        );
         foreach (Destination::all() as $key => $to) {
-            [$with, $without] = [$to->directions('https://page.example', $note), $to->directions('https://page.example')];
+            [$with, $without] = [
+                $to->directions('https://page.example', $note),
+                $to->directions('https://page.example'),
+            ];
             $this->assertSame($without, substr($with, 0, strlen($without)), $key);
-            $this->assertStringEndsWith("A film of these steps: https://films.quillfern.example/card\n\nAsk Tobiah when stuck", $with);
+            $this->assertStringEndsWith(
+                "A film of these steps: https://films.quillfern.example/card\n\nAsk Tobiah when stuck",
+                $with,
+            );
             $this->assertSame($without, $to->directions('https://page.example', HouseNote::none()));
             $this->assertSame($to->onPhone(), str_contains($without, 'https://page.example'), $key);
         }
-        foreach (['javascript:alert(1)' => '/film', 'data:text/html,x' => '/film', 'http://localhost/film' => '/film', 'no film at all' => '/film'] as $film => $path) {
+        foreach (
+            [
+                'javascript:alert(1)' => '/film', 'data:text/html,x' => '/film', 'http://localhost/film' => '/film',
+                'no film at all' => '/film',
+            ] as $film => $path
+        ) {
             try {
                 HouseNote::of($film, '');
                 $this->fail("$film was taken.");
@@ -101,13 +134,31 @@ final class ReadyMessageTest extends TestCase
     {
         yield 'plain' => ['https://quillfern.example/a?b=1#c', 'https://quillfern.example/a?b=1#c'];
         yield 'its slash stays' => ['https://quillfern.example/', 'https://quillfern.example/'];
-        yield 'in a query' => ['https://gate.example/?url=https%3A%2F%2Fquillfern.example%2Fa%3Fb%3D1&data=2', 'https://quillfern.example/a?b=1'];
-        yield 'in a query without a name' => ['https://gate.example/?https://quillfern.example/a', 'https://quillfern.example/a'];
-        yield 'behind a fragment' => ['https://proxy.example/x=s0#https://quillfern.example/me.png', 'https://quillfern.example/me.png'];
+        yield 'in a query' => [
+            'https://gate.example/?url=https%3A%2F%2Fquillfern.example%2Fa%3Fb%3D1&data=2',
+            'https://quillfern.example/a?b=1',
+        ];
+        yield 'in a query without a name' => [
+            'https://gate.example/?https://quillfern.example/a',
+            'https://quillfern.example/a',
+        ];
+        yield 'behind a fragment' => [
+            'https://proxy.example/x=s0#https://quillfern.example/me.png',
+            'https://quillfern.example/me.png',
+        ];
         yield 'in a path' => ['https://gate.example/v2/https://quillfern.example/a', 'https://quillfern.example/a'];
-        yield 'twice' => ['https://one.example/?u=https%3A%2F%2Ftwo.example%2F%3Fu%3Dhttps%253A%252F%252Fquillfern.example', 'https://quillfern.example'];
-        yield 'mail' => ['mailto:maren@quillfern.example?subject=https', 'mailto:maren@quillfern.example?subject=https'];
-        yield 'nothing behind it' => ['https://gate.example/?url=https%3A%2F%2F', 'https://gate.example/?url=https%3A%2F%2F'];
+        yield 'twice' => [
+            'https://one.example/?u=https%3A%2F%2Ftwo.example%2F%3Fu%3Dhttps%253A%252F%252Fquillfern.example',
+            'https://quillfern.example',
+        ];
+        yield 'mail' => [
+            'mailto:maren@quillfern.example?subject=https',
+            'mailto:maren@quillfern.example?subject=https',
+        ];
+        yield 'nothing behind it' => [
+            'https://gate.example/?url=https%3A%2F%2F',
+            'https://gate.example/?url=https%3A%2F%2F',
+        ];
     }
 
     #[DataProvider('wrapped')]
@@ -120,10 +171,19 @@ final class ReadyMessageTest extends TestCase
     public function test_campaign_tags_come_off_as_they_went_on(): void
     {
         $tags = ['utm_source' => 'email', 'utm_medium' => 'signature', 'utm_campaign' => 'spring & more'];
-        foreach (['https://quillfern.example/', 'https://quillfern.example/a', 'https://quillfern.example/a?b=1', 'https://quillfern.example/a?b=1&c=2#top', 'https://quillfern.example/?q=a%20b', 'https://quillfern.example/a#utm_source=x'] as $address) {
+        foreach (
+            [
+                'https://quillfern.example/', 'https://quillfern.example/a', 'https://quillfern.example/a?b=1',
+                'https://quillfern.example/a?b=1&c=2#top', 'https://quillfern.example/?q=a%20b',
+                'https://quillfern.example/a#utm_source=x',
+            ] as $address
+        ) {
             $this->assertSame($address, CampaignTags::off(CampaignTags::on($address, $tags)));
             $this->assertSame($address, CampaignTags::off($address));
         }
-        $this->assertSame('https://quillfern.example/a?b=1&c=2', CampaignTags::off('https://quillfern.example/a?utm_source=x&b=1&utm_term=&c=2&utm_id=7'));
+        $this->assertSame(
+            'https://quillfern.example/a?b=1&c=2',
+            CampaignTags::off('https://quillfern.example/a?utm_source=x&b=1&utm_term=&c=2&utm_id=7'),
+        );
     }
 }

@@ -15,7 +15,9 @@ final class SchemaTest extends TestCase
 {
     private static function schema(): \stdClass
     {
-        return json_decode((string) file_get_contents(dirname(__DIR__, 2).'/docs/card.schema.json'), false, 64, JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2).'/docs/card.schema.json'), false, 64, JSON_THROW_ON_ERROR,
+        );
     }
 
     public function test_what_the_core_writes_is_valid(): void
@@ -28,7 +30,11 @@ final class SchemaTest extends TestCase
         }
         foreach ($cards as $name => $card) {
             $result = $validator->validate(json_decode(CardJson::encode($card)), $schema);
-            $this->assertTrue($result->isValid(), $name.': '.json_encode($result->error()?->args()).' '.implode('/', $result->error()?->data()->fullPath() ?? []));
+            $this->assertTrue(
+                $result->isValid(),
+                $name.': '.json_encode($result->error()?->args()).' '
+                    .implode('/', $result->error()?->data()->fullPath() ?? []),
+            );
         }
     }
 
@@ -40,7 +46,13 @@ final class SchemaTest extends TestCase
         foreach (CardTest::badDocuments() as $name => [$json]) {
             $document = json_decode($json);
             // Addresses, markup and unique ids are rules a schema does not tell.
-            if ($document === null || preg_match('/script|javascript|link among|two of one|control|nested|day of the calendar|no end/', (string) $name)) {
+            if (
+                $document === null
+                || preg_match(
+                    '/script|javascript|link among|two of one|control|nested|day of the calendar|no end/',
+                    (string) $name,
+                )
+            ) {
                 $may++;
 
                 continue;
@@ -58,7 +70,11 @@ final class SchemaTest extends TestCase
         $this->assertSame(array_column(FontStack::all(), 'key'), $schema->{'$defs'}->style->properties->typeface->enum);
         foreach ($schema->{'$defs'}->piece->allOf as $rule) {
             $kind = Kinds::of($rule->if->properties->kind->const);
-            $this->assertEqualsCanonicalizing(array_keys($kind->accept([], 'GB')), array_keys((array) $rule->then->properties->fields->properties), $kind->key());
+            $this->assertEqualsCanonicalizing(
+                array_keys($kind->accept([], 'GB')),
+                array_keys((array) $rule->then->properties->fields->properties),
+                $kind->key(),
+            );
         }
     }
 }

@@ -23,7 +23,11 @@ final class TypeTest extends TestCase
     {
         foreach (FontStack::all() as $stack) {
             $metrics = FontMetrics::of($stack);
-            foreach (['Maren Oakhollow', 'Ñandú Łódź', 'Ελένη', 'Дарья', 'דנה לוי', 'سارة الحسن', '山田太郎', 'สมชาย', '김민준'] as $name) {
+            foreach (
+                [
+                    'Maren Oakhollow', 'Ñandú Łódź', 'Ελένη', 'Дарья', 'דנה לוי', 'سارة الحسن', '山田太郎', 'สมชาย', '김민준',
+                ] as $name
+            ) {
                 $width = $metrics->width($name, 13);
                 $this->assertGreaterThan(mb_strlen($name) * 13 * 0.25, $width, "$stack->key $name");
                 $this->assertLessThan(mb_strlen($name) * 13 * 1.3, $width, "$stack->key $name");
@@ -43,23 +47,46 @@ final class TypeTest extends TestCase
     public function test_lines_break_where_they_may_and_hold_everything(): void
     {
         $arial = FontStack::of('arial');
-        foreach (['Independent financial planner and well-known author', 'hyphen-ated co-worker', '山田太郎株式会社営業部', 'a/b/c/d/e no break after slashes', str_repeat('x', 60), ''] as $text) {
+        foreach (
+            [
+                'Independent financial planner and well-known author', 'hyphen-ated co-worker', '山田太郎株式会社営業部',
+                'a/b/c/d/e no break after slashes', str_repeat('x', 60), '',
+            ] as $text
+        ) {
             $measure = TextMeasure::of($arial, [[$text, 13.0, false]]);
             foreach ([1.0, 40.0, 90.0, 200.0, 5000.0] as $room) {
                 $lines = $measure->lines($room);
-                $this->assertGreaterThanOrEqual((int) ceil(($measure->widest() - 1) / max($room, $measure->narrowest(), 1)), count($lines));
+                $this->assertGreaterThanOrEqual(
+                    (int) ceil(($measure->widest() - 1) / max($room, $measure->narrowest(), 1)),
+                    count($lines),
+                );
                 $this->assertLessThanOrEqual(max($room, $measure->narrowest()) + 0.1, max([0, ...$lines]));
             }
             $this->assertCount(1, $measure->lines($measure->widest()));
             foreach ([1.0, 90.0, 5000.0] as $room) {
                 $words = $measure->words($room);
                 $this->assertSame($text === '' ? [] : $measure->lines($room), array_column($words, 0));
-                $this->assertSame(str_replace(' ', '', $text), str_replace(' ', '', implode('', array_column(array_merge(...array_column($words, 1)), 1))));
+                $this->assertSame(
+                    str_replace(' ', '', $text),
+                    str_replace(' ', '', implode('', array_column(array_merge(...array_column($words, 1)), 1))),
+                );
             }
         }
-        $this->assertSame([[[0, 'one '], [1, 'two']], [[2, 'three']]], array_column(TextMeasure::of($arial, [['one ', 13.0, false], ['two ', 13.0, true], ['three', 13.0, false]])->words(60), 1));
+        $this->assertSame(
+            [[[0, 'one '], [1, 'two']], [[2, 'three']]],
+            array_column(
+                TextMeasure::of($arial, [['one ', 13.0, false], ['two ', 13.0, true], ['three', 13.0, false]])->words(
+                    60,
+                ),
+                1,
+            ),
+        );
         $this->assertCount(2, TextMeasure::of($arial, [['one ', 13.0, false], ['two', 20.0, true]])->lines(40));
-        $this->assertEqualsWithDelta(TextMeasure::of($arial, [['a b', 13.0, false]])->widest(), TextMeasure::of($arial, [['  a  ', 13.0, false], [' b ', 13.0, false]])->widest(), 0.001);
+        $this->assertEqualsWithDelta(
+            TextMeasure::of($arial, [['a b', 13.0, false]])->widest(),
+            TextMeasure::of($arial, [['  a  ', 13.0, false], [' b ', 13.0, false]])->widest(),
+            0.001,
+        );
     }
 
     /** Expected as the Unicode bidirectional algorithm orders them, leftmost first. */
@@ -79,10 +106,18 @@ final class TypeTest extends TestCase
 
     public function test_long_surnames_and_other_scripts_stay_on_the_card(): void
     {
-        foreach (['Wolfeschlegelsteinhausenbergerdorffwelchevoralternwarengewiss', 'דנה לוי-בן שושן', '株式会社山田太郎造園設計事務所', '👩‍🌾 Zoë Ångström', 'María-José Carreño Quiñones'] as $name) {
+        foreach (
+            [
+                'Wolfeschlegelsteinhausenbergerdorffwelchevoralternwarengewiss', 'דנה לוי-בן שושן', '株式会社山田太郎造園設計事務所',
+                '👩‍🌾 Zoë Ångström', 'María-José Carreño Quiñones',
+            ] as $name
+        ) {
             $card = (new FillPiece('p2', ['text' => $name]))->apply(Samples::card());
             $sheet = Sheet::of($card);
-            $this->assertStringContainsString($name, html_entity_decode(strip_tags((new HtmlComposer(Samples::pictures()))->compose($sheet))));
+            $this->assertStringContainsString(
+                $name,
+                html_entity_decode(strip_tags((new HtmlComposer(Samples::pictures()))->compose($sheet))),
+            );
             foreach (Measure::at($sheet, [320, 600]) as $measured) {
                 $this->assertArrayHasKey('p2', $measured->boxes);
                 $this->assertGreaterThan(20, $measured->boxes['p2']->height);
@@ -102,15 +137,31 @@ final class TypeTest extends TestCase
         $this->assertStringNotContainsString('quillfern.example', $html);
         $this->assertStringContainsString('Since 1998. Plain words stay plain.', $html);
         $this->assertStringContainsString('Register 551208, see quillfern.example', str_replace("\u{200C}", '', $html));
-        $this->assertStringContainsString('Register 551208, see quillfern.example', PlainTextComposer::compose(Sheet::of($card)));
+        $this->assertStringContainsString(
+            'Register 551208, see quillfern.example',
+            PlainTextComposer::compose(Sheet::of($card)),
+        );
     }
 
     public function test_own_html_takes_about_the_room_it_needs(): void
     {
-        $height = fn (string $html) => Measure::of(Sheet::of(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [['id' => 'a', 'kind' => 'html', 'fields' => ['html' => $html]]]])), 320)->height;
+        $height = fn (string $html) => Measure::of(
+            Sheet::of(
+                CardJson::read([
+                    'format' => CardJson::FORMAT,
+                    'name' => 'N',
+                    'pieces' => [['id' => 'a', 'kind' => 'html', 'fields' => ['html' => $html]]],
+                ]),
+            ),
+            320,
+        )->height;
         $this->assertEqualsWithDelta(15, $height('<b>One</b> line'), 1);
         $this->assertEqualsWithDelta(45, $height('<p>One</p><p>Two<br>Three</p>'), 2);
-        $this->assertEqualsWithDelta(55, $height('<img src="https://quillfern.example/a.png" width="90" height="40" alt="A"><br>Words'), 2);
+        $this->assertEqualsWithDelta(
+            55,
+            $height('<img src="https://quillfern.example/a.png" width="90" height="40" alt="A"><br>Words'),
+            2,
+        );
         $this->assertGreaterThan(70, $height('<p>'.str_repeat('Many words wrap. ', 16).'</p>'));
     }
 
@@ -118,8 +169,14 @@ final class TypeTest extends TestCase
     {
         $card = Samples::card(['style' => ['button' => ['word' => true, 'radius' => 9]]]);
         $html = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
-        $this->assertMatchesRegularExpression('#<!--\[if mso\]><v:roundrect [^>]*arcsize="25%" style="width:1\d\dpx;height:36px[^>]*>.*Book a visit.*</v:roundrect><!\[endif\]--><!--\[if !mso\]><!--><table.*</table><!--<!\[endif\]-->#', $html);
-        $this->assertStringNotContainsString('mso]', (new HtmlComposer(Samples::pictures()))->compose(Sheet::of(Samples::card())));
+        $this->assertMatchesRegularExpression(
+            '#<!--\[if mso\]><v:roundrect [^>]*arcsize="25%" style="width:1\d\dpx;height:36px[^>]*>.*Book a visit.*</v:roundrect><!\[endif\]--><!--\[if !mso\]><!--><table.*</table><!--<!\[endif\]-->#',
+            $html,
+        );
+        $this->assertStringNotContainsString(
+            'mso]',
+            (new HtmlComposer(Samples::pictures()))->compose(Sheet::of(Samples::card())),
+        );
     }
 
     public function test_a_headshot_is_matched_to_the_text_beside_it(): void

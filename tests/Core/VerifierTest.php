@@ -25,16 +25,27 @@ final class VerifierTest extends TestCase
 {
     public function test_no_card_is_verified_that_is_not_there_and_few_are_missed(): void
     {
-        $cards = [Samples::card(), (new FillPiece('p8', ['form' => 'words']))->apply((new FillPiece('p2', ['text' => 'Zoë Ängström-O\'Brien']))->apply(Samples::card()))];
+        $cards = [
+            Samples::card(),
+            (new FillPiece('p8', ['form' => 'words']))->apply(
+                (new FillPiece('p2', ['text' => 'Zoë Ängström-O\'Brien']))->apply(Samples::card()),
+            ),
+        ];
         $messages = $falsely = $missed = 0;
         $wrong = [];
         foreach ($cards as $number => $card) {
-            $old = (new FillPiece('p5', ['number' => '+44 1632 960199']))->apply((new FillPiece('p3', ['text' => 'Head gardener']))->apply($card));
+            $old = (new FillPiece('p5', ['number' => '+44 1632 960199']))->apply(
+                (new FillPiece('p3', ['text' => 'Head gardener']))->apply($card),
+            );
             [$current, $before] = [self::expected(2, $card), self::expected(1, $old)];
             foreach (MailClient::all() as $key => $client) {
                 foreach (['new', 'reply', 'forward'] as $way) {
                     foreach (['clean', 'altered', 'old', 'absent'] as $state) {
-                        $shown = ['clean' => $card, 'altered' => (new FillPiece('p6', ['address' => 'maren@quilfern.example']))->apply($card), 'old' => $old, 'absent' => null][$state];
+                        $shown = [
+                            'clean' => $card,
+                            'altered' => (new FillPiece('p6', ['address' => 'maren@quilfern.example']))->apply($card),
+                            'old' => $old, 'absent' => null,
+                        ][$state];
                         [$html, $text] = self::message($client, $shown, $way);
                         $verified = self::verify($current, [$before], $html, $text, 'maren@quillfern.example');
                         $messages++;
@@ -47,8 +58,15 @@ final class VerifierTest extends TestCase
                             $missed++;
                             $wrong[] = $case;
                         }
-                        if ($client->form === 'html' && ! $client->quoted && $client->pictures === 'shown' && ! in_array($key, ['word-desktop-120'], true)) {
-                            $this->assertSame(['clean' => 'verified', 'altered' => 'altered', 'old' => 'old', 'absent' => 'absent'][$state], $verified->verdict, $case);
+                        if ($client->form === 'html' && ! $client->quoted && $client->pictures === 'shown'
+                            && ! in_array($key, ['word-desktop-120'], true)) {
+                            $this->assertSame(
+                                ['clean' => 'verified', 'altered' => 'altered', 'old' => 'old', 'absent' => 'absent'][
+                                    $state
+                                ],
+                                $verified->verdict,
+                                $case,
+                            );
                         }
                         if ($state === 'old' && $verified->verdict !== 'absent') {
                             $this->assertSame(1, $verified->revision, $case);
@@ -62,20 +80,72 @@ final class VerifierTest extends TestCase
         $this->assertLessThanOrEqual(0.02 * $messages, $missed, implode("\n", $wrong));
     }
 
-    /** @return iterable<string, array{\Closure(string): string, string, string}> what happened to the HTML, verdict, part of what is said */
+    /**
+     * @return iterable<string, array{\Closure(string): string, string, string}> what happened to the HTML, verdict,
+     *     part of what is said
+     */
     public static function mishaps(): iterable
     {
-        yield 'links wrapped by a gateway' => [fn (string $html) => (string) preg_replace_callback('/href="(https[^"]+)"/', fn (array $m) => 'href="https://gate.example/?url='.rawurlencode(html_entity_decode($m[1])).'&amp;data=1"', $html), 'verified', 'as it was handed over'];
-        yield 'pictures through a proxy' => [fn (string $html) => (string) preg_replace('/src="(https[^"]+)"/', 'src="https://proxy.example/a=s0-d#$1"', $html), 'verified', 'as it was handed over'];
-        yield 'pictures attached' => [fn (string $html) => (string) preg_replace('/src="[^"]+"/', 'src="cid:part1@x"', $html), 'verified', 'as it was handed over'];
-        yield 'a line gone' => [fn (string $html) => str_replace('Principal designer', '', $html), 'altered', 'missing: Principal designer'];
-        yield 'a digit changed' => [fn (string $html) => str_replace('960147', '960148', $html), 'altered', '+44 1632 960147 became'];
-        yield 'a link changed' => [fn (string $html) => str_replace('quillfern.example/book', 'quillfern.example/shop', $html), 'altered', 'gone or changed: https://quillfern.example/book'];
-        yield 'pictures stripped' => [fn (string $html) => (string) preg_replace('/<img[^>]*>/', '', $html), 'altered', 'pictures were lost'];
+        yield 'links wrapped by a gateway' => [
+            fn (string $html) => (string) preg_replace_callback(
+                '/href="(https[^"]+)"/',
+                fn (array $m) => 'href="https://gate.example/?url='.rawurlencode(html_entity_decode($m[1]))
+                    .'&amp;data=1"',
+                $html,
+            ),
+            'verified',
+            'as it was handed over',
+        ];
+        yield 'pictures through a proxy' => [
+            fn (string $html) => (string) preg_replace(
+                '/src="(https[^"]+)"/',
+                'src="https://proxy.example/a=s0-d#$1"',
+                $html,
+            ),
+            'verified',
+            'as it was handed over',
+        ];
+        yield 'pictures attached' => [
+            fn (string $html) => (string) preg_replace('/src="[^"]+"/', 'src="cid:part1@x"', $html),
+            'verified',
+            'as it was handed over',
+        ];
+        yield 'a line gone' => [
+            fn (string $html) => str_replace('Principal designer', '', $html),
+            'altered',
+            'missing: Principal designer',
+        ];
+        yield 'a digit changed' => [
+            fn (string $html) => str_replace('960147', '960148', $html),
+            'altered',
+            '+44 1632 960147 became',
+        ];
+        yield 'a link changed' => [
+            fn (string $html) => str_replace('quillfern.example/book', 'quillfern.example/shop', $html),
+            'altered',
+            'gone or changed: https://quillfern.example/book',
+        ];
+        yield 'pictures stripped' => [
+            fn (string $html) => (string) preg_replace('/<img[^>]*>/', '', $html),
+            'altered',
+            'pictures were lost',
+        ];
         yield 'twice' => [fn (string $html) => $html.$html, 'altered', 'stands there twice'];
-        yield 'the older one as well' => [fn (string $html) => $html.'<p>Head gardener · Quillfern &amp; Co</p>', 'altered', 'older signature'];
-        yield 'in what is quoted alone' => [fn (string $html) => "<p>Thanks</p><blockquote>$html</blockquote>", 'quoted', 'above the quoted text'];
-        yield 'passed on alone' => [fn (string $html) => "<p>See below</p><p>---------- Forwarded message ---------</p><div>$html</div>", 'quoted', 'quoted'];
+        yield 'the older one as well' => [
+            fn (string $html) => $html.'<p>Head gardener · Quillfern &amp; Co</p>',
+            'altered',
+            'older signature',
+        ];
+        yield 'in what is quoted alone' => [
+            fn (string $html) => "<p>Thanks</p><blockquote>$html</blockquote>",
+            'quoted',
+            'above the quoted text',
+        ];
+        yield 'passed on alone' => [
+            fn (string $html) => "<p>See below</p><p>---------- Forwarded message ---------</p><div>$html</div>",
+            'quoted',
+            'quoted',
+        ];
     }
 
     /** @param  \Closure(string): string  $mishap */
@@ -84,32 +154,52 @@ final class VerifierTest extends TestCase
     {
         $card = Samples::card();
         $old = (new FillPiece('p3', ['text' => 'Head gardener']))->apply($card);
-        $verified = self::verify(self::expected(2, $card), [self::expected(1, $old)], $mishap('<p>Hello</p>'.self::html($card)), '', 'maren@quillfern.example');
+        $verified = self::verify(
+            self::expected(2, $card), [self::expected(1, $old)], $mishap('<p>Hello</p>'.self::html($card)), '',
+            'maren@quillfern.example',
+        );
         $this->assertSame($verdict, $verified->verdict, implode(' ', $verified->says()));
         $this->assertStringContainsString($says, implode(' ', $verified->says()));
     }
 
     public function test_the_short_form_is_known_and_is_not_the_whole_with_losses(): void
     {
-        foreach ([Samples::card(), ...array_map(fn ($starter) => $starter->sample(), Starters::all())] as $name => $card) {
-            $short = (new Shorten)->apply($card);
+        foreach (
+            [Samples::card(), ...array_map(fn ($starter) => $starter->sample(), Starters::all())] as $name => $card
+        ) {
+            $short = (new Shorten())->apply($card);
             $current = self::expected(3, $card);
             $from = $current->address;
-            foreach ([self::html($short), MailClient::of('tolerant-webmail')->read(self::html($short))->html()] as $html) {
+            foreach (
+                [self::html($short), MailClient::of('tolerant-webmail')->read(self::html($short))->html()] as $html
+            ) {
                 $verified = self::verify($current, [], "<p>Hello</p>$html", '', $from);
                 $this->assertSame('verified', $verified->verdict, "$name: ".implode(' ', $verified->says()));
             }
-            $this->assertSame('plain', self::verify($current, [], '', "Hello\n-- \n".PlainTextComposer::compose(Sheet::of($short)), $from)->verdict, (string) $name);
+            $this->assertSame(
+                'plain',
+                self::verify($current, [], '', "Hello\n-- \n".PlainTextComposer::compose(Sheet::of($short)), $from)
+                    ->verdict,
+                (string) $name,
+            );
             $changed = str_replace($card->holder(), $card->holder().'s', self::html($short));
             $this->assertNotSame('verified', self::verify($current, [], $changed, '', $from)->verdict, (string) $name);
             if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures) {
                 $this->assertTrue(self::verify($current, [], self::html($short), '', $from)->short);
-                $this->assertSame('altered', self::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)->verdict, "$name without its pictures");
+                $this->assertSame(
+                    'altered',
+                    self::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)
+                        ->verdict,
+                    "$name without its pictures",
+                );
             }
         }
     }
 
-    /** A line, a number, a link or a picture of the card harmed anywhere: whatever else is right, that is not "verified". */
+    /**
+     * A line, a number, a link or a picture of the card harmed anywhere: whatever else is right, that is not
+     * "verified".
+     */
     public function test_no_harm_anywhere_passes_for_verified(): void
     {
         $cards = [Samples::card(), ...array_values(array_map(fn ($starter) => $starter->sample(), Starters::all()))];
@@ -128,7 +218,14 @@ final class VerifierTest extends TestCase
             [$pattern, $harm] = [
                 ['/(?<=>)[^<>]*\p{L}{3}[^<>]*(?=<)/u', fn (string $words) => ''],
                 ['/(?<=>)[^<>]*\p{L}{3}[^<>]*(?=<)/u', fn (string $words) => strrev(strtoupper($words))],
-                ['/(?<=>)[^<>]*\d{3}[^<>]*(?=<)/u', fn (string $words) => (string) preg_replace_callback('/\d(?=\D*$)/', fn (array $digit) => (string) (9 - (int) $digit[0]), $words)],
+                [
+                    '/(?<=>)[^<>]*\d{3}[^<>]*(?=<)/u',
+                    fn (string $words) => (string) preg_replace_callback(
+                        '/\d(?=\D*$)/',
+                        fn (array $digit) => (string) (9 - (int) $digit[0]),
+                        $words,
+                    ),
+                ],
                 ['/(?<=href=")[^"]+/', fn (string $href) => $href.'x'],
                 ['/<img [^>]*>/', fn (string $image) => ''],
             ][mt_rand(0, 4)];
@@ -153,22 +250,52 @@ final class VerifierTest extends TestCase
         $card = Samples::card();
         $text = PlainTextComposer::compose(Sheet::of($card));
         $current = self::expected(1, $card);
-        $this->assertSame('someone@else.example', self::verify($current, [], self::html($card), '', 'someone@else.example')->wrongAddress);
-        $this->assertSame(['plain', []], [($plain = self::verify($current, [], '', "Hello\n-- \n$text", 'maren@quillfern.example'))->verdict, $plain->missing]);
-        $this->assertSame('quoted', self::verify($current, [], '', "Hello\n\n> ".str_replace("\n", "\n> ", $text), '')->verdict);
-        $empty = self::expected(1, (new ShowPiece('p2', false))->apply(Samples::card(['pieces' => [['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'M']]]])));
-        foreach (['', '<<<>>>', str_repeat('<table>', 5000), "\xff\x00", str_repeat('Maren Oakhollow ', 20_000)] as $html) {
+        $this->assertSame(
+            'someone@else.example',
+            self::verify($current, [], self::html($card), '', 'someone@else.example')->wrongAddress,
+        );
+        $this->assertSame(
+            ['plain', []],
+            [
+                ($plain = self::verify($current, [], '', "Hello\n-- \n$text", 'maren@quillfern.example'))->verdict,
+                $plain->missing,
+            ],
+        );
+        $this->assertSame(
+            'quoted',
+            self::verify($current, [], '', "Hello\n\n> ".str_replace("\n", "\n> ", $text), '')->verdict,
+        );
+        $empty = self::expected(
+            1,
+            (new ShowPiece('p2', false))->apply(
+                Samples::card(['pieces' => [['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'M']]]]),
+            ),
+        );
+        foreach (
+            ['', '<<<>>>', str_repeat('<table>', 5000), "\xff\x00", str_repeat('Maren Oakhollow ', 20_000)] as $html
+        ) {
             $this->assertInstanceOf(Verified::class, self::verify($current, [$empty], $html, $html, ''));
             $this->assertNotSame('verified', self::verify($empty, [], $html, $html, '')->verdict);
         }
-        foreach (['https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1', 'https://q.example/a?b=1' => 'https://q.example/a?b=1', 'mailto:a@b.example' => 'mailto:a@b.example'] as $wrapped => $plain) {
+        foreach (
+            [
+                'https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1',
+                'https://q.example/a?b=1' => 'https://q.example/a?b=1',
+                'mailto:a@b.example' => 'mailto:a@b.example',
+            ] as $wrapped => $plain
+        ) {
             $this->assertSame($plain, Wrapped::inner($wrapped));
         }
     }
 
     /** @param  list<ExpectedCard>  $older */
-    private static function verify(ExpectedCard $current, array $older, string $html, string $text, string $from): Verified
-    {
+    private static function verify(
+        ExpectedCard $current,
+        array $older,
+        string $html,
+        string $text,
+        string $from,
+    ): Verified {
         return Verifier::verify($current, $older, ReceivedMessage::of($html, $text, $from));
     }
 
@@ -181,16 +308,22 @@ final class VerifierTest extends TestCase
     private static function message(MailClient $client, ?Card $card, string $way): array
     {
         $html = '<p>Dear Perrin, the plants are ordered.</p>'.($card === null ? '' : self::html($card));
-        $text = "Dear Perrin, the plants are ordered.\n\n".($card === null ? '' : PlainTextComposer::compose(Sheet::of($card)));
+        $text
+            = "Dear Perrin, the plants are ordered.\n\n"
+            .($card === null ? '' : PlainTextComposer::compose(Sheet::of($card)));
         $earlier = '<p>Are the plants ordered?</p><p>Perrin Dovecote<br>Accounts<br>+44 1632 960150</p>';
         $html .= match ($way) {
             'reply' => "<p>On Tuesday, 24 November 2026, Perrin Dovecote wrote:</p><blockquote>$earlier</blockquote>",
             'forward' => "<p>---------- Forwarded message ---------<br>From: Perrin Dovecote &lt;perrin@quillfern.example&gt;</p>$earlier",
             default => '',
         };
-        $text .= $way === 'new' ? '' : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin Dovecote\n";
+        $text .= $way === 'new'
+                ? ''
+                : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin Dovecote\n";
 
-        return $client->form === 'text' ? ['', $client->read(new Message($html, $text))->words()] : [$client->read($html)->html(), ''];
+        return $client->form === 'text'
+            ? ['', $client->read(new Message($html, $text))->words()]
+            : [$client->read($html)->html(), ''];
     }
 
     private static function html(Card $card): string

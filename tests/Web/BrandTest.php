@@ -29,12 +29,20 @@ final class BrandTest extends WebTestCase
     public function test_a_changed_ink_is_seen_first_then_put_on_cards_and_taken_back_as_one(): void
     {
         $before = $this->stored();
-        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => 'rgb(140 50 20)']])->assertRedirect('/brand#inks');
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => 'rgb(140 50 20)']])->assertRedirect(
+            '/brand#inks',
+        );
         $this->assertSame($before, $this->stored());
         $this->get('/brand/counts')->assertSee('See what changes on 1 card');
-        $this->get('/brand/change')->assertOk()->assertSee("/cards/{$this->card->id}/sheet/drafted", false)->assertSee('Put it on this card');
+        $this->get('/brand/change')
+            ->assertOk()
+            ->assertSee("/cards/{$this->card->id}/sheet/drafted", false)
+            ->assertSee('Put it on this card');
         $this->get("/cards/{$this->card->id}/sheet/drafted")->assertSee('#8c3214');
-        $this->assertStringNotContainsString('#8c3214', (string) $this->get("/cards/{$this->card->id}/sheet")->content());
+        $this->assertStringNotContainsString(
+            '#8c3214',
+            (string) $this->get("/cards/{$this->card->id}/sheet")->content(),
+        );
 
         $this->post('/brand/change', ['number' => 2])->assertRedirect('/brand#changes');
         $this->assertSame('#8c3214', $this->ink());
@@ -57,13 +65,18 @@ final class BrandTest extends WebTestCase
         $card = StoredCard::in($this->workspace, $this->card->id);
         $card?->edit($card->head, new Restyle(['typeface' => 'georgia']), null);
         $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
-        $this->assertSame(['#1f5fa8', 'georgia'], [$this->ink(), $this->card->fresh()?->document()->style->typeface->key]);
+        $this->assertSame(
+            ['#1f5fa8', 'georgia'],
+            [$this->ink(), $this->card->fresh()?->document()->style->typeface->key],
+        );
     }
 
     public function test_a_second_tab_overwrites_nothing_and_dropping_can_be_undone(): void
     {
         $this->post('/brand/inks', ['number' => 1, 'inks' => ['link' => '#005500']]);
-        $this->post('/brand/inks', ['number' => 1, 'inks' => ['link' => '#550000']])->assertStatus(409)->assertSee('changed elsewhere');
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['link' => '#550000']])
+            ->assertStatus(409)
+            ->assertSee('changed elsewhere');
         $this->assertSame('#005500', $this->drafted());
         $this->post('/brand/change', ['number' => 1])->assertRedirect('/brand/change');
         $this->post('/brand/change/drop', ['number' => 2]);
@@ -83,7 +96,11 @@ final class BrandTest extends WebTestCase
         yield 'size' => ['sizes', ['sizes' => ['text' => '1e9']], 'number of pixels'];
         yield 'phone' => ['lines', ['lines' => ['phone' => 'call me']], 'dialled'];
         yield 'tags' => ['lines', ['lines' => ['company' => '<b>Q</b>']], 'leave out HTML tags'];
-        yield 'notice' => ['notices', ['at' => 'new', 'notices' => ['name' => '', 'text' => 'x']], 'Give the notice a name'];
+        yield 'notice' => [
+            'notices',
+            ['at' => 'new', 'notices' => ['name' => '', 'text' => 'x']],
+            'Give the notice a name',
+        ];
         yield 'rule' => ['rules', ['at' => 'new', 'rules' => ['trade' => 'T']], 'what the rule asks for'];
         yield 'pasted' => ['take', ['pasted' => 'no such thing'], 'No colour was found'];
         yield 'too much pasted' => ['take', ['pasted' => str_repeat('#abcdef ', 9000)], 'too much text'];
@@ -99,24 +116,48 @@ final class BrandTest extends WebTestCase
 
     public function test_inks_are_taken_from_a_logo_drawn_or_photographed_and_bad_files_get_a_sentence(): void
     {
-        $send = fn (string $bytes): TestResponse => $this->post('/brand/take', ['logo' => UploadedFile::fake()->createWithContent('logo.svg', $bytes)]);
-        $send('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><rect width="40" height="40" fill="#fffdf8"/><circle cx="20" cy="20" r="14" fill="#7a3f5a"/></svg>')
-            ->assertOk()->assertSee('#7a3f5a')->assertSee('Use these five');
+        $send = fn (string $bytes): TestResponse => $this->post('/brand/take', [
+            'logo' => UploadedFile::fake()->createWithContent('logo.svg', $bytes),
+        ]);
+        $send(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><rect width="40" height="40" '
+                .'fill="#fffdf8"/><circle cx="20" cy="20" r="14" fill="#7a3f5a"/></svg>',
+        )
+            ->assertOk()
+            ->assertSee('#7a3f5a')
+            ->assertSee('Use these five');
         $send(self::jpeg())->assertOk();
-        foreach (['<svg xmlns="http://www.w3.org/2000/svg"><!ENTITY x "y"></svg>' => 'entities', '<svg' => 'not a picture', '%PDF-1.4' => 'a PDF', '<svg xmlns="http://www.w3.org/2000/svg"><rect' => 'cannot be drawn'] as $bytes => $sentence) {
+        foreach (
+            [
+                '<svg xmlns="http://www.w3.org/2000/svg"><!ENTITY x "y"></svg>' => 'entities',
+                '<svg' => 'not a picture', '%PDF-1.4' => 'a PDF',
+                '<svg xmlns="http://www.w3.org/2000/svg"><rect' => 'cannot be drawn',
+            ] as $bytes => $sentence
+        ) {
             $send($bytes)->assertStatus(422)->assertSee($sentence);
         }
     }
 
     public function test_rules_are_entered_checked_and_met(): void
     {
-        $this->post('/brand/notices', ['number' => 1, 'at' => 'new', 'notices' => ['name' => 'Client notice', 'text' => 'For its reader alone.', 'documents' => '']]);
-        $this->post('/brand/rules', ['number' => 2, 'at' => 'new', 'rules' => ['trade' => 'Designers', 'role' => '', 'licence' => '1', 'notices' => ['Client notice']]]);
+        $this->post('/brand/notices', [
+            'number' => 1,
+            'at' => 'new',
+            'notices' => ['name' => 'Client notice', 'text' => 'For its reader alone.', 'documents' => ''],
+        ]);
+        $this->post('/brand/rules', [
+            'number' => 2,
+            'at' => 'new',
+            'rules' => ['trade' => 'Designers', 'role' => '', 'licence' => '1', 'notices' => ['Client notice']],
+        ]);
         // A notice a rule asks for stays until the rule is gone.
         $this->post('/brand/notices', ['number' => 3, 'at' => '0', 'remove' => '1'])->assertStatus(422);
         $this->get('/brand/counts')->assertSee('short of a rule');
         $this->post('/brand/change', ['number' => 3]);
-        $this->get('/brand/duties')->assertSee('Client notice')->assertSee('its licence line')->assertSee('Put the missing notices on');
+        $this->get('/brand/duties')
+            ->assertSee('Client notice')
+            ->assertSee('its licence line')
+            ->assertSee('Put the missing notices on');
         $this->post('/brand/duties');
         $this->assertStringContainsString('For its reader alone.', $this->stored());
         $this->get('/brand/duties')->assertDontSee('Client notice');
@@ -127,30 +168,60 @@ final class BrandTest extends WebTestCase
     public function test_facts_type_and_logos_of_the_firm_reach_the_cards_that_carry_them(): void
     {
         $card = fn () => StoredCard::query()->findOrFail($this->card->id)->document();
-        $this->post('/brand/lines', ['number' => 1, 'lines' => ['company' => 'Quillfern & Co', 'phone' => '01632 960147', 'profiles' => "instagram.com/old.name\n"]]);
+        $this->post('/brand/lines', [
+            'number' => 1,
+            'lines' => [
+                'company' => 'Quillfern & Co',
+                'phone' => '01632 960147',
+                'profiles' => "instagram.com/old.name\n",
+            ],
+        ]);
         $this->post('/brand/change', ['number' => 2]);
         // Now the brand says what the card says: from here on the card follows.
-        $this->post('/brand/lines', ['number' => 3, 'lines' => ['company' => 'Quillfern Gardens', 'phone' => '01632 960199']]);
+        $this->post('/brand/lines', [
+            'number' => 3,
+            'lines' => ['company' => 'Quillfern Gardens', 'phone' => '01632 960199'],
+        ]);
         $this->post('/brand/sizes', ['number' => 4, 'sizes' => ['name' => '22']]);
         $this->post('/brand/typeface', ['number' => 5, 'typeface' => 'georgia']);
         $this->get('/brand/change')->assertSee('typeface, sizes, company, phone changed');
         $this->post('/brand/change', ['number' => 6]);
-        $this->assertSame(['Quillfern Gardens', '+44 1632 960199', 22.0, 'georgia'], [$card()->piece('p4')->text('text'), $card()->piece('p5')->text('number'), $card()->style->sizes['name'], $card()->style->typeface->key]);
+        $this->assertSame(
+            ['Quillfern Gardens', '+44 1632 960199', 22.0, 'georgia'],
+            [
+                $card()->piece('p4')->text('text'), $card()->piece('p5')->text('number'), $card()->style->sizes['name'],
+                $card()->style->typeface->key,
+            ],
+        );
         // A logo of the firm on a card is replaced with the firm's.
-        $logo = fn (int $size): UploadedFile => UploadedFile::fake()->createWithContent('logo.jpg', self::jpeg($size, 100));
+        $logo = fn (int $size): UploadedFile => UploadedFile::fake()->createWithContent(
+            'logo.jpg',
+            self::jpeg($size, 100),
+        );
         $this->post('/brand/logos', ['number' => 7, 'light' => $logo(200)]);
         $this->post('/brand/change', ['number' => 8]);
         $light = StoredBrand::in($this->workspace)->document()->logos['light'];
         $this->assertEqualsWithDelta(0.5, $light['ratio'] ?? 0, 0.001);
         $this->post("/cards/{$this->card->id}/pieces", ['revision' => $this->at(), 'kind' => 'logo']);
         $piece = collect($card()->pieces)->firstOrFail(fn ($piece) => $piece->kind->key() === 'logo');
-        $this->post("/cards/{$this->card->id}/pieces/$piece->id", ['revision' => $this->at(), 'pick' => StoredPicture::query()->latest('id')->firstOrFail()->id]);
+        $this->post("/cards/{$this->card->id}/pieces/$piece->id", [
+            'revision' => $this->at(),
+            'pick' => StoredPicture::query()->latest('id')->firstOrFail()->id,
+        ]);
         $this->post('/brand/logos', ['number' => 9, 'light' => $logo(400)]);
         $this->post('/brand/change', ['number' => 10]);
-        $this->assertSame([StoredBrand::in($this->workspace)->document()->logos['light']['picture'] ?? '', 0.25], [$card()->piece($piece->id)->text('picture'), $card()->piece($piece->id)->fields['ratio']]);
+        $this->assertSame(
+            [StoredBrand::in($this->workspace)->document()->logos['light']['picture'] ?? '', 0.25],
+            [$card()->piece($piece->id)->text('picture'), $card()->piece($piece->id)->fields['ratio']],
+        );
         $this->post('/brand/logos', ['number' => 11, 'remove' => ['light' => '1']]);
         $this->assertNull(StoredBrand::in($this->workspace)->drafted()->logos['light']);
-        $this->post('/brand/logos', ['number' => 12, 'dark' => UploadedFile::fake()->createWithContent('x.pdf', '%PDF-1')])->assertStatus(422)->assertSee('is a PDF');
+        $this->post('/brand/logos', [
+            'number' => 12,
+            'dark' => UploadedFile::fake()->createWithContent('x.pdf', '%PDF-1'),
+        ])
+            ->assertStatus(422)
+            ->assertSee('is a PDF');
     }
 
     public function test_brands_of_others_are_out_of_reach(): void
@@ -173,10 +244,15 @@ final class BrandTest extends WebTestCase
     public function test_the_bench_says_how_far_an_own_ink_is_from_the_brands(): void
     {
         $this->card->edit($this->card->head, new Restyle(['inks' => ['accent' => '#1f5fa9']]), null);
-        $this->get("/cards/{$this->card->id}")->assertSee('too near to tell apart')->assertSee("Take the brand's accent", false);
+        $this->get("/cards/{$this->card->id}")
+            ->assertSee('too near to tell apart')
+            ->assertSee("Take the brand's accent", false);
         $this->get('/cards/start')->assertOk();
         $this->post('/cards', ['starter' => 'plumbline']);
-        $this->assertSame('#1f5fa8', StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex());
+        $this->assertSame(
+            '#1f5fa8',
+            StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex(),
+        );
     }
 
     private function ink(): string

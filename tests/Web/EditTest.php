@@ -23,7 +23,11 @@ final class EditTest extends WebTestCase
      */
     private function send(string $path, array $data = [], bool $htmx = true): TestResponse
     {
-        return $this->post("/cards/{$this->card->id}$path", $data + ['revision' => StoredCard::query()->findOrFail($this->card->id)->head], $htmx ? ['HX-Request' => 'true'] : []);
+        return $this->post(
+            "/cards/{$this->card->id}$path",
+            $data + ['revision' => StoredCard::query()->findOrFail($this->card->id)->head],
+            $htmx ? ['HX-Request' => 'true'] : [],
+        );
     }
 
     public function test_an_edit_is_kept_as_a_revision_and_answers_with_all_that_changed(): void
@@ -41,9 +45,14 @@ final class EditTest extends WebTestCase
     public function test_every_kind_of_edit_round_trips_through_undo_and_redo(): void
     {
         $edits = [
-            ['/pieces/p2', ['fields' => ['text' => 'Isolde']]], ['/pieces/p2/shown', ['shown' => 0]], ['/pieces/p5/move', ['up' => 1]],
-            ['/pieces/p3/tuning', ['tuning' => ['ink' => 'accent', 'size' => '15', 'joined' => '1']]], ['/pieces/p9/remove', []],
-            ['/pieces', ['kind' => 'tagline']], ['/name', ['name' => 'Spring']], ['/style', ['style' => ['typeface' => 'georgia', 'inks' => ['accent' => '#336699']]]],
+            ['/pieces/p2', ['fields' => ['text' => 'Isolde']]],
+            ['/pieces/p2/shown', ['shown' => 0]],
+            ['/pieces/p5/move', ['up' => 1]],
+            ['/pieces/p3/tuning', ['tuning' => ['ink' => 'accent', 'size' => '15', 'joined' => '1']]],
+            ['/pieces/p9/remove', []],
+            ['/pieces', ['kind' => 'tagline']],
+            ['/name', ['name' => 'Spring']],
+            ['/style', ['style' => ['typeface' => 'georgia', 'inks' => ['accent' => '#336699']]]],
         ];
         $states = [$this->stored()];
         foreach ($edits as [$path, $data]) {
@@ -87,8 +96,16 @@ final class EditTest extends WebTestCase
         $this->send('/pieces/p3', ['fields' => ['text' => 'Theirs']]);
         $kept = $this->stored();
         $mine = ['fields' => ['text' => 'Mine'], 'revision' => 1];
-        $this->send('/pieces/p3', $mine)->assertConflict()->assertSee('id="conflict"', false)->assertSee('Theirs')->assertSee('Mine');
-        $this->send('/pieces/p3', $mine, htmx: false)->assertConflict()->assertSee('Theirs')->assertSee('Mine')->assertSee('Running order');
+        $this->send('/pieces/p3', $mine)
+            ->assertConflict()
+            ->assertSee('id="conflict"', false)
+            ->assertSee('Theirs')
+            ->assertSee('Mine');
+        $this->send('/pieces/p3', $mine, htmx: false)
+            ->assertConflict()
+            ->assertSee('Theirs')
+            ->assertSee('Mine')
+            ->assertSee('Running order');
         foreach (['/undo', '/redo', '/pieces/p3/remove', '/name'] as $path) {
             foreach ([1, [2], '2x', '', '99999999999999999999'] as $seen) {
                 $this->send($path, ['revision' => $seen, 'name' => 'x'])->assertConflict();
@@ -106,10 +123,16 @@ final class EditTest extends WebTestCase
 
     public function test_it_works_by_plain_form_posts_too(): void
     {
-        $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead']], htmx: false)->assertRedirect("/cards/{$this->card->id}?piece=p3");
-        $this->send('/pieces/p7', ['fields' => ['address' => 'javascript:alert(1)']], htmx: false)->assertStatus(422)
-            ->assertSee('must start with https')->assertSee('value="javascript:alert(1)"', false);
-        $this->send('/samples/hide', ['back' => 'hand-over'], htmx: false)->assertRedirect("/cards/{$this->card->id}/hand-over");
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead']], htmx: false)->assertRedirect(
+            "/cards/{$this->card->id}?piece=p3",
+        );
+        $this->send('/pieces/p7', ['fields' => ['address' => 'javascript:alert(1)']], htmx: false)
+            ->assertStatus(422)
+            ->assertSee('must start with https')
+            ->assertSee('value="javascript:alert(1)"', false);
+        $this->send('/samples/hide', ['back' => 'hand-over'], htmx: false)->assertRedirect(
+            "/cards/{$this->card->id}/hand-over",
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, string}> */
@@ -117,7 +140,12 @@ final class EditTest extends WebTestCase
     {
         yield 'name of 5,000' => ['p2', ['text' => str_repeat('x', 5000)], 'p2-text'];
         yield 'no UTF-8' => ['p2', ['text' => "Ma\xffren"], 'p2-text'];
-        foreach (['p2' => 'text', 'p3' => 'text', 'p4' => 'text', 'p5' => 'number', 'p6' => 'address', 'p7' => 'address', 'p8' => 'links', 'p9' => 'words', 'p1' => 'alt'] as $piece => $field) {
+        foreach (
+            [
+                'p2' => 'text', 'p3' => 'text', 'p4' => 'text', 'p5' => 'number', 'p6' => 'address', 'p7' => 'address',
+                'p8' => 'links', 'p9' => 'words', 'p1' => 'alt',
+            ] as $piece => $field
+        ) {
             yield "script in $piece" => [$piece, [$field => '<script>alert(1)</script>'], "$piece-$field"];
         }
         yield 'javascript' => ['p7', ['address' => 'javascript:alert(1)'], 'p7-address'];
@@ -128,8 +156,11 @@ final class EditTest extends WebTestCase
 
     /** @param  array<string, mixed>  $fields */
     #[DataProvider('badFields')]
-    public function test_bad_input_gets_a_sentence_beside_its_field_and_the_card_stays(string $piece, array $fields, string $place): void
-    {
+    public function test_bad_input_gets_a_sentence_beside_its_field_and_the_card_stays(
+        string $piece,
+        array $fields,
+        string $place,
+    ): void {
         $before = $this->stored();
         $html = (string) $this->send("/pieces/$piece", ['fields' => $fields])->assertStatus(422)->getContent();
         $this->assertMatchesRegularExpression('/id="error-'.$place.'"[^>]*>[A-Z][^<]{10,200}\.</', $html);
@@ -152,19 +183,38 @@ final class EditTest extends WebTestCase
     #[DataProvider('badFiles')]
     public function test_what_is_no_picture_is_refused_beside_its_field(string $bytes): void
     {
-        $html = (string) $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.png', $bytes)])->assertStatus(422)->getContent();
+        $html = (string) $this->send('/pieces/p1', [
+            'upload' => UploadedFile::fake()->createWithContent('me.png', $bytes),
+        ])
+            ->assertStatus(422)
+            ->getContent();
         $this->assertMatchesRegularExpression('/id="error-p1-picture"[^>]*>[A-Z][^<]{10,200}\.</', $html);
         $this->assertSame([1, 0], [$this->card->revisions()->count(), StoredPicture::query()->count()]);
     }
 
     public function test_an_uploaded_headshot_is_on_the_card_and_is_served_for_ever(): void
     {
-        $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())])->assertOk();
-        $this->assertSame(1, preg_match('#/p/([0-9a-f]{64})\.(png|jpg)#', (string) $this->get("/cards/{$this->card->id}/sheet")->getContent(), $found));
+        $this->send('/pieces/p1', [
+            'upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg()),
+        ])->assertOk();
+        $this->assertSame(
+            1,
+            preg_match(
+                '#/p/([0-9a-f]{64})\.(png|jpg)#',
+                (string) $this->get("/cards/{$this->card->id}/sheet")->getContent(),
+                $found,
+            ),
+        );
         assert(isset($found[1]));
-        $answer = $this->get($found[0])->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('ETag', "\"$found[1]\"");
+        $answer = $this->get($found[0])
+            ->assertOk()
+            ->assertHeader('Content-Type', 'image/png')
+            ->assertHeader('ETag', "\"$found[1]\"");
         $this->assertSame($found[1], hash('sha256', (string) $answer->getContent()));
-        $this->assertSame(['immutable', 'max-age=31536000', 'public'], collect(explode(', ', (string) $answer->headers->get('Cache-Control')))->sort()->values()->all());
+        $this->assertSame(
+            ['immutable', 'max-age=31536000', 'public'],
+            collect(explode(', ', (string) $answer->headers->get('Cache-Control')))->sort()->values()->all(),
+        );
         $this->assertFalse($answer->headers->has('Set-Cookie'));
         $this->get($found[0], ['If-None-Match' => "\"$found[1]\""])->assertStatus(304);
         // Lost from the disk, it is baked again, byte for byte.
@@ -184,7 +234,9 @@ final class EditTest extends WebTestCase
         }
         $this->send('/pieces/p1', ['fields' => ['picture' => 'sample:portrait-office']])->assertOk();
         $this->assertStringContainsString('picture:000', $this->stored(), 'a form does not name pictures');
-        $this->send('/pieces/p1', ['upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())])->assertOk();
+        $this->send('/pieces/p1', [
+            'upload' => UploadedFile::fake()->createWithContent('me.jpg', self::jpeg()),
+        ])->assertOk();
         $this->get("/cards/{$this->card->id}/hand-over")->assertOk();
     }
 
@@ -192,19 +244,19 @@ final class EditTest extends WebTestCase
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'inky');
         $script = <<<'PHP'
-            require getcwd().'/vendor/autoload.php';
-            (require getcwd().'/bootstrap/app.php')->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            for ($n = 0; $n < 25; $n++) {
-                do {
-                    $card = App\Models\StoredCard::query()->firstOrFail();
-                    try {
-                        $card->edit($card->head, new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]), null);
-                        break;
-                    } catch (App\Exceptions\StaleRevision) {
-                    }
-                } while (true);
-            }
-            PHP;
+        require getcwd().'/vendor/autoload.php';
+        (require getcwd().'/bootstrap/app.php')->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        for ($n = 0; $n < 25; $n++) {
+            do {
+                $card = App\Models\StoredCard::query()->firstOrFail();
+                try {
+                    $card->edit($card->head, new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]), null);
+                    break;
+                } catch (App\Exceptions\StaleRevision) {
+                }
+            } while (true);
+        }
+        PHP;
         $environment = ['DB_DATABASE' => $file];
         $run = fn (string ...$command) => new Process([PHP_BINARY, ...$command], base_path(), $environment);
         $run('artisan', 'inky:prepare')->mustRun();
@@ -222,7 +274,9 @@ final class EditTest extends WebTestCase
     {
         $stranger = User::create(['name' => 'S', 'email' => 's@elsewhere.example', 'password' => 'x']);
         $id = $this->card->id;
-        $paths = ["/cards/$id", "/cards/$id/sheet", "/cards/$id/tuning", "/cards/$id/hand-over", "/cards/$id/hand-over/file"];
+        $paths = [
+            "/cards/$id", "/cards/$id/sheet", "/cards/$id/tuning", "/cards/$id/hand-over", "/cards/$id/hand-over/file",
+        ];
         $this->actingAs($stranger)->get('/cards')->assertForbidden();
         \App\Models\Workspace::create(['name' => 'Elsewhere'])->members()->attach($stranger);
         foreach ($paths as $path) {
@@ -243,17 +297,36 @@ final class EditTest extends WebTestCase
         $this->send('/pieces/p6/place', ['zone' => 'before', 'before' => ''])->assertOk();
         $this->assertSame('before', $piece('p6')->zone->value);
         $this->send('/pieces/p3/copy')->assertOk();
-        $this->assertCount(count(Samples::card()->pieces) + 1, StoredCard::query()->findOrFail($this->card->id)->document()->pieces);
-        $this->send('/pieces/p3/assign', ['by' => 'us'])->assertOk()->assertSee('locked');
+        $this->assertCount(
+            count(Samples::card()->pieces) + 1,
+            StoredCard::query()->findOrFail($this->card->id)->document()->pieces,
+        );
+        $this->send('/pieces/p3/assign', ['by' => 'us'])
+            ->assertOk()
+            ->assertSee('locked');
         $this->assertSame('us', $piece('p3')->filledBy->value);
-        $this->send('/tuning', ['pieces' => ['p2', 'p3', 'p1'], 'several' => ['ink' => 'quiet', 'size' => '15', 'bold' => '', 'gap' => '']])->assertOk();
+        $this->send('/tuning', [
+            'pieces' => ['p2', 'p3', 'p1'],
+            'several' => ['ink' => 'quiet', 'size' => '15', 'bold' => '', 'gap' => ''],
+        ])->assertOk();
         // Each takes what it has: a headshot has no ink.
-        $this->assertSame(['quiet', 'quiet', null, 15.0], [$piece('p2')->tuning->ink?->value, $piece('p3')->tuning->ink?->value, $piece('p1')->tuning->ink, $piece('p3')->tuning->size]);
+        $this->assertSame(
+            ['quiet', 'quiet', null, 15.0],
+            [
+                $piece('p2')->tuning->ink?->value, $piece('p3')->tuning->ink?->value, $piece('p1')->tuning->ink,
+                $piece('p3')->tuning->size,
+            ],
+        );
         $before = $this->stored();
-        foreach ([
-            ['/pieces/p6/place', ['zone' => 'sky'], 'There is no such place'], ['/pieces/p3/assign', ['by' => 'nobody'], 'filled by us'],
-            ['/tuning', ['pieces' => [], 'several' => ['ink' => 'quiet']], 'Choose pieces'], ['/tuning', ['pieces' => ['p2'], 'several' => ['size' => '900']], 'number of pixels'], ['/tuning', ['pieces' => ['p99', ['x']], 'several' => ['ink' => 'quiet']], 'no longer on the card'],
-        ] as [$path, $form, $sentence]) {
+        foreach (
+            [
+                ['/pieces/p6/place', ['zone' => 'sky'], 'There is no such place'],
+                ['/pieces/p3/assign', ['by' => 'nobody'], 'filled by us'],
+                ['/tuning', ['pieces' => [], 'several' => ['ink' => 'quiet']], 'Choose pieces'],
+                ['/tuning', ['pieces' => ['p2'], 'several' => ['size' => '900']], 'number of pixels'],
+                ['/tuning', ['pieces' => ['p99', ['x']], 'several' => ['ink' => 'quiet']], 'no longer on the card'],
+            ] as [$path, $form, $sentence]
+        ) {
             $this->send($path, $form)->assertStatus(422)->assertSee($sentence);
         }
         $this->assertSame($before, $this->stored());
@@ -263,18 +336,36 @@ final class EditTest extends WebTestCase
     {
         $page = (string) $this->get("/cards/{$this->card->id}?piece=p3")->content();
         preg_match('/id="dark-source" hidden data-key="(\w+)"/', $page, $key);
-        $answer = (string) $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead'], 'open' => 'p3', 'dark' => $key[1] ?? ''])->assertOk()->content();
+        $answer = (string) $this->send('/pieces/p3', [
+            'fields' => ['text' => 'Planting lead'],
+            'open' => 'p3',
+            'dark' => $key[1] ?? '',
+        ])
+            ->assertOk()
+            ->content();
         $this->assertLessThan(40_000, strlen($answer));
-        foreach (['id="sheet-source"', 'id="gauges"', 'id="face-p3"', 'id="advice"', 'id="kept"', 'Kept. Role set to Planting lead.'] as $part) {
+        foreach (
+            [
+                'id="sheet-source"', 'id="gauges"', 'id="face-p3"', 'id="advice"', 'id="kept"',
+                'Kept. Role set to Planting lead.',
+            ] as $part
+        ) {
             $this->assertStringContainsString($part, $answer);
         }
         foreach (['id="dark-source"', 'id="order"', 'id="tuning"'] as $part) {
             $this->assertStringNotContainsString($part, $answer);
         }
         // A new ink brings new colours.
-        $this->send('/style', ['style' => ['inks' => ['body' => '#402060']], 'dark' => $key[1] ?? ''])->assertOk()->assertSee('id="dark-source"', false);
+        $this->send('/style', ['style' => ['inks' => ['body' => '#402060']], 'dark' => $key[1] ?? ''])
+            ->assertOk()
+            ->assertSee('id="dark-source"', false);
         // Somebody who was late can see what is different.
-        $this->send('/pieces/p3', ['fields' => ['text' => 'Mine'], 'revision' => '1'])->assertConflict()->assertSee('/history/compare?one=1', false);
-        $this->get("/cards/{$this->card->id}/history/compare?one=1&other=3")->assertOk()->assertSee('Planting lead')->assertSee('#402060');
+        $this->send('/pieces/p3', ['fields' => ['text' => 'Mine'], 'revision' => '1'])
+            ->assertConflict()
+            ->assertSee('/history/compare?one=1', false);
+        $this->get("/cards/{$this->card->id}/history/compare?one=1&other=3")
+            ->assertOk()
+            ->assertSee('Planting lead')
+            ->assertSee('#402060');
     }
 }

@@ -34,7 +34,11 @@ final class HandoverConsoleTest extends WebTestCase
     {
         $card = $this->keep('card.json', Samples::card());
         foreach (Destination::all() as $key => $to) {
-            [$code, $said] = $this->console('inky:hand-over', ['card' => $card, '--to' => $key, '--out' => "$this->folder/$key"]);
+            [$code, $said] = $this->console('inky:hand-over', [
+                'card' => $card,
+                '--to' => $key,
+                '--out' => "$this->folder/$key",
+            ]);
             if ($to->takes === 'ics') {
                 $this->assertSame(2, $code);
                 $this->assertFileDoesNotExist("$this->folder/$key");
@@ -48,13 +52,33 @@ final class HandoverConsoleTest extends WebTestCase
                 $this->assertStringStartsWith("$this->folder/$key/", $file);
                 $this->assertGreaterThan(0, filesize($file), $file);
             }
-            $this->assertCount((int) exec('find '.escapeshellarg("$this->folder/$key").' -type f | wc -l'), $answer['files']);
+            $this->assertCount(
+                (int) exec('find '.escapeshellarg("$this->folder/$key").' -type f | wc -l'),
+                $answer['files'],
+            );
         }
-        $this->assertSame(2, $this->console('inky:hand-over', ['card' => $card, '--to' => 'outlook-windows', '--out' => "$this->folder/outlook-windows"])[0], 'nothing is overwritten');
-        $this->assertSame(2, $this->console('inky:hand-over', ['card' => $card, '--to' => 'pigeon', '--out' => $this->folder])[0]);
+        $this->assertSame(
+            2,
+            $this->console('inky:hand-over', [
+                'card' => $card,
+                '--to' => 'outlook-windows',
+                '--out' => "$this->folder/outlook-windows",
+            ])[0],
+            'nothing is overwritten',
+        );
+        $this->assertSame(
+            2,
+            $this->console('inky:hand-over', ['card' => $card, '--to' => 'pigeon', '--out' => $this->folder])[0],
+        );
         $html = (string) file_get_contents((string) current(glob("$this->folder/iphone/*.html") ?: ['']));
-        $this->assertSame([true, false], [str_contains($html, 'Maren Oakhollow'), str_contains($html, 'linkedin.com')], 'phones are given the short form');
-        foreach ([['--to' => 'gmail', '--out' => $card], ['--to' => 'gmail', '--out' => '/proc/none'], ['--to' => ''], []] as $bad) {
+        $this->assertSame(
+            [true, false],
+            [str_contains($html, 'Maren Oakhollow'), str_contains($html, 'linkedin.com')],
+            'phones are given the short form',
+        );
+        foreach (
+            [['--to' => 'gmail', '--out' => $card], ['--to' => 'gmail', '--out' => '/proc/none'], ['--to' => ''], []] as $bad
+        ) {
             [$code, $said] = $this->console('inky:hand-over', ['card' => $card] + $bad);
             $this->assertSame(2, $code);
             $this->assertSame(0, preg_match('/exception|\.php/i', $said), $said);
@@ -66,14 +90,33 @@ final class HandoverConsoleTest extends WebTestCase
         $card = Samples::card();
         $old = (new FillPiece('p3', ['text' => 'Head gardener']))->apply($card);
         [$now, $before] = [$this->keep('now.json', $card), $this->keep('before.json', $old)];
-        foreach ([[$card, 'verified', false], [(new Shorten)->apply($card), 'verified', true], [$old, 'old', false], [(new FillPiece('p5', ['number' => '+44 1632 960199']))->apply($card), 'altered', false]] as [$sent, $verdict, $short]) {
-            file_put_contents("$this->folder/m.eml", "From: maren@quillfern.example\r\nTo: a@b.example\r\nSubject: x\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>".$this->html($sent));
-            [$code, $said] = $this->console('inky:verify', ['message' => "$this->folder/m.eml", '--card' => $now, '--older' => [$before]]);
+        foreach (
+            [
+                [$card, 'verified', false], [(new Shorten())->apply($card), 'verified', true], [$old, 'old', false],
+                [(new FillPiece('p5', ['number' => '+44 1632 960199']))->apply($card), 'altered', false],
+            ] as [$sent, $verdict, $short]
+        ) {
+            file_put_contents(
+                "$this->folder/m.eml",
+                "From: maren@quillfern.example\r\nTo: a@b.example\r\nSubject: x\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>"
+                    .$this->html($sent),
+            );
+            [$code, $said] = $this->console('inky:verify', [
+                'message' => "$this->folder/m.eml",
+                '--card' => $now,
+                '--older' => [$before],
+            ]);
             $answer = json_decode($said, true);
             $this->assertSame([0, $verdict, $short], [$code, $answer['verdict'] ?? $said, $answer['short'] ?? null]);
         }
         file_put_contents("$this->folder/tangled.eml", "From: a@b.example\r\n\r\n".str_repeat("--x\r\n", 3000));
-        foreach ([['message' => "$this->folder/tangled.eml", '--card' => $now], ['message' => "$this->folder/m.eml"], ['message' => "$this->folder/m.eml", '--card' => "$this->folder/m.eml"], ['message' => "$this->folder/none.eml", '--card' => $now]] as $bad) {
+        foreach (
+            [
+                ['message' => "$this->folder/tangled.eml", '--card' => $now], ['message' => "$this->folder/m.eml"],
+                ['message' => "$this->folder/m.eml", '--card' => "$this->folder/m.eml"],
+                ['message' => "$this->folder/none.eml", '--card' => $now],
+            ] as $bad
+        ) {
             $this->assertSame(2, $this->console('inky:verify', $bad)[0]);
         }
     }
@@ -100,15 +143,25 @@ final class HandoverConsoleTest extends WebTestCase
     public function test_pictures_that_travel_are_those_of_the_day(): void
     {
         $pages = [];
-        $this->card->edit(1, new Restyle(['marks' => ['dress' => ['season' => 'snow', 'from' => '12-01', 'until' => '01-06']]]), null);
+        $this->card->edit(
+            1,
+            new Restyle(['marks' => ['dress' => ['season' => 'snow', 'from' => '12-01', 'until' => '01-06']]]),
+            null,
+        );
         foreach (['2026-12-24', '2026-07-01', '2027-01-06', '2027-01-07'] as $day) {
             $this->travelTo("$day 10:00:00");
             $pages[] = $page = (string) $this->get("/cards/{$this->card->id}/hand-over/file?as=page")->getContent();
             // Showing the card bakes what it shows: that must not be taken for the other.
             $this->get("/cards/{$this->card->id}/hand-over")->assertOk();
-            $this->assertTrue($page === $this->get("/cards/{$this->card->id}/hand-over/file?as=page")->getContent(), $day);
+            $this->assertTrue(
+                $page === $this->get("/cards/{$this->card->id}/hand-over/file?as=page")->getContent(),
+                $day,
+            );
         }
-        $this->assertSame([true, true, false], [$pages[0] === $pages[2], $pages[1] === $pages[3], $pages[0] === $pages[1]]);
+        $this->assertSame(
+            [true, true, false],
+            [$pages[0] === $pages[2], $pages[1] === $pages[3], $pages[0] === $pages[1]],
+        );
     }
 
     /**

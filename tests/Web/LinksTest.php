@@ -20,11 +20,22 @@ final class LinksTest extends WebTestCase
     public function test_the_links_of_a_card_are_listed_tagged_and_left_alone_one_by_one(): void
     {
         $links = "/cards/{$this->card->id}/links";
-        $this->get($links)->assertOk()->assertSee('6</b> links on this card, 2 of them profiles', false)->assertSee('dials')->assertSee('starts a message')->assertDontSee('utm_source');
-        $this->edit('tags', ['on' => '1', 'tags' => ['campaign' => 'Autumn', 'patterns' => ['content' => 'x-{piece}']]])->assertRedirect($links);
+        $this->get($links)
+            ->assertOk()
+            ->assertSee('6</b> links on this card, 2 of them profiles', false)
+            ->assertSee('dials')
+            ->assertSee('starts a message')
+            ->assertDontSee('utm_source');
+        $this->edit('tags', [
+            'on' => '1',
+            'tags' => ['campaign' => 'Autumn', 'patterns' => ['content' => 'x-{piece}']],
+        ])->assertRedirect($links);
         $this->get($links)->assertSee('utm_campaign=autumn&amp;utm_content=x-button', false);
         $this->edit('tags', ['on' => '1', 'tags' => ['campaign' => 'Winter']]);
-        $this->assertSame(['x-{piece}', 'Winter'], [$this->document()->tags?->tags->patterns['content'], $this->document()->tags?->campaign]);
+        $this->assertSame(
+            ['x-{piece}', 'Winter'],
+            [$this->document()->tags?->tags->patterns['content'], $this->document()->tags?->campaign],
+        );
         $this->edit('tags/link', ['link' => 'p9']);
         $this->get($links)->assertDontSee('utm_content=x-button');
         $this->edit('tags', []);
@@ -37,16 +48,35 @@ final class LinksTest extends WebTestCase
     {
         $this->edit('tags', ['on' => '1']);
         $before = $this->stored();
-        foreach (['tag-term' => ['patterns' => ['term' => '{who}']], 'tag-source' => ['patterns' => ['source' => '']], 'tags' => ['campaign' => str_repeat('a', 90)]] as $place => $tags) {
-            $this->edit('tags', ['on' => '1', 'tags' => $tags], ['HX-Request' => 'true'])->assertStatus(422)->assertSee("id=\"error-$place\"", false);
+        foreach (
+            [
+                'tag-term' => ['patterns' => ['term' => '{who}']],
+                'tag-source' => ['patterns' => ['source' => '']],
+                'tags' => ['campaign' => str_repeat('a', 90)],
+            ] as $place => $tags
+        ) {
+            $this->edit('tags', ['on' => '1', 'tags' => $tags], ['HX-Request' => 'true'])
+                ->assertStatus(422)
+                ->assertSee("id=\"error-$place\"", false);
         }
-        $this->edit('style', ['style' => ['marks' => ['dress' => ['season' => 'snow', 'from' => 'soon']]]], ['HX-Request' => 'true'])->assertStatus(422)->assertSee('id="error-marks"', false);
+        $this->edit(
+            'style',
+            ['style' => ['marks' => ['dress' => ['season' => 'snow', 'from' => 'soon']]]],
+            ['HX-Request' => 'true'],
+        )
+            ->assertStatus(422)
+            ->assertSee('id="error-marks"', false);
         $this->assertSame($before, $this->stored());
     }
 
     public function test_what_was_cleaned_is_said_beside_the_field(): void
     {
-        $this->edit('pieces/p8', ['fields' => ['links' => 'https://m.facebook.com/quillfern?fbclid=1']], ['HX-Request' => 'true'])->assertOk()
+        $this->edit(
+            'pieces/p8',
+            ['fields' => ['links' => 'https://m.facebook.com/quillfern?fbclid=1']],
+            ['HX-Request' => 'true'],
+        )
+            ->assertOk()
             ->assertSee('Cleaned: Facebook without host m.facebook.com and without what stood after ?.');
     }
 
@@ -66,11 +96,18 @@ final class LinksTest extends WebTestCase
     }
 
     #[DataProvider('places')]
-    public function test_a_link_is_followed_once_a_day_and_told_in_a_sentence(string $path, string $sentence, ?int $status): void
-    {
+    public function test_a_link_is_followed_once_a_day_and_told_in_a_sentence(
+        string $path,
+        string $sentence,
+        ?int $status,
+    ): void {
         $address = "https://quillfern.example/$path";
         $this->card->edit(1, new FillPiece('p9', ['address' => $address]), null);
-        $check = fn (string $to) => $this->post("/cards/{$this->card->id}/links/check", ['address' => $to], ['HX-Request' => 'true']);
+        $check = fn (string $to) => $this->post(
+            "/cards/{$this->card->id}/links/check",
+            ['address' => $to],
+            ['HX-Request' => 'true'],
+        );
         $check($address)->assertOk()->assertSee($sentence)->assertSee((string) $status);
         $this->get("/cards/{$this->card->id}/links")->assertSee($sentence);
         $this->travel(25)->hours();
@@ -87,10 +124,20 @@ final class LinksTest extends WebTestCase
     public function test_the_firms_networks_are_offered_and_decided_on_the_brand(): void
     {
         StoredBrand::in($this->workspace);
-        $this->post('/brand/lines', ['number' => 1, 'lines' => ['profiles' => 'instagram.com/quillfern', 'own' => 'Facebook']])->assertRedirect();
+        $this->post('/brand/lines', [
+            'number' => 1,
+            'lines' => ['profiles' => 'instagram.com/quillfern', 'own' => 'Facebook'],
+        ])->assertRedirect();
         $this->post('/brand/change', ['number' => StoredBrand::in($this->workspace)->number]);
-        $this->get("/cards/{$this->card->id}/links")->assertSee('put Instagram on')->assertSee('each person has their own Facebook');
-        $this->post('/brand/lines', ['number' => StoredBrand::in($this->workspace)->number, 'lines' => ['own' => 'Friendface']])->assertStatus(422)->assertSee('No network called Friendface');
+        $this->get("/cards/{$this->card->id}/links")
+            ->assertSee('put Instagram on')
+            ->assertSee('each person has their own Facebook');
+        $this->post('/brand/lines', [
+            'number' => StoredBrand::in($this->workspace)->number,
+            'lines' => ['own' => 'Friendface'],
+        ])
+            ->assertStatus(422)
+            ->assertSee('No network called Friendface');
     }
 
     public function test_presses_are_counted_without_cookies_and_passed_on_for_good(): void
@@ -102,12 +149,27 @@ final class LinksTest extends WebTestCase
         $this->flushSession();
         $this->app->make('auth')->forgetGuards();
         $answer = $this->get("/go/$tokens[0]", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
-        $this->assertSame([[], 'no-store, private'], [$answer->headers->getCookies(), $answer->headers->get('Cache-Control')]);
-        $this->get("/go/$tokens[0]?to=https://evil.example", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
+        $this->assertSame(
+            [[], 'no-store, private'],
+            [$answer->headers->getCookies(), $answer->headers->get('Cache-Control')],
+        );
+        $this->get("/go/$tokens[0]?to=https://evil.example", self::BROWSER)->assertRedirect(
+            'https://quillfern.example/visits/',
+        );
         $this->head("/go/$tokens[3]", self::BROWSER)->assertStatus(302);
         $this->get("/go/$tokens[3]", ['User-Agent' => 'scanner/1'])->assertStatus(302);
-        $this->assertSame([2, 2, 1], [DB::table('clicks')->whereNull('filtered')->count(), DB::table('clicks')->whereNotNull('filtered')->count(), DB::table('clicks')->whereNull('filtered')->distinct()->count('visitor')]);
-        $this->assertDoesNotMatchRegularExpression('/127\.0\.0\.1|Firefox/', (string) json_encode(DB::table('clicks')->get()));
+        $this->assertSame(
+            [2, 2, 1],
+            [
+                DB::table('clicks')->whereNull('filtered')->count(),
+                DB::table('clicks')->whereNotNull('filtered')->count(),
+                DB::table('clicks')->whereNull('filtered')->distinct()->count('visitor'),
+            ],
+        );
+        $this->assertDoesNotMatchRegularExpression(
+            '/127\.0\.0\.1|Firefox/',
+            (string) json_encode(DB::table('clicks')->get()),
+        );
         // Archived, changed, and no longer counted: what was handed over goes on leading where it led.
         $this->actingAs($this->maren)->post('/cards/several', ['cards' => [$this->card->id], 'do' => 'archive']);
         $this->card->fresh()?->edit(2, new FillPiece('p7', ['address' => 'quillfern.example/other']), null);
@@ -143,23 +205,40 @@ final class LinksTest extends WebTestCase
         }
         $this->travelTo(Carbon::parse('2026-11-12 09:00'));
         $this->get("/go/$tokens[3]", self::BROWSER);
-        $this->get('/clicks')->assertSee('Presses by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')->assertSee('=Book &quot;now&quot;, please', false);
+        $this->get('/clicks')
+            ->assertSee('Presses by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')
+            ->assertSee('=Book &quot;now&quot;, please', false);
         $this->get('/clicks?by=card')->assertSee($this->card->name);
         $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
         $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
         $this->get('/clicks?person=Maren+Oakhollow&days=7')->assertSee('4 in all');
         $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was pressed');
-        $csv = array_map(fn (string $line) => str_getcsv($line, ',', '"', ''), explode("\r\n", trim($this->get('/clicks/file')->streamedContent())));
+        $csv = array_map(
+            fn (string $line) => str_getcsv($line, ',', '"', ''),
+            explode("\r\n", trim($this->get('/clicks/file')->streamedContent())),
+        );
         $this->assertSame(["\u{FEFF}at", 'card', 'person', 'piece', 'words', 'address'], $csv[0]);
-        $this->assertSame(['2026-11-12 09:00:00', $this->card->name, 'Maren Oakhollow', 'button', '\'=Book "now", please', 'https://quillfern.example/book'], $csv[4]);
+        $this->assertSame(
+            [
+                '2026-11-12 09:00:00', $this->card->name, 'Maren Oakhollow', 'button', '\'=Book "now", please',
+                'https://quillfern.example/book',
+            ],
+            $csv[4],
+        );
     }
 
     public function test_clicks_and_links_of_another_workspace_are_not_there(): void
     {
         $this->card->edit(1, new CountClicks(true), null);
         $this->get('/go/'.$this->tokens()[0], self::BROWSER);
-        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
-        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])->members()->attach($other);
+        $other = User::create([
+            'name' => 'Other',
+            'email' => 'other@elsewhere.example',
+            'password' => 'another-gate-9',
+        ]);
+        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])
+            ->members()
+            ->attach($other);
         $this->actingAs($other)->get('/clicks')->assertSee('No card counts its presses yet');
         $this->get("/clicks?card={$this->card->id}")->assertNotFound();
         $this->get("/cards/{$this->card->id}/links")->assertNotFound();
@@ -168,11 +247,18 @@ final class LinksTest extends WebTestCase
     public function test_dressed_marks_undress_by_themselves_in_what_was_handed_over(): void
     {
         $this->card->edit(1, new Restyle(['marks' => ['dress' => ['season' => 'snow']]]), null);
-        $this->assertSame(1, preg_match('#/s/[0-9a-f]{64}\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $match));
+        $this->assertSame(
+            1,
+            preg_match('#/s/[0-9a-f]{64}\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $match),
+        );
         $on = function (string $day) use ($match): string {
             $this->travelTo(Carbon::parse($day));
 
-            return (string) $this->get($match[0] ?? '')->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('Cache-Control', 'max-age=3600, public')->content();
+            return (string) $this->get($match[0] ?? '')
+                ->assertOk()
+                ->assertHeader('Content-Type', 'image/png')
+                ->assertHeader('Cache-Control', 'max-age=3600, public')
+                ->content();
         };
         $dressed = $on('2026-12-24');
         $plain = $on('2027-01-07');
@@ -180,7 +266,10 @@ final class LinksTest extends WebTestCase
         $this->assertSame([$dressed, $plain], [$on('2027-12-01'), $on('2027-11-30')]);
         $this->get('/s/'.str_repeat('0', 64).'.png')->assertNotFound();
         // A picture that is no mark has no other self.
-        $this->assertSame(1, preg_match('#/p/([0-9a-f]{64})\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $photo));
+        $this->assertSame(
+            1,
+            preg_match('#/p/([0-9a-f]{64})\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $photo),
+        );
         $this->get('/s/'.($photo[1] ?? '').'.png')->assertNotFound();
         $this->get("/cards/{$this->card->id}/hand-over?inside=1")->assertDontSee('/s/');
     }
@@ -205,6 +294,10 @@ final class LinksTest extends WebTestCase
      */
     private function edit(string $what, array $form, array $headers = []): \Illuminate\Testing\TestResponse
     {
-        return $this->post("/cards/{$this->card->id}/$what", $form + ['revision' => $this->card->fresh()?->head, 'back' => 'links'], $headers);
+        return $this->post(
+            "/cards/{$this->card->id}/$what",
+            $form + ['revision' => $this->card->fresh()?->head, 'back' => 'links'],
+            $headers,
+        );
     }
 }

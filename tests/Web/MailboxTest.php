@@ -26,12 +26,17 @@ final class MailboxTest extends TestCase
     {
         $mailbox = $this->mailbox([
             self::SESSION,
-            self::responses('Identity/get', ['list' => [
-                ['id' => 'i1', 'name' => 'Maren', 'email' => 'maren@post.example', 'htmlSignature' => '<p>Old</p>', 'textSignature' => 'Old'],
-                ['id' => 'i2', 'email' => 'hello@post.example', 'htmlSignature' => null],
-                ['id' => 7, 'email' => 'odd@post.example'],
-                'odd',
-            ]]),
+            self::responses('Identity/get', [
+                'list' => [
+                    [
+                        'id' => 'i1', 'name' => 'Maren', 'email' => 'maren@post.example',
+                        'htmlSignature' => '<p>Old</p>', 'textSignature' => 'Old',
+                    ],
+                    ['id' => 'i2', 'email' => 'hello@post.example', 'htmlSignature' => null],
+                    ['id' => 7, 'email' => 'odd@post.example'],
+                    'odd',
+                ],
+            ]),
             self::responses('Identity/set', ['updated' => ['i1' => null]]),
         ]);
         $this->assertEquals([
@@ -47,17 +52,28 @@ final class MailboxTest extends TestCase
         foreach ($this->asked as [, , $options]) {
             $this->assertSame(['Authorization: Bearer secret-token'], $options['normalized_headers']['authorization']);
         }
-        $this->assertSame([
-            'using' => ['urn:ietf:params:jmap:core', 'urn:ietf:params:jmap:submission'],
-            'methodCalls' => [[
-                'Identity/set',
-                ['accountId' => 'a1', 'update' => ['i1' => ['htmlSignature' => '<p>Grüße</p>', 'textSignature' => 'Grüße']]],
-                'a',
-            ]],
-        ], json_decode($this->asked[2][2]['body'], true));
+        $this->assertSame(
+            [
+                'using' => ['urn:ietf:params:jmap:core', 'urn:ietf:params:jmap:submission'],
+                'methodCalls' => [
+                    [
+                        'Identity/set',
+                        [
+                            'accountId' => 'a1',
+                            'update' => ['i1' => ['htmlSignature' => '<p>Grüße</p>', 'textSignature' => 'Grüße']],
+                        ],
+                        'a',
+                    ],
+                ],
+            ],
+            json_decode($this->asked[2][2]['body'], true),
+        );
     }
 
-    /** @return iterable<string, array{array<mixed>|string, int, string, string}> session, status, field, part of the sentence */
+    /**
+     * @return iterable<string, array{array<mixed>|string, int, string, string}> session, status, field, part of the
+     *     sentence
+     */
     public static function odd(): iterable
     {
         yield 'no JSON' => ['<html>', 200, 'server', 'no JMAP'];
@@ -67,19 +83,35 @@ final class MailboxTest extends TestCase
         yield 'not found' => [[], 404, 'server', 'answered with 404'];
         yield 'not known' => [[], 401, 'token', 'does not know this token'];
         yield 'not allowed' => [[], 403, 'token', 'may not change signatures'];
-        yield 'no account' => [['apiUrl' => 'https://post.example/api', 'primaryAccounts' => []], 200, 'server', 'cannot change signatures'];
-        yield 'accounts of another kind' => [['primaryAccounts' => 'many'] + self::SESSION, 200, 'server', 'cannot change signatures'];
-        yield 'an account that is no word' => [['primaryAccounts' => ['urn:ietf:params:jmap:submission' => ['a1']]] + self::SESSION, 200, 'server', 'cannot change signatures'];
-        yield 'calls without encryption' => [['apiUrl' => 'http://post.example/api'] + self::SESSION, 200, 'server', 'cannot change signatures'];
-        yield 'calls to a file' => [['apiUrl' => 'file:///etc/passwd'] + self::SESSION, 200, 'server', 'cannot change signatures'];
+        yield 'no account' => [
+            ['apiUrl' => 'https://post.example/api', 'primaryAccounts' => []], 200, 'server',
+            'cannot change signatures',
+        ];
+        yield 'accounts of another kind' => [
+            ['primaryAccounts' => 'many'] + self::SESSION, 200, 'server', 'cannot change signatures',
+        ];
+        yield 'an account that is no word' => [
+            ['primaryAccounts' => ['urn:ietf:params:jmap:submission' => ['a1']]] + self::SESSION, 200, 'server',
+            'cannot change signatures',
+        ];
+        yield 'calls without encryption' => [
+            ['apiUrl' => 'http://post.example/api'] + self::SESSION, 200, 'server', 'cannot change signatures',
+        ];
+        yield 'calls to a file' => [
+            ['apiUrl' => 'file:///etc/passwd'] + self::SESSION, 200, 'server', 'cannot change signatures',
+        ];
         yield 'deeper than it may be' => [str_repeat('[', 100).str_repeat(']', 100), 200, 'server', 'no JMAP'];
         yield 'more than it may be' => [str_repeat('x', 1_100_000), 200, 'server', 'over 1 MB'];
     }
 
     /** @param  array<mixed>|string  $session */
     #[DataProvider('odd')]
-    public function test_an_odd_server_gets_a_sentence_beside_its_field(array|string $session, int $status, string $field, string $sentence): void
-    {
+    public function test_an_odd_server_gets_a_sentence_beside_its_field(
+        array|string $session,
+        int $status,
+        string $field,
+        string $sentence,
+    ): void {
         try {
             $this->mailbox([$session], $status);
             $this->fail('opened');
@@ -92,13 +124,31 @@ final class MailboxTest extends TestCase
     /** @return iterable<string, array{array<mixed>, string}> answer to Identity/set => part of the sentence */
     public static function refusals(): iterable
     {
-        yield 'gone' => [self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'notFound']]]), 'not in the mailbox any more'];
-        yield 'forbidden' => [self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'forbidden']]]), 'may not change'];
-        yield 'too large' => [self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'tooLarge']]]), 'too long'];
-        yield 'for a reason of its own' => [self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'singleton']]]), 'did not take it (singleton)'];
-        yield 'another was changed' => [self::responses('Identity/set', ['updated' => ['i2' => null]]), 'did not take it.'];
+        yield 'gone' => [
+            self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'notFound']]]),
+            'not in the mailbox any more',
+        ];
+        yield 'forbidden' => [
+            self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'forbidden']]]),
+            'may not change',
+        ];
+        yield 'too large' => [
+            self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'tooLarge']]]),
+            'too long',
+        ];
+        yield 'for a reason of its own' => [
+            self::responses('Identity/set', ['notUpdated' => ['i1' => ['type' => 'singleton']]]),
+            'did not take it (singleton)',
+        ];
+        yield 'another was changed' => [
+            self::responses('Identity/set', ['updated' => ['i2' => null]]),
+            'did not take it.',
+        ];
         yield 'nothing is said' => [self::responses('Identity/set', ['updated' => null]), 'did not take it.'];
-        yield 'an error of the method' => [self::responses('error', ['type' => 'accountReadOnly']), '(accountReadOnly)'];
+        yield 'an error of the method' => [
+            self::responses('error', ['type' => 'accountReadOnly']),
+            '(accountReadOnly)',
+        ];
         yield 'another method' => [self::responses('Email/get', []), 'otherwise than JMAP'];
         yield 'no responses' => [['sessionState' => '0'], 'otherwise than JMAP'];
         yield 'responses of another kind' => [['methodResponses' => ['Identity/set']], 'otherwise than JMAP'];
@@ -114,7 +164,10 @@ final class MailboxTest extends TestCase
         $mailbox->place('i1', '<p>New</p>', 'New');
     }
 
-    /** @return iterable<string, array{string, bool}> where the session resource is passed on to, whether that is followed */
+    /**
+     * @return iterable<string, array{string, bool}> where the session resource is passed on to, whether that is
+     *     followed
+     */
     public static function redirects(): iterable
     {
         yield 'on the same host' => ['https://post.example/session', true];
@@ -130,7 +183,9 @@ final class MailboxTest extends TestCase
         $client = new MockHttpClient(function (string $method, string $address, array $options) use ($to) {
             $this->asked[] = [$method, $address, $options];
 
-            return count($this->asked) === 1 ? new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $to"]]) : new MockResponse((string) json_encode(self::SESSION));
+            return count($this->asked) === 1
+                ? new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $to"]])
+                : new MockResponse((string) json_encode(self::SESSION));
         });
         try {
             Mailbox::open(new SafeHttpClient($client), 'post.example', 'secret-token');
@@ -156,8 +211,11 @@ final class MailboxTest extends TestCase
     }
 
     #[DataProvider('bad')]
-    public function test_bad_fields_are_refused_before_anybody_is_asked(mixed $server, mixed $token, string $field): void
-    {
+    public function test_bad_fields_are_refused_before_anybody_is_asked(
+        mixed $server,
+        mixed $token,
+        string $field,
+    ): void {
         try {
             Mailbox::open(new SafeHttpClient(new MockHttpClient(fn () => $this->fail('asked'))), $server, $token);
             $this->fail('opened');
@@ -169,12 +227,20 @@ final class MailboxTest extends TestCase
     /** @param  list<array<mixed>|string>  $answers  one after another */
     private function mailbox(array $answers, int $status = 200): Mailbox
     {
-        return Mailbox::open(new SafeHttpClient(new MockHttpClient(function (string $method, string $address, array $options) use (&$answers, $status) {
-            $this->asked[] = [$method, $address, $options];
-            $answer = array_shift($answers);
+        return Mailbox::open(
+            new SafeHttpClient(
+                new MockHttpClient(function (string $method, string $address, array $options) use (&$answers, $status) {
+                    $this->asked[] = [$method, $address, $options];
+                    $answer = array_shift($answers);
 
-            return new MockResponse(is_string($answer) ? $answer : (string) json_encode($answer), ['http_code' => $status]);
-        })), 'post.example', 'secret-token');
+                    return new MockResponse(is_string($answer) ? $answer : (string) json_encode($answer), [
+                        'http_code' => $status,
+                    ]);
+                }),
+            ),
+            'post.example',
+            'secret-token',
+        );
     }
 
     /**

@@ -58,7 +58,11 @@ final class OutsideTest extends TestCase
     {
         $before = memory_get_peak_usage();
         try {
-            $told = $this->outside($guarded)->fetch('http://'.self::HOST.':'.self::$port."/$path", 1_000_000, 1.5)->bytes;
+            $told = $this->outside($guarded)->fetch(
+                'http://'.self::HOST.':'.self::$port."/$path",
+                1_000_000,
+                1.5,
+            )->bytes;
         } catch (Refusal $refusal) {
             $told = $refusal->getMessage();
         }
@@ -77,6 +81,13 @@ final class OutsideTest extends TestCase
     {
         $client = HttpClient::create(['resolve' => [self::HOST => '127.0.0.1']]);
 
-        return new SafeHttpClient($guarded ? (new NoPrivateNetworkHttpClient($client, [...IpUtils::PRIVATE_SUBNETS, ...SafeHttpClient::INSIDE]))->withOptions(['resolve' => [self::HOST => '127.0.0.1']]) : $client);
+        return new SafeHttpClient(
+            $guarded
+                ? (new NoPrivateNetworkHttpClient($client, [
+                    ...IpUtils::PRIVATE_SUBNETS,
+                    ...SafeHttpClient::INSIDE,
+                ]))->withOptions(['resolve' => [self::HOST => '127.0.0.1']])
+                : $client,
+        );
     }
 }

@@ -24,11 +24,18 @@ final class PagesTest extends WebTestCase
         $this->get('/')->assertRedirect('/cards');
         $this->get('/sign-in')->assertOk();
         foreach (range(1, 5) as $try) {
-            $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'wrong'])->assertStatus(422)->assertSee('do not belong together')->assertSee('maren@quillfern.example');
+            $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'wrong'])
+                ->assertStatus(422)
+                ->assertSee('do not belong together')
+                ->assertSee('maren@quillfern.example');
         }
-        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])->assertStatus(429)->assertSee('Too many tries');
+        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])
+            ->assertStatus(429)
+            ->assertSee('Too many tries');
         $this->travel(61)->seconds();
-        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])->assertRedirect('/cards');
+        $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'garden-gate-9'])->assertRedirect(
+            '/cards',
+        );
         $this->assertAuthenticatedAs($this->maren);
         $this->post('/sign-out')->assertRedirect('/sign-in');
         $this->assertGuest();
@@ -38,17 +45,33 @@ final class PagesTest extends WebTestCase
     public function test_pages_load_nothing_from_elsewhere_and_run_nothing_written_into_them(): void
     {
         $id = $this->card->id;
-        foreach (['/cards', '/cards/start', "/cards/$id", "/cards/$id?piece=p3", "/cards/$id/hand-over", "/cards/$id/hand-over?inside=1", '/nowhere'] as $path) {
+        foreach (
+            [
+                '/cards', '/cards/start', "/cards/$id", "/cards/$id?piece=p3", "/cards/$id/hand-over",
+                "/cards/$id/hand-over?inside=1", '/nowhere',
+            ] as $path
+        ) {
             $page = $this->get($path);
             $policy = (string) $page->headers->get('Content-Security-Policy');
             $this->assertStringContainsString("script-src 'self';", $policy);
             $this->assertStringNotContainsString('unsafe', $policy);
             $html = (string) $page->getContent();
-            $this->assertDoesNotMatchRegularExpression('#<script(?![^>]*src="/)|<[^>]* on\w+="|<style|<link[^>]+href="(?!/)|<(img|script)[^>]+src="(?!/)#', $html, $path);
-            $this->assertDoesNotMatchRegularExpression('#<[^>]* style="#', (string) preg_replace('/data-html="[^"]*"|<textarea.*?<\/textarea>/s', '', $html), $path);
+            $this->assertDoesNotMatchRegularExpression(
+                '#<script(?![^>]*src="/)|<[^>]* on\w+="|<style|<link[^>]+href="(?!/)|<(img|script)[^>]+src="(?!/)#',
+                $html,
+                $path,
+            );
+            $this->assertDoesNotMatchRegularExpression(
+                '#<[^>]* style="#',
+                (string) preg_replace('/data-html="[^"]*"|<textarea.*?<\/textarea>/s', '', $html),
+                $path,
+            );
         }
         $sheet = $this->get("/cards/$id/sheet");
-        $this->assertStringContainsString("default-src 'none'; style-src 'unsafe-inline'", (string) $sheet->headers->get('Content-Security-Policy'));
+        $this->assertStringContainsString(
+            "default-src 'none'; style-src 'unsafe-inline'",
+            (string) $sheet->headers->get('Content-Security-Policy'),
+        );
         $this->assertStringContainsString('sandbox', (string) $sheet->headers->get('Content-Security-Policy'));
     }
 
@@ -84,7 +107,10 @@ final class PagesTest extends WebTestCase
         $page = $this->get("/cards/{$this->card->id}/hand-over")->assertOk()->assertSee('Copy the card');
         $this->assertStringNotContainsString('data-piece', (string) $page->getContent());
         $file = $this->get("/cards/{$this->card->id}/hand-over/file")->assertOk();
-        $this->assertStringStartsWith('attachment; filename="test.html"', (string) $file->headers->get('Content-Disposition'));
+        $this->assertStringStartsWith(
+            'attachment; filename="test.html"',
+            (string) $file->headers->get('Content-Disposition'),
+        );
         $html = (string) $file->getContent();
         $this->assertStringStartsWith('<!DOCTYPE html><html lang="en"', $html);
         $this->assertSame(3, preg_match_all('#<img src="data:image/png;base64,#', $html));
@@ -106,7 +132,9 @@ final class PagesTest extends WebTestCase
         $this->get('/cards')->assertOk();
         $edit = function (string $text): int {
             $head = $this->card->fresh()?->head;
-            $this->withHeader('HX-Request', 'true')->post("/cards/{$this->card->id}/pieces/p3", ['revision' => $head, 'fields' => ['text' => $text]])->assertOk();
+            $this->withHeader('HX-Request', 'true')
+                ->post("/cards/{$this->card->id}/pieces/p3", ['revision' => $head, 'fields' => ['text' => $text]])
+                ->assertOk();
 
             return (int) session('_kept');
         };
@@ -125,9 +153,20 @@ final class PagesTest extends WebTestCase
     public function test_every_destination_is_chosen_and_its_artifact_is_taken(): void
     {
         foreach (Destination::all() as $key => $to) {
-            $this->get("/cards/{$this->card->id}/hand-over?to=$key")->assertOk()->assertSee($to->label)->assertSee($to->steps[0]);
-            $this->assertSame($to->isMarkup(), str_contains((string) $this->get("/cards/{$this->card->id}/hand-over?to=$key")->content(), 'What each way costs'));
-            $this->get("/cards/{$this->card->id}/hand-over/directions/$key")->assertOk()->assertSee($to->steps[0]);
+            $this->get("/cards/{$this->card->id}/hand-over?to=$key")
+                ->assertOk()
+                ->assertSee($to->label)
+                ->assertSee($to->steps[0]);
+            $this->assertSame(
+                $to->isMarkup(),
+                str_contains(
+                    (string) $this->get("/cards/{$this->card->id}/hand-over?to=$key")->content(),
+                    'What each way costs',
+                ),
+            );
+            $this->get("/cards/{$this->card->id}/hand-over/directions/$key")
+                ->assertOk()
+                ->assertSee($to->steps[0]);
             $file = $this->get("/cards/{$this->card->id}/hand-over/file?as=$to->takes");
             $to->takes === 'ics' ? $file->assertStatus(422)->assertSee('no event with a day') : $file->assertOk();
             if ($to->takes === 'png') {
@@ -156,15 +195,34 @@ final class PagesTest extends WebTestCase
     public function test_a_firm_adds_a_film_and_a_word_to_directions_wherever_they_go(): void
     {
         $at = "/cards/{$this->card->id}/hand-over";
-        foreach ([['film' => 'javascript:alert(1)', 'note' => 'Ask Tobiah'], ['film' => 'no film', 'note' => 'Ask Tobiah'], ['film' => '', 'note' => 'Ask Tobiah '.str_repeat('again ', 60)]] as $bad) {
+        foreach (
+            [
+                ['film' => 'javascript:alert(1)', 'note' => 'Ask Tobiah'],
+                ['film' => 'no film', 'note' => 'Ask Tobiah'],
+                ['film' => '', 'note' => 'Ask Tobiah '.str_repeat('again ', 60)],
+            ] as $bad
+        ) {
             $this->post("$at/directions/gmail", $bad)->assertRedirect();
-            $this->get("$at?to=gmail")->assertSee('aria-invalid="true"', false)->assertSee('Ask Tobiah')->assertSee('<details id="house-note" class="house-note"  open', false);
+            $this->get("$at?to=gmail")
+                ->assertSee('aria-invalid="true"', false)
+                ->assertSee('Ask Tobiah')
+                ->assertSee('<details id="house-note" class="house-note"  open', false);
         }
         $this->assertDatabaseCount('house_notes', 0);
-        $this->post("$at/directions/gmail", ['film' => 'films.quillfern.example/card', 'note' => 'Ask Tobiah <when> stuck'])->assertSessionHas('note_refused');
-        $this->post("$at/directions/gmail", ['film' => 'films.quillfern.example/card', 'note' => 'Ask Tobiah when stuck']);
-        $this->get("$at?to=gmail")->assertSee('A film of these steps: https://films.quillfern.example/card')->assertSee('Ask Tobiah when stuck');
-        $this->get("$at/directions/gmail")->assertSee('href="https://films.quillfern.example/card"', false)->assertSee('Ask Tobiah when stuck');
+        $this->post("$at/directions/gmail", [
+            'film' => 'films.quillfern.example/card',
+            'note' => 'Ask Tobiah <when> stuck',
+        ])->assertSessionHas('note_refused');
+        $this->post("$at/directions/gmail", [
+            'film' => 'films.quillfern.example/card',
+            'note' => 'Ask Tobiah when stuck',
+        ]);
+        $this->get("$at?to=gmail")
+            ->assertSee('A film of these steps: https://films.quillfern.example/card')
+            ->assertSee('Ask Tobiah when stuck');
+        $this->get("$at/directions/gmail")
+            ->assertSee('href="https://films.quillfern.example/card"', false)
+            ->assertSee('Ask Tobiah when stuck');
         $this->get("$at?to=iphone")->assertDontSee('Ask Tobiah');
         $this->post("$at/directions/yahoo", ['film' => '', 'note' => 'Ask Maren', 'all' => '1']);
         foreach (['gmail', 'iphone', 'any'] as $to) {
@@ -180,19 +238,37 @@ final class PagesTest extends WebTestCase
         $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=iphone")->assertOk()->content();
         $address = html_entity_decode((string) preg_replace('~^.*data-code="https?://[^/]+([^"]+)".*$~s', '$1', $page));
         auth()->logout();
-        $phone = $this->get($address)->assertOk()->assertSee('Copy the card')->assertSee('Copy its words alone')->assertHeader('X-Robots-Tag', 'noindex')->assertDontSee('/cards/'.$this->card->id, false);
-        $this->get(html_entity_decode((string) preg_replace('~^.*<iframe id="sheet" src="([^"]+)".*$~s', '$1', (string) $phone->content())))->assertOk()->assertSee('Maren');
+        $phone = $this->get($address)
+            ->assertOk()
+            ->assertSee('Copy the card')
+            ->assertSee('Copy its words alone')
+            ->assertHeader('X-Robots-Tag', 'noindex')
+            ->assertDontSee('/cards/'.$this->card->id, false);
+        $this->get(
+            html_entity_decode(
+                (string) preg_replace('~^.*<iframe id="sheet" src="([^"]+)".*$~s', '$1', (string) $phone->content()),
+            ),
+        )
+            ->assertOk()
+            ->assertSee('Maren');
         $other = str_replace("/phone/{$this->card->id}", '/phone/'.($this->card->id + 1), $address);
         $forms = html_entity_decode((string) $phone->content());
         $whole = (string) preg_replace('~^.*href="([^"]+whole=1[^"]+)".*$~s', '$1', $forms);
-        foreach ([[$address, 'Principal designer', 'LinkedIn'], [$whole, 'LinkedIn', 'A line nobody wrote']] as [$form, $there, $not]) {
+        foreach (
+            [[$address, 'Principal designer', 'LinkedIn'], [$whole, 'LinkedIn', 'A line nobody wrote']] as [$form, $there, $not]
+        ) {
             $this->get($form)->assertOk()->assertSee($there)->assertDontSee($not)->assertSee('short, for a phone');
         }
         // Neither form outlives the address it was opened by.
         parse_str((string) parse_url($whole, PHP_URL_QUERY), $query);
         parse_str((string) parse_url($address, PHP_URL_QUERY), $first);
         $this->assertSame($first['expires'], $query['expires']);
-        foreach ([$address.'&whole=1', $other, $address.'0', "/phone/{$this->card->id}", "/phone/{$this->card->id}/sheet?".parse_url($address, PHP_URL_QUERY)] as $forged) {
+        foreach (
+            [
+                $address.'&whole=1', $other, $address.'0', "/phone/{$this->card->id}",
+                "/phone/{$this->card->id}/sheet?".parse_url($address, PHP_URL_QUERY),
+            ] as $forged
+        ) {
             $this->get($forged)->assertStatus(410)->assertSee('run out')->assertDontSee('Maren');
         }
         $this->travel(25)->hours();
@@ -215,13 +291,26 @@ final class PagesTest extends WebTestCase
 
     public function test_a_member_is_added_from_the_console(): void
     {
-        $this->assertSame(2, Artisan::call('inky:member', ['email' => 'nobody', '--workspace' => 'W', '--name' => 'N']));
-        $this->assertSame(0, Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Hedge & Co', '--name' => 'Wren Hazeldine']));
+        $this->assertSame(
+            2,
+            Artisan::call('inky:member', ['email' => 'nobody', '--workspace' => 'W', '--name' => 'N']),
+        );
+        $this->assertSame(
+            0,
+            Artisan::call('inky:member', [
+                'email' => 'wren@hedge.example',
+                '--workspace' => 'Hedge & Co',
+                '--name' => 'Wren Hazeldine',
+            ]),
+        );
         $password = trim((string) strrchr(Artisan::output(), ' '));
         auth()->logout();
         $this->post('/sign-in', ['email' => 'wren@hedge.example', 'password' => $password])->assertRedirect('/cards');
         $this->get('/cards')->assertOk()->assertSee('Hedge &amp; Co', false)->assertSee('No card yet');
-        $this->assertSame(0, Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Quillfern']));
+        $this->assertSame(
+            0,
+            Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Quillfern']),
+        );
         $this->assertSame(2, $this->workspace->members()->count());
     }
 
@@ -231,7 +320,10 @@ final class PagesTest extends WebTestCase
         User::query()->delete();
         foreach ([1, 2] as $time) {
             Artisan::call('inky:prepare');
-            $this->assertSame(9, StoredCard::query()->where('last', 1)->where('workspace_id', '!=', $this->workspace->id)->count());
+            $this->assertSame(
+                9,
+                StoredCard::query()->where('last', 1)->where('workspace_id', '!=', $this->workspace->id)->count(),
+            );
         }
     }
 
@@ -239,21 +331,48 @@ final class PagesTest extends WebTestCase
     public static function compositions(): iterable
     {
         $card = CardJson::encode(Samples::card());
-        $data = CardJson::encode(Samples::card(['pieces' => [['id' => 'a', 'kind' => 'headshot', 'fields' => ['picture' => 'data:image/jpeg;base64,'.base64_encode(self::jpeg())]]]]));
-        yield 'html' => [[], $card, 0, '#^<table.*Maren Oakhollow.*src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png".*</table>\n$#s'];
+        $data = CardJson::encode(
+            Samples::card([
+                'pieces' => [
+                    [
+                        'id' => 'a',
+                        'kind' => 'headshot',
+                        'fields' => ['picture' => 'data:image/jpeg;base64,'.base64_encode(self::jpeg())],
+                    ],
+                ],
+            ]),
+        );
+        yield 'html' => [
+            [], $card, 0,
+            '#^<table.*Maren Oakhollow.*src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png".*</table>\n$#s',
+        ];
         yield 'text' => [['--as' => 'text'], $card, 0, '#^Maren Oakhollow\nPrincipal designer#'];
-        yield 'page inline' => [['--as' => 'page', '--pictures' => 'inline'], $card, 0, '#^<!DOCTYPE html>.*src="data:image/png#s'];
+        yield 'page inline' => [
+            ['--as' => 'page', '--pictures' => 'inline'], $card, 0, '#^<!DOCTYPE html>.*src="data:image/png#s',
+        ];
         yield 'data: picture hosted' => [[], $data, 0, '#src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png"#'];
-        yield 'bad card' => [[], '{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"web","fields":{"address":"javascript:1"}}]}', 2, '#^/pieces/0/fields/address: [^\n]+\.\n$#'];
+        yield 'bad card' => [
+            [],
+            '{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"web","fields":{"address":"javascript:1"}}]}',
+            2,
+            '#^/pieces/0/fields/address: [^\n]+\.\n$#',
+        ];
         yield 'no JSON' => [[], '', 2, '#^This is not a JSON document: [^\n]+\n$#'];
-        yield 'missing picture' => [['--pictures' => 'inline'], str_replace('portrait-office', 'portrait-nobody', $card), 2, '#^There is no sample picture[^\n]+\n$#'];
+        yield 'missing picture' => [
+            ['--pictures' => 'inline'], str_replace('portrait-office', 'portrait-nobody', $card), 2,
+            '#^There is no sample picture[^\n]+\n$#',
+        ];
         yield 'odd option' => [['--as' => 'pdf'], $card, 2, '#^--as is html, text or page\.\n$#'];
     }
 
     /** @param  array<string, string>  $options */
     #[DataProvider('compositions')]
-    public function test_the_console_composes_a_document(array $options, string $document, int $code, string $pattern): void
-    {
+    public function test_the_console_composes_a_document(
+        array $options,
+        string $document,
+        int $code,
+        string $pattern,
+    ): void {
         $file = (string) tempnam(sys_get_temp_dir(), 'card');
         file_put_contents($file, $document);
         $this->assertSame($code, Artisan::call('inky:compose', ['card' => $file] + $options));
@@ -291,6 +410,9 @@ final class PagesTest extends WebTestCase
         $this->assertSame([0, ''], [$good->getExitCode(), $good->getErrorOutput()]);
         $this->assertStringStartsWith("Maren Oakhollow\n", $good->getOutput());
         $bad = $run('{"name":"N"}');
-        $this->assertSame([2, '', 1], [$bad->getExitCode(), $bad->getOutput(), substr_count($bad->getErrorOutput(), "\n")]);
+        $this->assertSame(
+            [2, '', 1],
+            [$bad->getExitCode(), $bad->getOutput(), substr_count($bad->getErrorOutput(), "\n")],
+        );
     }
 }

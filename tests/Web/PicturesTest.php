@@ -18,11 +18,26 @@ final class PicturesTest extends WebTestCase
     public function test_several_files_are_taken_and_each_bad_one_gets_its_sentence(): void
     {
         $file = fn (string $name, string $bytes) => UploadedFile::fake()->createWithContent($name, $bytes);
-        $this->post('/pictures', ['files' => [
-            $file('garden.jpg', self::jpeg()), $file('logo.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><circle cx="4" cy="4" r="4" fill="red"/></svg>'), $file('plan.pdf', '%PDF-1.7'), $file('half.jpg', substr(self::jpeg(), 0, 900)),
-        ]])->assertStatus(422)->assertSee('plan.pdf: This file is a PDF')->assertSee('half.jpg: This picture did not arrive whole')->assertSee('garden.jpg');
+        $this->post('/pictures', [
+            'files' => [
+                $file('garden.jpg', self::jpeg()),
+                $file(
+                    'logo.svg',
+                    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><circle cx="4" cy="4" r="4" '
+                        .'fill="red"/></svg>',
+                ),
+                $file('plan.pdf', '%PDF-1.7'),
+                $file('half.jpg', substr(self::jpeg(), 0, 900)),
+            ],
+        ])
+            ->assertStatus(422)
+            ->assertSee('plan.pdf: This file is a PDF')
+            ->assertSee('half.jpg: This picture did not arrive whole')
+            ->assertSee('garden.jpg');
         $this->assertSame(['garden.jpg', 'logo.svg'], StoredPicture::query()->orderBy('id')->pluck('name')->all());
-        $this->post('/pictures', ['files' => [$file('again.jpg', self::jpeg())]], ['Accept' => 'application/json'])->assertOk()->assertSee('picture-tile');
+        $this->post('/pictures', ['files' => [$file('again.jpg', self::jpeg())]], ['Accept' => 'application/json'])
+            ->assertOk()
+            ->assertSee('picture-tile');
         $this->assertSame(2, StoredPicture::query()->count(), 'the same picture is kept once');
         $this->post('/pictures', [])->assertStatus(422)->assertSee('Choose one picture');
         $this->get('/pictures?find=gard')->assertSee('garden.jpg')->assertDontSee('logo.svg');
@@ -66,7 +81,15 @@ final class PicturesTest extends WebTestCase
         $picture = $this->bring();
         $this->fill('p1', ['pick' => $picture->id])->assertOk();
         $plain = $this->stored();
-        $this->post("/pictures/$picture->id", ['part' => ['x' => 0.1, 'y' => '0.2', 'width' => 0.5, 'height' => 0.5, 'turn' => 90, 'focusX' => 0.3, 'focusY' => 0.4], 'alt' => 'Maren by the pond', 'rights' => 'Ours', 'everywhere' => 1])->assertRedirect();
+        $this->post("/pictures/$picture->id", [
+            'part' => [
+                'x' => 0.1, 'y' => '0.2', 'width' => 0.5, 'height' => 0.5, 'turn' => 90, 'focusX' => 0.3,
+                'focusY' => 0.4,
+            ],
+            'alt' => 'Maren by the pond',
+            'rights' => 'Ours',
+            'everywhere' => 1,
+        ])->assertRedirect();
         $this->assertStringContainsString("picture:$picture->hash#0.1,0.2,0.5,0.5,90,0.3,0.4", $this->stored());
         $this->get("/cards/{$this->card->id}/sheet")->assertOk();
         $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
@@ -79,22 +102,34 @@ final class PicturesTest extends WebTestCase
         foreach ([['part' => ['x' => 'left']], ['alt' => '<b>']] as $bad) {
             $this->post("/pictures/$picture->id", $bad)->assertStatus(422)->assertSee('role="alert"', false);
         }
-        $this->get("/pictures/$picture->id/preview?part[x]=0&part[width]=0.5&shape=arch&tone=grey&width=96&height=96&outline=1")->assertOk()->assertHeader('X-Why', 'PNG, as parts of it are clear');
+        $this->get(
+            "/pictures/$picture->id/preview?part[x]=0&part[width]=0.5&shape=arch&tone=grey&width=96&height=96&outline=1",
+        )
+            ->assertOk()
+            ->assertHeader('X-Why', 'PNG, as parts of it are clear');
         $this->get("/pictures/$picture->id/preview?shape=star&tone=grey&width=96&height=96")->assertStatus(422);
-        $this->get("/pictures/$picture->id/preview?shape=round&tone=natural&width=9999999&height=96")->assertStatus(422);
+        $this->get("/pictures/$picture->id/preview?shape=round&tone=natural&width=9999999&height=96")->assertStatus(
+            422,
+        );
     }
 
     public function test_a_picture_is_replaced_everywhere_keeping_place_and_size(): void
     {
         $old = $this->bring();
         $this->fill('p1', ['pick' => $old->id, 'fields' => ['size' => 120]]);
-        $this->post("/pictures/$old->id/replace", ['file' => UploadedFile::fake()->createWithContent('new.jpg', self::jpeg(500, 400))])->assertSessionHas('sweep');
+        $this->post("/pictures/$old->id/replace", [
+            'file' => UploadedFile::fake()->createWithContent('new.jpg', self::jpeg(500, 400)),
+        ])->assertSessionHas('sweep');
         $new = StoredPicture::query()->latest('id')->firstOrFail();
         $piece = CardJson::decode($this->stored())->piece('p1');
         $this->assertSame(["picture:$new->hash", 120], [$piece->text('picture'), $piece->fields['size']]);
         $this->post('/sweeps/'.BulkChange::query()->sole()->id.'/undo');
         $this->assertStringContainsString($old->hash, $this->stored());
-        $this->post("/pictures/$old->id/replace", ['file' => UploadedFile::fake()->createWithContent('same.jpg', self::jpeg())])->assertStatus(422)->assertSee('the same picture');
+        $this->post("/pictures/$old->id/replace", [
+            'file' => UploadedFile::fake()->createWithContent('same.jpg', self::jpeg()),
+        ])
+            ->assertStatus(422)
+            ->assertSee('the same picture');
         $this->post("/pictures/$old->id/replace", [])->assertStatus(422);
         // Put away, it stays on the card, and can be brought back.
         $this->post("/pictures/$old->id/remove");
@@ -107,7 +142,10 @@ final class PicturesTest extends WebTestCase
     public function test_a_written_name_is_drawn_set_or_photographed_and_shown_in_the_cards_ink(): void
     {
         $this->get('/pictures/hand')->assertOk();
-        $this->post('/pictures/hand', ['way' => 'drawn', 'strokes' => '[[[10,20,0],[60,10,40],[120,70,90]],[[130,20,200],[140,60,260]]]'])->assertRedirect();
+        $this->post('/pictures/hand', [
+            'way' => 'drawn',
+            'strokes' => '[[[10,20,0],[60,10,40],[120,70,90]],[[130,20,200],[140,60,260]]]',
+        ])->assertRedirect();
         $this->post('/pictures/hand', ['way' => 'set', 'words' => 'Maren & Co', 'face' => 'caveat'])->assertRedirect();
         $paper = imagecreatetruecolor(400, 200);
         imagefill($paper, 0, 0, 0xE8E4DA);
@@ -115,15 +153,32 @@ final class PicturesTest extends WebTestCase
         imageline($paper, 60, 60, 300, 130, 0x101030);
         ob_start();
         imagejpeg($paper);
-        $this->post('/pictures/hand', ['way' => 'photographed', 'photo' => UploadedFile::fake()->createWithContent('p.jpg', (string) ob_get_clean())])->assertRedirect();
-        $this->assertSame([true, true, true], StoredPicture::query()->orderBy('id')->get()->map(fn (StoredPicture $picture) => $picture->hand)->all());
-        foreach ([['way' => 'drawn', 'strokes' => '[]'], ['way' => 'set', 'words' => '', 'face' => 'caveat'], ['way' => 'set', 'words' => '苏海', 'face' => 'caveat'], ['way' => 'set', 'words' => 'M', 'face' => '../x'], ['way' => 'photographed'], []] as $bad) {
+        $this->post('/pictures/hand', [
+            'way' => 'photographed',
+            'photo' => UploadedFile::fake()->createWithContent('p.jpg', (string) ob_get_clean()),
+        ])->assertRedirect();
+        $this->assertSame(
+            [true, true, true],
+            StoredPicture::query()->orderBy('id')->get()->map(fn (StoredPicture $picture) => $picture->hand)->all(),
+        );
+        foreach (
+            [
+                ['way' => 'drawn', 'strokes' => '[]'], ['way' => 'set', 'words' => '', 'face' => 'caveat'],
+                ['way' => 'set', 'words' => '苏海', 'face' => 'caveat'],
+                ['way' => 'set', 'words' => 'M', 'face' => '../x'], ['way' => 'photographed'], [],
+            ] as $bad
+        ) {
             $this->post('/pictures/hand', $bad)->assertStatus(422)->assertSee('role="alert"', false);
         }
         $drawn = StoredPicture::query()->orderBy('id')->firstOrFail();
         $this->post("/cards/{$this->card->id}/pieces", ['revision' => $this->current(), 'kind' => 'closing']);
-        $closing = collect(CardJson::decode($this->stored())->pieces)->firstOrFail(fn ($piece) => $piece->kind->key() === 'closing');
-        $this->fill($closing->id, ['pick' => $drawn->id, 'fields' => ['phrase' => 'Warmly,', 'moving' => 'once']])->assertOk();
+        $closing = collect(CardJson::decode($this->stored())->pieces)->firstOrFail(
+            fn ($piece) => $piece->kind->key() === 'closing',
+        );
+        $this->fill($closing->id, [
+            'pick' => $drawn->id,
+            'fields' => ['phrase' => 'Warmly,', 'moving' => 'once'],
+        ])->assertOk();
         $sheet = (string) $this->get("/cards/{$this->card->id}/sheet")->content();
         $this->assertMatchesRegularExpression('#/p/[0-9a-f]{64}\.gif#', $sheet);
         preg_match('#/p/[0-9a-f]{64}\.gif#', $sheet, $gif);
@@ -135,7 +190,8 @@ final class PicturesTest extends WebTestCase
     public function test_a_headshot_stays_as_tall_as_its_text_when_lines_change(): void
     {
         $this->fill('p1', ['pick' => $this->bring()->id, 'fields' => ['fit' => 'text', 'size' => 48]]);
-        $fit = fn (): PictureFit => PictureFit::of(CardJson::decode($this->stored())) ?? self::fail('no headshot beside text');
+        $fit = fn (): PictureFit => PictureFit::of(CardJson::decode($this->stored()))
+            ?? self::fail('no headshot beside text');
         $this->assertSame($fit()->best, $fit()->picture);
         $before = $fit()->picture;
         $this->post("/cards/{$this->card->id}/pieces/p6/shown", ['revision' => $this->current(), 'shown' => 0]);
@@ -155,9 +211,18 @@ final class PicturesTest extends WebTestCase
         touch(Library::disk()->path('variants/00/orphan.png'), time() - 9000);
         Artisan::call('inky:pictures', ['--check' => true]);
         $found = json_decode(Artisan::output(), true);
-        $this->assertSame([1, 1, [], []], [$found['variants_baked_again'], $found['orphans_removed'], $found['originals_missing'], $found['variants_lost']]);
+        $this->assertSame(
+            [1, 1, [], []],
+            [
+                $found['variants_baked_again'], $found['orphans_removed'], $found['originals_missing'],
+                $found['variants_lost'],
+            ],
+        );
         $this->assertSame($row?->hash, hash('sha256', (string) Library::disk()->get($path)));
-        $this->get("/p/$row?->hash.$row?->extension")->assertOk()->assertHeader('Cache-Control', 'immutable, max-age=31536000, public')->assertHeader('ETag', "\"$row?->hash\"");
+        $this->get("/p/$row?->hash.$row?->extension")
+            ->assertOk()
+            ->assertHeader('Cache-Control', 'immutable, max-age=31536000, public')
+            ->assertHeader('ETag', "\"$row?->hash\"");
         Library::disk()->delete(Library::path($picture->hash, $picture->extension));
         $this->assertSame(1, Artisan::call('inky:pictures', ['--check' => true]));
         $this->assertStringContainsString($picture->name, Artisan::output());
@@ -167,22 +232,54 @@ final class PicturesTest extends WebTestCase
     {
         $folder = sys_get_temp_dir().'/inky-console-'.bin2hex(random_bytes(4));
         mkdir($folder);
-        file_put_contents("$folder/logo.svg", '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><circle cx="20" cy="20" r="14" fill="#7a3f5a"/></svg>');
-        file_put_contents("$folder/recipe.json", '{"width":40,"height":40,"shape":"round","tone":"grey","part":"0.1,0.1,0.8,0.8,0,0.5,0.5"}');
+        file_put_contents(
+            "$folder/logo.svg",
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 40"><circle cx="20" cy="20" r="14" '
+                .'fill="#7a3f5a"/></svg>',
+        );
+        file_put_contents(
+            "$folder/recipe.json",
+            '{"width":40,"height":40,"shape":"round","tone":"grey","part":"0.1,0.1,0.8,0.8,0,0.5,0.5"}',
+        );
         $run = function (string $command, array $with): mixed {
             $code = Artisan::call($command, $with);
 
             return $code === 0 ? json_decode(Artisan::output(), true) : [$code, trim(Artisan::output())];
         };
         $this->assertSame('#7a3f5a', $run('inky:inks', ['logo' => "$folder/logo.svg"])['inks']['accent'] ?? null);
-        $this->assertSame([21, true], [($run('inky:contrast', ['ink' => 'black', 'ground' => 'rgb(255 255 255)'])['unchanged'] ?? [])['ratio'] ?? 0, $run('inky:contrast', ['ink' => 'black', 'ground' => '#fff'])['soft']['reads'] ?? null]);
-        $baked = $run('inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json", '--out' => "$folder/out.png"]);
+        $this->assertSame(
+            [21, true],
+            [
+                ($run('inky:contrast', ['ink' => 'black', 'ground' => 'rgb(255 255 255)'])['unchanged'] ?? [])[
+                    'ratio'
+                ] ?? 0,
+                $run('inky:contrast', ['ink' => 'black', 'ground' => '#fff'])['soft']['reads'] ?? null,
+            ],
+        );
+        $baked = $run('inky:bake', [
+            'picture' => "$folder/logo.svg",
+            'recipe' => "$folder/recipe.json",
+            '--out' => "$folder/out.png",
+        ]);
         $this->assertSame([80, hash_file('sha256', "$folder/out.png")], [$baked['width'] ?? 0, $baked['sha256'] ?? '']);
-        foreach ([
-            ['inky:contrast', ['ink' => 'blackish', 'ground' => 'white'], 'ink: Write the colour'], ['inky:inks', ['logo' => "$folder/recipe.json"], 'not a picture'], ['inky:inks', ['logo' => "$folder/none"], 'There is no file'],
-            ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/logo.svg", '--out' => "$folder/x"], 'no JSON object'], ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json", '--out' => "$folder/none/x"], 'cannot be written'],
-            ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json"], '--out=FILE'],
-        ] as [$command, $with, $sentence]) {
+        foreach (
+            [
+                ['inky:contrast', ['ink' => 'blackish', 'ground' => 'white'], 'ink: Write the colour'],
+                ['inky:inks', ['logo' => "$folder/recipe.json"], 'not a picture'],
+                ['inky:inks', ['logo' => "$folder/none"], 'There is no file'],
+                [
+                    'inky:bake',
+                    ['picture' => "$folder/logo.svg", 'recipe' => "$folder/logo.svg", '--out' => "$folder/x"],
+                    'no JSON object',
+                ],
+                [
+                    'inky:bake',
+                    ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json", '--out' => "$folder/none/x"],
+                    'cannot be written',
+                ],
+                ['inky:bake', ['picture' => "$folder/logo.svg", 'recipe' => "$folder/recipe.json"], '--out=FILE'],
+            ] as [$command, $with, $sentence]
+        ) {
             [$code, $told] = $run($command, $with);
             $this->assertSame(2, $code);
             $this->assertStringContainsString($sentence, $told);
@@ -221,6 +318,8 @@ final class PicturesTest extends WebTestCase
      */
     private function fill(string $piece, array $form): \Illuminate\Testing\TestResponse
     {
-        return $this->post("/cards/{$this->card->id}/pieces/$piece", $form + ['revision' => $this->current()], ['HX-Request' => 'true']);
+        return $this->post("/cards/{$this->card->id}/pieces/$piece", $form + ['revision' => $this->current()], [
+            'HX-Request' => 'true',
+        ]);
     }
 }

@@ -26,7 +26,10 @@ final class TrayTest extends WebTestCase
         foreach ([false, true] as $counted) {
             $this->card->refresh()->edit($this->card->head, new CountClicks($counted), null);
             $this->write(['card' => (string) $this->card->id])->assertRedirect();
-            $page = $this->get('/tray/'.$this->newest())->assertOk()->assertSee('Verified')->assertSee('as it was handed over');
+            $page = $this->get('/tray/'.$this->newest())
+                ->assertOk()
+                ->assertSee('Verified')
+                ->assertSee('as it was handed over');
             foreach (['text/html', 'text/plain', 'Message-ID', 'Take it as .eml'] as $shown) {
                 $page->assertSee($shown);
             }
@@ -41,27 +44,66 @@ final class TrayTest extends WebTestCase
     {
         $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=gmail")->assertOk()->content();
         preg_match_all('/name="(\w+)" value="([^"]*)"/', (string) strstr($page, 'class="send-directions"'), $fields);
-        $this->post('/tray/write', ['to' => 'tobiah@quillfern.example'] + array_map(html_entity_decode(...), array_combine($fields[1], $fields[2])))->assertRedirect();
+        $this->post(
+            '/tray/write',
+            ['to' => 'tobiah@quillfern.example']
+                + array_map(html_entity_decode(...), array_combine($fields[1], $fields[2])),
+        )->assertRedirect();
         $message = $this->get('/tray')->assertSee('Your card for Gmail on the web');
-        $this->get('/tray/'.preg_replace('~^.*?/tray/(\d+)".*$~s', '$1', (string) $message->content()))->assertSee('1. In the settings')->assertSee('Verified');
+        $this->get('/tray/'.preg_replace('~^.*?/tray/(\d+)".*$~s', '$1', (string) $message->content()))
+            ->assertSee('1. In the settings')
+            ->assertSee('Verified');
     }
 
     public function test_a_card_is_put_in_a_mailbox_and_what_was_there_put_back(): void
     {
         $at = "/cards/{$this->card->id}/hand-over/mailbox";
-        $asked = fn (string $method, array $arguments) => $this->withHeader('Authorization', 'Bearer quillfern-demo')->postJson('/stand-ins/jmap/api', ['using' => ['urn:ietf:params:jmap:core', 'urn:ietf:params:jmap:submission'], 'methodCalls' => [[$method, $arguments, 'c1']]])->assertOk()->json('methodResponses.0');
-        $under = fn (): string => $asked('Identity/get', ['accountId' => 'studio', 'ids' => ['i1']])[1]['list'][0]['htmlSignature'];
+        $asked = fn (string $method, array $arguments) => $this->withHeader('Authorization', 'Bearer quillfern-demo')
+            ->postJson('/stand-ins/jmap/api', [
+                'using' => ['urn:ietf:params:jmap:core', 'urn:ietf:params:jmap:submission'],
+                'methodCalls' => [[$method, $arguments, 'c1']],
+            ])
+            ->assertOk()
+            ->json('methodResponses.0');
+        $under = fn (): string => $asked('Identity/get', ['accountId' => 'studio', 'ids' => ['i1']])[1]['list'][0][
+            'htmlSignature'
+        ];
         $before = $under();
-        foreach ([['', 'quillfern-demo', 'address'], ['mail.quillfern.example', '', 'Give the token'], ['mail.quillfern.example', 'wrong', 'does not know this token'], ['http://mail.quillfern.example', 'quillfern-demo', 'https alone'], ['quillfern.example', 'quillfern-demo', 'no JMAP'], ['https://quillfern.example/inward', 'quillfern-demo', 'passes on to another'], ['127.0.0.1', 'quillfern-demo', 'field-error']] as [$server, $token, $sentence]) {
-            $this->post($at, ['server' => $server, 'token' => $token])->assertStatus(422)->assertSee($sentence, false);
+        foreach (
+            [
+                ['', 'quillfern-demo', 'address'], ['mail.quillfern.example', '', 'Give the token'],
+                ['mail.quillfern.example', 'wrong', 'does not know this token'],
+                ['http://mail.quillfern.example', 'quillfern-demo', 'https alone'],
+                ['quillfern.example', 'quillfern-demo', 'no JMAP'],
+                ['https://quillfern.example/inward', 'quillfern-demo', 'passes on to another'],
+                ['127.0.0.1', 'quillfern-demo', 'field-error'],
+            ] as [$server, $token, $sentence]
+        ) {
+            $this->post($at, ['server' => $server, 'token' => $token])
+                ->assertStatus(422)
+                ->assertSee($sentence, false);
         }
         $this->post("$at/place", ['identity' => 'i1'])->assertStatus(422);
         $this->post($at, ['server' => 'mail.quillfern.example', 'token' => 'quillfern-demo'])->assertRedirect();
-        $this->get($at)->assertOk()->assertSee('maren@quillfern.example')->assertSee('Nothing is under it')->assertDontSee('quillfern-demo');
-        $this->post("$at/place", ['identity' => 'nobody'])->assertStatus(422)->assertSee('not in the mailbox');
+        $this->get($at)
+            ->assertOk()
+            ->assertSee('maren@quillfern.example')
+            ->assertSee('Nothing is under it')
+            ->assertDontSee('quillfern-demo');
+        $this->post("$at/place", ['identity' => 'nobody'])
+            ->assertStatus(422)
+            ->assertSee('not in the mailbox');
         $this->post("$at/place", ['identity' => 'i1'])->assertRedirect();
-        $this->assertSame(app(\App\Handover\Parcels::class)->parcel($this->card->document(), $this->card)->html(), $under());
-        $this->assertSame(2, DB::table('placements')->where(['address' => 'maren@quillfern.example', 'card_id' => $this->card->id])->count());
+        $this->assertSame(
+            app(\App\Handover\Parcels::class)->parcel($this->card->document(), $this->card)->html(),
+            $under(),
+        );
+        $this->assertSame(
+            2,
+            DB::table('placements')
+                ->where(['address' => 'maren@quillfern.example', 'card_id' => $this->card->id])
+                ->count(),
+        );
         $this->get($at)->assertSee('This card is under it')->assertSee('is under every new message');
         $this->post("$at/place", ['identity' => 'i1']);
         $this->post("$at/place", ['identity' => 'i1', 'back' => '1'])->assertRedirect();
@@ -70,7 +112,13 @@ final class TrayTest extends WebTestCase
         $this->post("$at/close");
         $this->get($at)->assertSee('Open the mailbox')->assertDontSee('hello@quillfern.example');
         $this->assertSame('unknownMethod', $asked('Email/get', [])[1]['type']);
-        $this->assertSame(['i9' => ['type' => 'notFound'], 'i1' => ['type' => 'invalidProperties', 'properties' => ['email']]], $asked('Identity/set', ['accountId' => 'studio', 'update' => ['i9' => [], 'i1' => ['email' => 'x@y.example']]])[1]['notUpdated']);
+        $this->assertSame(
+            ['i9' => ['type' => 'notFound'], 'i1' => ['type' => 'invalidProperties', 'properties' => ['email']]],
+            $asked('Identity/set', [
+                'accountId' => 'studio',
+                'update' => ['i9' => [], 'i1' => ['email' => 'x@y.example']],
+            ])[1]['notUpdated'],
+        );
     }
 
     public function test_the_table_of_placements_pages_and_shows_no_other_workspace(): void
@@ -86,29 +134,67 @@ final class TrayTest extends WebTestCase
         }
         $other = Workspace::create(['name' => 'Other', 'web' => '', 'country' => 'GB']);
         $theirs = StoredCard::start($other, Samples::card(), null, 'Started');
-        DB::table('placements')->insert(['workspace_id' => $other->id, 'card_id' => $theirs->id, 'address' => 'theirs@other.example', 'situation' => 'new']);
-        $this->get('/placements')->assertOk()->assertSee($at(1))->assertSee($at(25))->assertDontSee($at(26))->assertSee('page 1 of 2')->assertDontSee('theirs@other.example');
+        DB::table('placements')->insert([
+            'workspace_id' => $other->id, 'card_id' => $theirs->id, 'address' => 'theirs@other.example',
+            'situation' => 'new',
+        ]);
+        $this->get('/placements')
+            ->assertOk()
+            ->assertSee($at(1))
+            ->assertSee($at(25))
+            ->assertDontSee($at(26))
+            ->assertSee('page 1 of 2')
+            ->assertDontSee('theirs@other.example');
         $this->get('/placements?page=2')->assertSee($at(30))->assertDontSee($at(25));
-        $this->post('/placements', ['card' => $theirs->id, 'address' => $at(1), 'situation' => 'new'])->assertNotFound();
+        $this->post('/placements', [
+            'card' => $theirs->id,
+            'address' => $at(1),
+            'situation' => 'new',
+        ])->assertNotFound();
         // Taken away, and put back by the button that offers it.
-        $page = (string) $this->followingRedirects()->from('/placements')->post("/cards/{$this->card->id}/placements", ['address' => $at(2), 'situation' => 'new', 'remove' => '1'])->assertSee('Undo')->content();
+        $page = (string) $this->followingRedirects()
+            ->from('/placements')
+            ->post("/cards/{$this->card->id}/placements", ['address' => $at(2), 'situation' => 'new', 'remove' => '1'])
+            ->assertSee('Undo')
+            ->content();
         $this->assertSame(0, DB::table('placements')->where('address', $at(2))->count());
-        preg_match_all('/name="(address|situation)" value="([^"]*)"/', (string) strstr($page, 'role="status"'), $fields);
-        $this->post("/cards/{$this->card->id}/placements", array_combine(array_slice($fields[1], 0, 2), array_slice($fields[2], 0, 2)));
-        $this->assertSame(1, DB::table('placements')->where(['address' => $at(2), 'situation' => 'new'])->count());
+        preg_match_all(
+            '/name="(address|situation)" value="([^"]*)"/',
+            (string) strstr($page, 'role="status"'),
+            $fields,
+        );
+        $this->post(
+            "/cards/{$this->card->id}/placements",
+            array_combine(array_slice($fields[1], 0, 2), array_slice($fields[2], 0, 2)),
+        );
+        $this->assertSame(
+            1,
+            DB::table('placements')
+                ->where(['address' => $at(2), 'situation' => 'new'])
+                ->count(),
+        );
     }
 
     public function test_the_card_placed_for_address_and_situation_goes_above_the_quoted_text(): void
     {
         foreach (['new' => 'Principal designer', 'reply' => 'Short and sweet'] as $situation => $role) {
-            $card = \App\Models\StoredCard::start($this->workspace, (new FillPiece('p3', ['text' => $role]))->apply(Samples::card()), $this->maren, 'Started');
-            DB::table('placements')->insert(['workspace_id' => $this->workspace->id, 'card_id' => $card->id, 'address' => 'maren@quillfern.example', 'situation' => $situation]);
+            $card = \App\Models\StoredCard::start(
+                $this->workspace, (new FillPiece('p3', ['text' => $role]))->apply(Samples::card()), $this->maren,
+                'Started',
+            );
+            DB::table('placements')->insert([
+                'workspace_id' => $this->workspace->id, 'card_id' => $card->id, 'address' => 'maren@quillfern.example',
+                'situation' => $situation,
+            ]);
         }
         $this->write([]);
         $first = $this->newest();
         $this->assertStringContainsString('Principal designer', $this->html());
         $this->write(['of' => $first, 'way' => 'reply', 'body' => 'Thank you.']);
-        $this->assertMatchesRegularExpression('/Thank you\..*Short and sweet.*wrote:.*<blockquote.*Principal designer/s', $this->html());
+        $this->assertMatchesRegularExpression(
+            '/Thank you\..*Short and sweet.*wrote:.*<blockquote.*Principal designer/s',
+            $this->html(),
+        );
         $this->get('/tray/'.$this->newest())->assertSee('Verified');
         $this->write(['of' => $first, 'way' => 'forward', 'card' => 'none']);
         $this->assertStringNotContainsString('Short and sweet', $this->html());
@@ -134,26 +220,40 @@ final class TrayTest extends WebTestCase
 
     public function test_every_stand_in_shows_a_message_without_script(): void
     {
-        $this->drop("From: a@b.example\nSubject: =?utf-8?q?Caf=C3=A9_=3Cb=3E?=\nContent-Type: text/html; charset=utf-8\n\n<p>Hello</p><script>alert(1)</script><img src=x onerror=alert(1)>")->assertRedirect();
+        $this->drop(
+            "From: a@b.example\nSubject: =?utf-8?q?Caf=C3=A9_=3Cb=3E?=\nContent-Type: text/html; charset=utf-8\n\n<p>Hello</p><script>alert(1)</script><img src=x onerror=alert(1)>",
+        )->assertRedirect();
         $id = $this->newest();
         $this->get("/tray/$id")->assertSee('Café &lt;b&gt;', false);
         foreach (MailClient::ALL as $client) {
-            $this->get("/tray/$id/reading/$client")->assertOk()->assertSee('Hello')->assertDontSee('<script', false)->assertDontSee('onerror', false);
+            $this->get("/tray/$id/reading/$client")
+                ->assertOk()
+                ->assertSee('Hello')
+                ->assertDontSee('<script', false)
+                ->assertDontSee('onerror', false);
         }
         $this->get("/tray/$id/reading/pigeon")->assertNotFound();
     }
 
     public function test_messages_and_archives_are_dropped_in_and_what_is_none_gets_a_sentence(): void
     {
-        $this->drop("From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n>From here\r\n\r\nFrom x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: Two\r\n\r\nBody\r\n")->assertSessionHas('told', '2 messages taken in.');
+        $this->drop(
+            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n>From here\r\n\r\nFrom x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: Two\r\n\r\nBody\r\n",
+        )->assertSessionHas('told', '2 messages taken in.');
         $this->get('/tray')->assertSeeInOrder(['Two', 'One']);
-        foreach (['', 'just words', "\x89PNG\r\n\x1a\n", '<html><body>Hello</body></html>', str_repeat("a\n", 50_000)] as $none) {
+        foreach (
+            ['', 'just words', "\x89PNG\r\n\x1a\n", '<html><body>Hello</body></html>', str_repeat("a\n", 50_000)] as $none
+        ) {
             $this->drop($none)->assertSessionHas('refused');
         }
         $this->post('/tray', [])->assertSessionHas('refused');
-        foreach (['/tray' => ['message', 'over 20 MB'], '/cards/bring' => ['file', 'over 5 MB']] as $path => [$field, $sentence]) {
+        foreach (
+            ['/tray' => ['message', 'over 20 MB'], '/cards/bring' => ['file', 'over 5 MB']] as $path => [$field, $sentence]
+        ) {
             // As PHP hands over one beyond its own limit.
-            $this->followingRedirects()->post($path, [$field => new UploadedFile('', 'heavy.eml', null, UPLOAD_ERR_INI_SIZE, true)])->assertSee($sentence);
+            $this->followingRedirects()
+                ->post($path, [$field => new UploadedFile('', 'heavy.eml', null, UPLOAD_ERR_INI_SIZE, true)])
+                ->assertSee($sentence);
         }
         $this->assertSame(2, DB::table('tray_messages')->count());
     }
@@ -162,19 +262,63 @@ final class TrayTest extends WebTestCase
     {
         $head = "From: a@b.example\r\nSubject: x\r\nMIME-Version: 1.0\r\n";
         $part = fn (string $type, string $content) => "--b\r\nContent-Type: $type\r\n\r\n$content\r\n";
-        foreach ([
-            'a character set nobody knows' => ["{$head}Content-Type: text/html; charset=x-nope-42\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n<p>Zo=EB</p>", 'Zoë'],
-            'one in the subject' => ["From: a@b.example\r\nSubject: =?x-nope-42?Q?Zo=EB?=\r\n\r\nHello there", 'Hello there'],
-            'signs that are none' => ["From: a@b.example\r\nSubject: \x00\xff Hello\r\n\r\n\x00\x01 words \xff", 'words'],
-            'one picture shown without end' => ["{$head}Content-Type: multipart/related; boundary=b\r\n\r\n".$part('text/html', '<p>Still here</p>'.str_repeat('<img src="cid:a">', 3000)).$part("image/png\r\nContent-ID: <a>", str_repeat('A', 200_000)).'--b--', 'Still here'],
-            'passed on twenty times' => [array_reduce(range(1, 20), fn (string $inner, int $deep) => "From: a@b.example\r\nSubject: $deep\r\nMIME-Version: 1.0\r\nContent-Type: multipart/mixed; boundary=q$deep\r\n\r\n--q$deep\r\n\r\nsee $deep\r\n--q$deep\r\nContent-Type: message/rfc822\r\n\r\n$inner\r\n--q$deep--\r\n", "Subject: in\r\n\r\nin"), 'see 20'],
-            'parts without end' => ["{$head}Content-Type: multipart/mixed; boundary=b\r\n\r\n".str_repeat($part('text/plain', 'x'), 2100), null],
-            'parts in parts' => [$head.implode('', array_map(fn (int $deep) => "Content-Type: multipart/mixed; boundary=b$deep\r\n\r\n--b$deep\r\n", range(1, 600))), null],
-        ] as $way => [$raw, $words]) {
+        foreach (
+            [
+                'a character set nobody knows' => [
+                    "{$head}Content-Type: text/html; charset=x-nope-42\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n<p>Zo=EB</p>",
+                    'Zoë',
+                ],
+                'one in the subject' => [
+                    "From: a@b.example\r\nSubject: =?x-nope-42?Q?Zo=EB?=\r\n\r\nHello there",
+                    'Hello there',
+                ],
+                'signs that are none' => [
+                    "From: a@b.example\r\nSubject: \x00\xff Hello\r\n\r\n\x00\x01 words \xff",
+                    'words',
+                ],
+                'one picture shown without end' => [
+                    "{$head}Content-Type: multipart/related; boundary=b\r\n\r\n"
+                    .$part('text/html', '<p>Still here</p>'.str_repeat('<img src="cid:a">', 3000))
+                    .$part("image/png\r\nContent-ID: <a>", str_repeat('A', 200_000))
+                    .'--b--',
+                    'Still here',
+                ],
+                'passed on twenty times' => [
+                    array_reduce(
+                        range(1, 20),
+                        fn (
+                            string $inner,
+                            int $deep,
+                        ) => "From: a@b.example\r\nSubject: $deep\r\nMIME-Version: 1.0\r\nContent-Type: multipart/mixed; boundary=q$deep\r\n\r\n--q$deep\r\n\r\nsee $deep\r\n--q$deep\r\nContent-Type: message/rfc822\r\n\r\n$inner\r\n--q$deep--\r\n",
+                        "Subject: in\r\n\r\nin",
+                    ),
+                    'see 20',
+                ],
+                'parts without end' => [
+                    "{$head}Content-Type: multipart/mixed; boundary=b\r\n\r\n"
+                    .str_repeat($part('text/plain', 'x'), 2100),
+                    null,
+                ],
+                'parts in parts' => [
+                    $head
+                    .implode(
+                        '',
+                        array_map(
+                            fn (int $deep) => "Content-Type: multipart/mixed; boundary=b$deep\r\n\r\n--b$deep\r\n",
+                            range(1, 600),
+                        ),
+                    ),
+                    null,
+                ],
+            ] as $way => [$raw, $words]
+        ) {
             $before = DB::table('tray_messages')->count();
             $dropped = $this->drop($raw);
             if ($words === null) {
-                $dropped->assertSessionHas('refused', 'This message is made of too many parts to be read: save the one you mean alone.');
+                $dropped->assertSessionHas(
+                    'refused',
+                    'This message is made of too many parts to be read: save the one you mean alone.',
+                );
                 $this->assertSame($before, DB::table('tray_messages')->count(), $way);
 
                 continue;
@@ -184,7 +328,9 @@ final class TrayTest extends WebTestCase
             $this->assertSame(0, preg_match('/[\x00-\x08]/', $shown), $way);
             $this->get("/tray/$id/reading/tolerant-webmail")->assertOk()->assertSee($words);
         }
-        $this->drop("From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed Nov 25\r\nno header at all\r\n");
+        $this->drop(
+            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed Nov 25\r\nno header at all\r\n",
+        );
         $this->assertSame(5, DB::table('tray_messages')->count(), 'of an archive all or nothing');
     }
 
@@ -215,12 +361,27 @@ final class TrayTest extends WebTestCase
                 })(),
             };
             $received = MimeMessage::foreign($raw);
-            foreach ([$received->from(), $received->subject(), $received->text(), $received->shown(), $received->source(5000), ...array_values($received->headers()), ...array_column($received->parts(), 'name')] as $text) {
-                $this->assertTrue(mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08]/', $text) === 0, (string) $seed);
+            foreach (
+                [
+                    $received->from(),
+                    $received->subject(),
+                    $received->text(),
+                    $received->shown(),
+                    $received->source(5000),
+                    ...array_values($received->headers()),
+                    ...array_column($received->parts(), 'name'),
+                ] as $text
+            ) {
+                $this->assertTrue(
+                    mb_check_encoding($text, 'UTF-8') && preg_match('/[\x00-\x08]/', $text) === 0,
+                    (string) $seed,
+                );
             }
             TrayVerifier::of($this->workspace, $received);
             foreach (MailClient::all() as $client) {
-                $client->read(new Message($received->shown(), $received->text() === '' ? null : $received->text()))->html();
+                $client
+                    ->read(new Message($received->shown(), $received->text() === '' ? null : $received->text()))
+                    ->html();
             }
         }
     }
@@ -228,30 +389,65 @@ final class TrayTest extends WebTestCase
     /** Among cards of one firm, each with a past, the right one is told, and as it was then. */
     public function test_of_many_alike_the_right_card_and_revision_is_told(): void
     {
-        $handedOver = fn (StoredCard $card): string => app(\App\Handover\Parcels::class)->parcel($card->document(), $card)->html();
+        $handedOver = fn (StoredCard $card): string => app(\App\Handover\Parcels::class)
+            ->parcel($card->document(), $card)
+            ->html();
         $first = $handedOver($this->card);
         $this->card->edit(1, new FillPiece('p3', ['text' => 'Head gardener']), null);
         $second = $handedOver($this->card);
-        foreach (['p2' => ['text' => 'Zoë Thistlewood'], 'p3' => ['text' => 'Adviser'], 'p4' => ['text' => 'Thistle & Sons'], 'p5' => ['number' => '+44 1632 960199'], 'p6' => ['address' => 'zoe@quillfern.example'], 'p7' => ['address' => 'thistle.example'], 'p9' => ['words' => 'Write to us', 'address' => 'thistle.example/w']] as $piece => $fields) {
+        foreach (
+            [
+                'p2' => ['text' => 'Zoë Thistlewood'], 'p3' => ['text' => 'Adviser'],
+                'p4' => ['text' => 'Thistle & Sons'], 'p5' => ['number' => '+44 1632 960199'],
+                'p6' => ['address' => 'zoe@quillfern.example'], 'p7' => ['address' => 'thistle.example'],
+                'p9' => ['words' => 'Write to us', 'address' => 'thistle.example/w'],
+            ] as $piece => $fields
+        ) {
             $this->card->edit((int) $this->card->fresh()?->head, new FillPiece($piece, $fields), null);
         }
         $now = $handedOver($this->card->refresh());
         foreach (['Tobiah Reedmace', 'Wren Hazeldine'] as $number => $name) {
-            $other = StoredCard::start($this->workspace, (new FillPiece('p2', ['text' => $name]))->apply(\Tests\Core\Samples::card(['name' => $name])), null, 'Started');
+            $other = StoredCard::start(
+                $this->workspace,
+                (new FillPiece('p2', ['text' => $name]))->apply(\Tests\Core\Samples::card(['name' => $name])), null,
+                'Started',
+            );
             $other->edit(1, new FillPiece('p5', ['number' => "+44 1632 96010$number"]), null);
         }
-        foreach ([[$now, 'verified', 9], [$second, 'old', 2], [$first, 'old', 1], ['<p>Maren wrote nothing of the kind</p>', 'absent', null], ['<p>See you</p><blockquote>'.$first.'</blockquote>', 'quoted', 1]] as [$html, $verdict, $revision]) {
-            $verification = TrayVerifier::of($this->workspace, new MimeMessage("From: stranger@else.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>$html"));
+        foreach (
+            [
+                [$now, 'verified', 9], [$second, 'old', 2], [$first, 'old', 1],
+                ['<p>Maren wrote nothing of the kind</p>', 'absent', null],
+                ['<p>See you</p><blockquote>'.$first.'</blockquote>', 'quoted', 1],
+            ] as [$html, $verdict, $revision]
+        ) {
+            $verification = TrayVerifier::of(
+                $this->workspace,
+                new MimeMessage(
+                    "From: stranger@else.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>$html",
+                ),
+            );
             // The sender is nobody's here, which is said beside the verdict.
-            $this->assertSame([$verdict === 'verified' ? 'altered' : $verdict, $revision], [$verification?->verified->verdict, $verification?->verified->revision]);
+            $this->assertSame(
+                [$verdict === 'verified' ? 'altered' : $verdict, $revision],
+                [$verification?->verified->verdict, $verification?->verified->revision],
+            );
             $verdict === 'absent' || $this->assertSame($this->card->id, $verification?->card->id, $verdict);
         }
     }
 
     public function test_bad_fields_get_their_sentence_and_nothing_is_sent_or_lost(): void
     {
-        foreach (['from' => 'maren', 'to' => "maren@quillfern.example\r\nBcc: x@y.example", 'subject' => str_repeat('long ', 60), 'body' => str_repeat('long ', 5000), 'card' => '999'] as $field => $bad) {
-            $this->write([$field => $bad])->assertStatus(422)->assertSee("id=\"error-write-$field\"", false)->assertSee($field === 'body' ? 'A letter' : 'the plants are ordered');
+        foreach (
+            [
+                'from' => 'maren', 'to' => "maren@quillfern.example\r\nBcc: x@y.example",
+                'subject' => str_repeat('long ', 60), 'body' => str_repeat('long ', 5000), 'card' => '999',
+            ] as $field => $bad
+        ) {
+            $this->write([$field => $bad])
+                ->assertStatus(422)
+                ->assertSee("id=\"error-write-$field\"", false)
+                ->assertSee($field === 'body' ? 'A letter' : 'the plants are ordered');
         }
         $this->write(['subject' => "A\r\nBcc: x@y.example"])->assertStatus(422)->assertSee('The subject is one line.');
         $this->assertSame(0, DB::table('tray_messages')->count());
@@ -259,10 +455,22 @@ final class TrayTest extends WebTestCase
 
     public function test_another_workspaces_messages_are_not_there(): void
     {
-        $id = Tray::keep($this->workspace->id, "From: maren@quillfern.example\r\nSubject: Ours\r\n\r\nHello\r\n", 'dropped');
-        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
-        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])->members()->attach($other);
-        $this->actingAs($other)->get("/tray/$id")->assertNotFound();
+        $id = Tray::keep(
+            $this->workspace->id,
+            "From: maren@quillfern.example\r\nSubject: Ours\r\n\r\nHello\r\n",
+            'dropped',
+        );
+        $other = User::create([
+            'name' => 'Other',
+            'email' => 'other@elsewhere.example',
+            'password' => 'another-gate-9',
+        ]);
+        Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])
+            ->members()
+            ->attach($other);
+        $this->actingAs($other)
+            ->get("/tray/$id")
+            ->assertNotFound();
         $this->get('/tray')->assertSee('Nothing has arrived yet');
     }
 
@@ -274,7 +482,13 @@ final class TrayTest extends WebTestCase
         mkdir($folder);
         file_put_contents("$folder/m.eml", (string) DB::table('tray_messages')->value('raw'));
         file_put_contents("$folder/card.json", CardJson::encode($this->card->document()));
-        foreach (["$folder/m.eml --card=$folder/card.json" => [0, '"verdict": "verified"'], "$folder/m.eml" => [2, 'Name the card'], "$folder/none.eml --card=$folder/card.json" => [2, 'There is no file']] as $arguments => [$code, $says]) {
+        foreach (
+            [
+                "$folder/m.eml --card=$folder/card.json" => [0, '"verdict": "verified"'],
+                "$folder/m.eml" => [2, 'Name the card'],
+                "$folder/none.eml --card=$folder/card.json" => [2, 'There is no file'],
+            ] as $arguments => [$code, $says]
+        ) {
             $this->assertSame($code, $this->artisan("inky:verify $arguments"));
             $this->assertStringContainsString($says, Artisan::output());
         }
@@ -287,7 +501,13 @@ final class TrayTest extends WebTestCase
      */
     private function write(array $form): \Illuminate\Testing\TestResponse
     {
-        return $this->post('/tray/write', $form + ['from' => 'maren@quillfern.example', 'to' => 'maren@quillfern.example', 'subject' => 'A letter', 'body' => "Dear Perrin,\n\nthe plants are ordered.", 'card' => '']);
+        return $this->post(
+            '/tray/write',
+            $form + [
+                'from' => 'maren@quillfern.example', 'to' => 'maren@quillfern.example', 'subject' => 'A letter',
+                'body' => "Dear Perrin,\n\nthe plants are ordered.", 'card' => '',
+            ],
+        );
     }
 
     /** @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response> */
@@ -303,6 +523,8 @@ final class TrayTest extends WebTestCase
 
     private function html(): string
     {
-        return (new MimeMessage((string) DB::table('tray_messages')->where('id', $this->newest())->value('raw')))->html();
+        return (new MimeMessage(
+            (string) DB::table('tray_messages')->where('id', $this->newest())->value('raw'),
+        ))->html();
     }
 }

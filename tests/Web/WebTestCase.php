@@ -25,10 +25,22 @@ abstract class WebTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Assert::assertSame(':memory:', config('database.connections.sqlite.database'), 'tests must never reach the real database');
+        Assert::assertSame(
+            ':memory:',
+            config('database.connections.sqlite.database'),
+            'tests must never reach the real database',
+        );
         Storage::fake('pictures');
-        $this->workspace = Workspace::create(['name' => 'Quillfern', 'web' => 'https://quillfern.example', 'country' => 'GB']);
-        $this->maren = User::create(['name' => 'Maren Oakhollow', 'email' => 'maren@quillfern.example', 'password' => 'garden-gate-9']);
+        $this->workspace = Workspace::create([
+            'name' => 'Quillfern',
+            'web' => 'https://quillfern.example',
+            'country' => 'GB',
+        ]);
+        $this->maren = User::create([
+            'name' => 'Maren Oakhollow',
+            'email' => 'maren@quillfern.example',
+            'password' => 'garden-gate-9',
+        ]);
         $this->workspace->members()->attach($this->maren);
         $this->card = StoredCard::start($this->workspace, Samples::card(), $this->maren, 'Started');
         $this->actingAs($this->maren);

@@ -7,7 +7,10 @@ use InkyCard\Refusal;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** A console command for people who automate: its result on standard output; bad input ends it with exit code 2 and one sentence on standard error. */
+/**
+ * A console command for people who automate: its result on standard output; bad input ends it with exit code 2 and one
+ * sentence on standard error.
+ */
 abstract class AbstractAnswer extends Command
 {
     private const BAD_INPUT = 2;
@@ -19,7 +22,10 @@ abstract class AbstractAnswer extends Command
         } catch (Refusal $refusal) {
             $output = $this->output->getOutput();
             $where = $refusal->path === '' ? '' : $refusal->path.': ';
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($where.$refusal->getMessage(), OutputInterface::OUTPUT_RAW);
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(
+                $where.$refusal->getMessage(),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::BAD_INPUT;
         }
@@ -52,6 +58,9 @@ abstract class AbstractAnswer extends Command
 
     protected static function json(mixed $value): string
     {
-        return json_encode($value, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $value,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 }

@@ -32,8 +32,11 @@ final class AddMember extends Command
             $firm = CleanText::of($this->option('workspace') ?? '', 80, 'workspace');
             $web = $this->option('web') ? WebAddress::parse($this->option('web'))->address : '';
             $known = User::query()->where('email', $email)->first();
-            if ($firm === '' || ($name === '' && $known === null) || ! preg_match('/^[A-Z]{2}$/D', (string) $this->option('country'))) {
-                throw Refusal::because('Give --workspace, --name for somebody new, and --country as two capital letters.');
+            if ($firm === '' || ($name === '' && $known === null)
+                || ! preg_match('/^[A-Z]{2}$/D', (string) $this->option('country'))) {
+                throw Refusal::because(
+                    'Give --workspace, --name for somebody new, and --country as two capital letters.',
+                );
             }
         } catch (Refusal $refusal) {
             $this->error($refusal->getMessage());
@@ -46,7 +49,9 @@ final class AddMember extends Command
             Workspace::query()->firstOrCreate(['name' => $firm], ['web' => $web, 'country' => $this->option('country')])
                 ->members()->syncWithoutDetaching($user);
         });
-        $this->line($known ? "$email belongs to $firm now." : "$email can sign in to $firm with the password $password");
+        $this->line(
+            $known ? "$email belongs to $firm now." : "$email can sign in to $firm with the password $password",
+        );
 
         return self::SUCCESS;
     }

@@ -37,14 +37,21 @@ final class BakePicture extends AbstractAnswer
             throw Refusal::because('The recipe is no JSON object.', 'recipe');
         }
         // The recipe says how; which picture, the command does. Its part may stand in the recipe.
-        $part = is_string($given['part'] ?? '') ? $given['part'] ?? '' : throw Refusal::because('The part is seven numbers, comma between.', 'recipe/part');
+        $part = is_string($given['part'] ?? '')
+            ? $given['part'] ?? ''
+            : throw Refusal::because('The part is seven numbers, comma between.', 'recipe/part');
         $recipe = Refusal::at('recipe', fn () => Recipe::of(['picture' => rtrim("sample:given#$part", '#')] + $given));
         $bytes = $this->library->drawn($this->input((string) $this->argument('picture'), Intake::MAX_BYTES));
-        $baked = $this->squeezer->lighter(Baker::photo($recipe->tone === Tone::Ink ? Handwriting::of($bytes)->bytes : $bytes, $recipe));
+        $baked = $this->squeezer->lighter(
+            Baker::photo($recipe->tone === Tone::Ink ? Handwriting::of($bytes)->bytes : $bytes, $recipe),
+        );
         if (@file_put_contents($out, $baked->bytes) === false) {
             throw Refusal::because("$out cannot be written.");
         }
 
-        return self::json(['file' => $out, 'format' => $baked->extension, 'width' => $baked->width, 'height' => $baked->height, 'bytes' => strlen($baked->bytes), 'why' => $baked->why, 'sha256' => $baked->hash()]);
+        return self::json([
+            'file' => $out, 'format' => $baked->extension, 'width' => $baked->width, 'height' => $baked->height,
+            'bytes' => strlen($baked->bytes), 'why' => $baked->why, 'sha256' => $baked->hash(),
+        ]);
     }
 }

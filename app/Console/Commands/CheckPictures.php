@@ -8,7 +8,8 @@ use Illuminate\Console\Command;
 /** Looks after the kept picture files. */
 final class CheckPictures extends Command
 {
-    protected $signature = 'inky:pictures {--check : compare files with what is known of them, bake lost ones again, remove orphans}';
+    protected $signature = 'inky:pictures {--check : compare files with what is known of them, bake lost ones again, '
+        .'remove orphans}';
 
     protected $description = 'Check the kept pictures and mend what can be mended; JSON';
 

@@ -35,7 +35,9 @@ final class ComposeCard extends AbstractCardCommand
         if ($as === 'text') {
             return PlainTextComposer::compose($sheet);
         }
-        $composer = new HtmlComposer($hosted ? HostedPictures::forExport() : new InsidePictures(app(Bakery::class)->today(...)));
+        $composer = new HtmlComposer(
+            $hosted ? HostedPictures::forExport() : new InsidePictures(app(Bakery::class)->today(...)),
+        );
 
         return $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);
     }

@@ -23,7 +23,9 @@ final class HandOverCard extends AbstractCardCommand
         $destination = Destination::of($this->option('to'));
         $out = rtrim((string) $this->option('out'), '/');
         $card = $this->card();
-        $artifact = ($destination->format() ?? Formats::of('source'))->build(app(Parcels::class)->parcel($destination->onPhone() ? (new Shorten)->apply($card) : $card));
+        $artifact = ($destination->format() ?? Formats::of('source'))->build(
+            app(Parcels::class)->parcel($destination->onPhone() ? (new Shorten())->apply($card) : $card),
+        );
         $written = [];
         foreach ($artifact->files as $file) {
             $path = "$out/".(count($artifact->files) > 1 ? "$artifact->name/" : '').$file->path;
@@ -39,6 +41,9 @@ final class HandOverCard extends AbstractCardCommand
             $written[] = $path;
         }
 
-        return self::json(['destination' => $destination->key, 'files' => $written, 'steps' => $destination->steps, 'check' => Destination::CHECK]);
+        return self::json([
+            'destination' => $destination->key, 'files' => $written, 'steps' => $destination->steps,
+            'check' => Destination::CHECK,
+        ]);
     }
 }

@@ -18,12 +18,27 @@ final class ListStarters extends Command
     public function handle(): int
     {
         if ($this->option('json')) {
-            $documents = array_map(fn (Starter $starter) => json_decode(CardJson::encode($starter->sample())), Starters::all());
-            $this->output->writeln(json_encode($documents, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW);
+            $documents = array_map(
+                fn (Starter $starter) => json_decode(CardJson::encode($starter->sample())),
+                Starters::all(),
+            );
+            $this->output->writeln(
+                json_encode(
+                    $documents,
+                    JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+                ),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::SUCCESS;
         }
-        $this->table(['Key', 'Name', 'Trade', 'Mood'], array_map(fn (Starter $starter) => [$starter->key, $starter->name, $starter->trade, $starter->mood], Starters::all()));
+        $this->table(
+            ['Key', 'Name', 'Trade', 'Mood'],
+            array_map(
+                fn (Starter $starter) => [$starter->key, $starter->name, $starter->trade, $starter->mood],
+                Starters::all(),
+            ),
+        );
 
         return self::SUCCESS;
     }

@@ -26,14 +26,24 @@ final class ProofCard extends AbstractCardCommand
     {
         $card = $this->card();
         $style = $card->style->full();
-        $brand = is_string($this->option('brand')) ? BrandJson::decode($this->input($this->option('brand'), self::MAX_BRAND)) : Brand::of(['inks' => $style['inks'], 'typeface' => $style['typeface'], 'country' => $card->country]);
+        $brand = is_string($this->option('brand'))
+            ? BrandJson::decode($this->input($this->option('brand'), self::MAX_BRAND))
+            : Brand::of(['inks' => $style['inks'], 'typeface' => $style['typeface'], 'country' => $card->country]);
         $subject = app(Prover::class)->subject($card, $brand);
         if ($this->option('client') === null) {
             return self::json(Proof::of($subject)->toArray());
         }
         $client = MailClient::of($this->option('client'));
-        $found = array_values(array_filter(Proof::of($subject)->toArray()['findings'], fn (array $finding) => $finding['clients'] === [] || in_array($client->key, $finding['clients'], true)));
+        $found = array_values(
+            array_filter(
+                Proof::of($subject)->toArray()['findings'],
+                fn (array $finding) => $finding['clients'] === [] || in_array($client->key, $finding['clients'], true),
+            ),
+        );
 
-        return self::json(['client' => $client->key, 'about' => $client->about, 'findings' => $found, 'changes' => array_map(fn (Change $change) => $change->toArray(), $subject->reading($client->key)->changes)]);
+        return self::json([
+            'client' => $client->key, 'about' => $client->about, 'findings' => $found,
+            'changes' => array_map(fn (Change $change) => $change->toArray(), $subject->reading($client->key)->changes),
+        ]);
     }
 }

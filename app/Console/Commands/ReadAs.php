@@ -27,6 +27,8 @@ final class ReadAs extends AbstractAnswer
         }
         $reading = $client->read($html);
 
-        return $this->option('changes') ? self::json(array_map(fn (Change $change) => $change->toArray(), $reading->changes)) : $reading->html()."\n";
+        return $this->option('changes')
+            ? self::json(array_map(fn (Change $change) => $change->toArray(), $reading->changes))
+            : $reading->html()."\n";
     }
 }

@@ -16,10 +16,19 @@ final class ReadInFile extends AbstractAnswer
 
     protected function result(): string
     {
-        $facts = Brought::facts($this->input((string) $this->argument('file'), Brought::MOST), (string) $this->option('country'));
+        $facts = Brought::facts(
+            $this->input((string) $this->argument('file'), Brought::MOST),
+            (string) $this->option('country'),
+        );
 
         return self::json([
-            'facts' => array_map(fn (Fact $fact) => ['kind' => $fact->kind, 'fields' => $fact->fields, 'confidence' => round($fact->confidence, 2), 'source' => $fact->source], $facts),
+            'facts' => array_map(
+                fn (Fact $fact) => [
+                    'kind' => $fact->kind, 'fields' => $fact->fields, 'confidence' => round($fact->confidence, 2),
+                    'source' => $fact->source,
+                ],
+                $facts,
+            ),
             'card' => Brought::document($facts, (string) $this->option('country')),
         ]);
     }

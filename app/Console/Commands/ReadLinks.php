@@ -9,7 +9,8 @@ final class ReadLinks extends AbstractAnswer
 {
     private const MAX_BYTES = 400_000;
 
-    protected $signature = 'inky:links {lines : a text file with addresses and handles in any mess; - reads standard input}';
+    protected $signature = 'inky:links {lines : a text file with addresses and handles in any mess; - reads standard '
+        .'input}';
 
     protected $description = 'Recognise and clean profile addresses, as JSON';
 

@@ -21,12 +21,17 @@ final class TakeInks extends AbstractAnswer
 
     protected function result(): string
     {
-        $palette = Sampler::palette($this->library->drawn($this->input((string) $this->argument('logo'), Intake::MAX_BYTES)));
+        $palette = Sampler::palette(
+            $this->library->drawn($this->input((string) $this->argument('logo'), Intake::MAX_BYTES)),
+        );
         $colours = array_column($palette->colours, 'colour');
 
         return self::json([
             'ground' => $palette->ground?->toHex(),
-            'colours' => array_map(fn (array $of) => ['colour' => $of['colour']->toHex(), 'share' => $of['share']], $palette->colours),
+            'colours' => array_map(
+                fn (array $of) => ['colour' => $of['colour']->toHex(), 'share' => $of['share']],
+                $palette->colours,
+            ),
             'inks' => array_map(fn ($ink) => $ink->toHex(), InkProposal::of($colours, $palette->ground)),
         ]);
     }

@@ -14,7 +14,8 @@ final class TellContrast extends AbstractAnswer
         {ink : a colour, such as #2c5c3e, rgb(44 92 62) or a CSS name}
         {ground : the colour it stands on}';
 
-    protected $description = 'Contrast of an ink on a ground on light and dark pages, and the nearest ink that reads, as JSON';
+    protected $description = 'Contrast of an ink on a ground on light and dark pages, and the nearest ink that '
+        .'reads, as JSON';
 
     protected function result(): string
     {
@@ -28,7 +29,10 @@ final class TellContrast extends AbstractAnswer
                 'ground' => $page->ground($ground)->toHex(),
                 'ratio' => floor($ratio * 100) / 100,
                 'reads' => $ratio >= Contrast::TEXT,
-                'nearest' => Contrast::nearest($ink, fn ($other) => $page->ratio($other, $ground) >= Contrast::TEXT)?->toHex(),
+                'nearest' => Contrast::nearest(
+                    $ink,
+                    fn ($other) => $page->ratio($other, $ground) >= Contrast::TEXT,
+                )?->toHex(),
             ];
         }
 

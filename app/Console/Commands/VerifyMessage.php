@@ -36,11 +36,20 @@ final class VerifyMessage extends AbstractAnswer
             $older[] = $this->expected(-1 - $number, $file);
         }
 
-        return self::json(Verifier::verify($this->expected(0, $this->option('card')), $older, ReceivedMessage::of($received->html(), $received->text(), $received->from()))->toArray());
+        return self::json(
+            Verifier::verify(
+                $this->expected(0, $this->option('card')),
+                $older,
+                ReceivedMessage::of($received->html(), $received->text(), $received->from()),
+            )->toArray(),
+        );
     }
 
     private function expected(int $revision, string $file): ExpectedCard
     {
-        return ExpectedCard::card($revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(), short: $revision === 0);
+        return ExpectedCard::card(
+            $revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(),
+            short: $revision === 0,
+        );
     }
 }

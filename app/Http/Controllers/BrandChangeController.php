@@ -26,10 +26,16 @@ final class BrandChangeController extends Controller
     {
         $brand = StoredBrand::in($this->workspace);
 
-        return view('brand.change', ['brand' => $brand, 'cards' => self::paged($request, BulkChange::touched($this->workspace, $brand->change()))]);
+        return view('brand.change', [
+            'brand' => $brand,
+            'cards' => self::paged($request, BulkChange::touched($this->workspace, $brand->change())),
+        ]);
     }
 
-    /** How many cards the draft changes, and how many lack what the rules ask; asked for after the page, as it reads every card. */
+    /**
+     * How many cards the draft changes, and how many lack what the rules ask; asked for after the page, as it reads
+     * every card.
+     */
     public function counts(): View
     {
         $brand = StoredBrand::in($this->workspace);
@@ -57,7 +63,12 @@ final class BrandChangeController extends Controller
     /** Puts the notices the rules in force ask for on every card that lacks them. */
     public function meet(Request $request): RedirectResponse
     {
-        $sweep = DB::transaction(fn () => BulkChange::over($this->workspace, new MeetRules(StoredBrand::in($this->workspace)->document()), 'Notices put where trade rules ask for them', self::member($request)));
+        $sweep = DB::transaction(
+            fn () => BulkChange::over(
+                $this->workspace, new MeetRules(StoredBrand::in($this->workspace)->document()),
+                'Notices put where trade rules ask for them', self::member($request),
+            ),
+        );
 
         return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
     }
@@ -79,7 +90,9 @@ final class BrandChangeController extends Controller
                 return BulkChange::over($this->workspace, $change, self::words($change), self::member($request));
             });
         } catch (StaleRevision) {
-            return redirect()->route('brand.change')->with('told', 'The brand was changed elsewhere meanwhile: look again before you put it on the cards.');
+            return redirect()
+                ->route('brand.change')
+                ->with('told', 'The brand was changed elsewhere meanwhile: look again before you put it on the cards.');
         }
 
         return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
@@ -91,7 +104,9 @@ final class BrandChangeController extends Controller
         try {
             $brand->keep(self::seen($request, 'number'), $brand->document());
         } catch (StaleRevision) {
-            return redirect()->route('brand')->with('told', 'The brand was changed elsewhere meanwhile: nothing was dropped.');
+            return redirect()
+                ->route('brand')
+                ->with('told', 'The brand was changed elsewhere meanwhile: nothing was dropped.');
         }
 
         return redirect()->route('brand')->with('told', 'Dropped. Undo brings it back.');
@@ -149,8 +164,15 @@ final class BrandChangeController extends Controller
         }
 
         return StoredCard::allIn($this->workspace)
-            ->map(fn (StoredCard $card) => ['card' => $card, 'lacks' => MissingCompliance::missing($card->document(), $drafted)])
-            ->filter(fn (array $of) => $of['lacks'] !== null)->collect()->values();
+            ->map(
+                fn (StoredCard $card) => [
+                    'card' => $card,
+                    'lacks' => MissingCompliance::missing($card->document(), $drafted),
+                ],
+            )
+            ->filter(fn (array $of) => $of['lacks'] !== null)
+            ->collect()
+            ->values();
     }
 
     /**
@@ -163,6 +185,8 @@ final class BrandChangeController extends Controller
     {
         $page = max(1, self::seen($request, 'page'));
 
-        return new LengthAwarePaginator($all->forPage($page, self::PER_PAGE), $all->count(), self::PER_PAGE, $page, ['path' => $request->url()]);
+        return new LengthAwarePaginator($all->forPage($page, self::PER_PAGE), $all->count(), self::PER_PAGE, $page, [
+            'path' => $request->url(),
+        ]);
     }
 }

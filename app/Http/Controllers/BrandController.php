@@ -100,7 +100,10 @@ final class BrandController extends Controller
         } catch (StaleRevision) {
             return $this->page(['stale' => true, 'typed' => $part], 409);
         } catch (Refusal $refusal) {
-            return $this->page(['refused' => [$part => [$refusal->field() => $refusal->getMessage()]], 'typed' => $part], 422);
+            return $this->page(
+                ['refused' => [$part => [$refusal->field() => $refusal->getMessage()]], 'typed' => $part],
+                422,
+            );
         }
 
         return $this->answer($request, $part);
@@ -108,7 +111,9 @@ final class BrandController extends Controller
 
     private function answer(Request $request, string $part): Response|RedirectResponse
     {
-        return $request->hasHeader('HX-Request') ? $this->page(['said' => 'Kept.']) : redirect()->to(route('brand').($part === '' ? '' : "#$part"));
+        return $request->hasHeader('HX-Request')
+            ? $this->page(['said' => 'Kept.'])
+            : redirect()->to(route('brand').($part === '' ? '' : "#$part"));
     }
 
     /** @param  array<string, mixed>  $data */
@@ -116,16 +121,24 @@ final class BrandController extends Controller
     {
         $brand = StoredBrand::in($this->workspace);
 
-        return response()->view('brand.show', $data + [
-            'brand' => $brand,
-            'drafted' => $brand->drafted(),
-            'sweeps' => BulkChange::query()->where('workspace_id', $this->workspace->id)->latest('id')->paginate(self::PER_PAGE)->fragment('changes'),
-            'refused' => [],
-            'taken' => null,
-            'stale' => false,
-            'typed' => null,
-            'said' => '',
-        ], $status);
+        return response()->view(
+            'brand.show',
+            $data + [
+                'brand' => $brand,
+                'drafted' => $brand->drafted(),
+                'sweeps' => BulkChange::query()
+                    ->where('workspace_id', $this->workspace->id)
+                    ->latest('id')
+                    ->paginate(self::PER_PAGE)
+                    ->fragment('changes'),
+                'refused' => [],
+                'taken' => null,
+                'stale' => false,
+                'typed' => null,
+                'said' => '',
+            ],
+            $status,
+        );
     }
 
     /**
@@ -140,7 +153,10 @@ final class BrandController extends Controller
             if ($request->boolean("remove.$page")) {
                 $had[$page] = null;
             } elseif ($request->hasFile($page)) {
-                $picture = Refusal::at("/$page", fn () => $library->add($this->workspace, ...self::uploaded($request->file($page))));
+                $picture = Refusal::at(
+                    "/$page",
+                    fn () => $library->add($this->workspace, ...self::uploaded($request->file($page))),
+                );
                 $had[$page] = ['picture' => $picture->ref(), 'ratio' => $picture->height / $picture->width];
             }
         }

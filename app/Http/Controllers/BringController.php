@@ -21,7 +21,11 @@ use InkyCard\Refusal;
 final class BringController extends Controller
 {
     /** What words can be taken for. */
-    private const WORDS = ['name' => 'name', 'role' => 'role', 'company' => 'company', 'department' => 'department', 'tagline' => 'tagline', 'credentials' => 'credentials', 'pronouns' => 'pronouns', 'licence' => 'licence', 'address' => 'address', 'notice' => 'small print', 'closing' => 'closing', 'line' => 'a line of its own'];
+    private const WORDS = [
+        'name' => 'name', 'role' => 'role', 'company' => 'company', 'department' => 'department',
+        'tagline' => 'tagline', 'credentials' => 'credentials', 'pronouns' => 'pronouns', 'licence' => 'licence',
+        'address' => 'address', 'notice' => 'small print', 'closing' => 'closing', 'line' => 'a line of its own',
+    ];
 
     public function show(Request $request, string $id): Response
     {
@@ -31,13 +35,21 @@ final class BringController extends Controller
     /** As it was brought, alone in a frame. */
     public function brought(Request $request, string $id): Response
     {
-        return response()->view('proof.reading', ['html' => Brought::shown($this->bytes($request, $id)), 'page' => '#ffffff', 'ink' => '#000000', 'client' => MailClient::of('tolerant-webmail'), 'outlined' => false, 'marked' => []])
+        return response()
+            ->view('proof.reading', [
+                'html' => Brought::shown($this->bytes($request, $id)), 'page' => '#ffffff', 'ink' => '#000000',
+                'client' => MailClient::of('tolerant-webmail'), 'outlined' => false, 'marked' => [],
+            ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
     /** Makes a card of the lines kept. */
-    public function confirm(Request $request, Library $library, SafeHttpClient $outside, string $id): Response|RedirectResponse
-    {
+    public function confirm(
+        Request $request,
+        Library $library,
+        SafeHttpClient $outside,
+        string $id,
+    ): Response|RedirectResponse {
         $brand = StoredBrand::in($this->workspace)->document();
         $keep = array_filter($request->array('keep'), is_string(...));
         $kinds = $request->array('kind');
@@ -55,12 +67,27 @@ final class BringController extends Controller
             if ($facts === []) {
                 throw Refusal::because(implode(' ', $left));
             }
-            $document = CardJson::read(Brought::document($facts, $brand->country, ['style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes]]));
+            $document = CardJson::read(
+                Brought::document($facts, $brand->country, [
+                    'style' => [
+                        'inks' => $brand->toArray()['inks'],
+                        'typeface' => $brand->typeface->key,
+                        'sizes' => $brand->sizes,
+                    ],
+                ]),
+            );
         } catch (Refusal $refusal) {
             return $this->page($request, $id, $refusal->getMessage(), 422);
         }
 
-        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), 'Started from what was brought in')->id)->with('told', implode(' ', $left));
+        return redirect()
+            ->route(
+                'bench',
+                StoredCard::start(
+                    $this->workspace, $document, self::member($request), 'Started from what was brought in',
+                )->id,
+            )
+            ->with('told', implode(' ', $left));
     }
 
     /** @throws Refusal */
@@ -71,7 +98,10 @@ final class BringController extends Controller
         }
         $text = $fact->fields['text'] ?? $fact->fields['value'] ?? $fact->fields['phrase'] ?? '';
 
-        return new Fact($kind, Kinds::of($kind)->accept(['text' => $text, 'value' => $text, 'phrase' => $text], $country), 1, $fact->source);
+        return new Fact(
+            $kind, Kinds::of($kind)->accept(['text' => $text, 'value' => $text, 'phrase' => $text], $country), 1,
+            $fact->source,
+        );
     }
 
     private function page(Request $request, string $id, string $refused = '', int $status = 200): Response
@@ -80,11 +110,21 @@ final class BringController extends Controller
         $facts = Brought::facts($this->bytes($request, $id), $country);
         $card = CardJson::read(Brought::document($facts, $country));
 
-        return response()->view('cards.confirm', [
-            'id' => $id, 'facts' => $facts, 'summaries' => array_map(fn ($piece) => $piece->summary(), $card->pieces), 'words' => self::WORDS, 'refused' => $refused,
-            'kinds' => array_filter($request->array('kind'), is_string(...)),
-            'keep' => $request->isMethod('POST') ? array_values(array_filter($request->array('keep'), is_string(...))) : null,
-        ], $status);
+        return response()->view(
+            'cards.confirm',
+            [
+                'id' => $id,
+                'facts' => $facts,
+                'summaries' => array_map(fn ($piece) => $piece->summary(), $card->pieces),
+                'words' => self::WORDS,
+                'refused' => $refused,
+                'kinds' => array_filter($request->array('kind'), is_string(...)),
+                'keep' => $request->isMethod('POST')
+                    ? array_values(array_filter($request->array('keep'), is_string(...)))
+                    : null,
+            ],
+            $status,
+        );
     }
 
     private function bytes(Request $request, string $id): string

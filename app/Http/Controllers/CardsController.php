@@ -35,10 +35,27 @@ final class CardsController extends Controller
         $archived = self::word($request, 'show') === 'archived';
         $sort = isset(self::SORTS[self::word($request, 'sort')]) ? self::word($request, 'sort') : 'newest';
         $like = '%'.addcslashes($find, '%_\\').'%';
-        $cards = StoredCard::query()->where('workspace_id', $this->workspace->id)
-            ->when($archived, fn (Builder $query) => $query->whereNotNull('archived_at'), fn (Builder $query) => $query->whereNull('archived_at'))
-            ->when($find !== '', fn (Builder $query) => $query->where(fn (Builder $either) => $either->whereLike('name', $like)
-                ->orWhereExists(fn ($exists) => $exists->from('card_revisions')->whereColumn('card_id', 'cards.id')->whereColumn('number', 'cards.head')->whereLike('document', $like))));
+        $cards = StoredCard::query()
+            ->where('workspace_id', $this->workspace->id)
+            ->when(
+                $archived,
+                fn (Builder $query) => $query->whereNotNull('archived_at'),
+                fn (Builder $query) => $query->whereNull('archived_at'),
+            )
+            ->when(
+                $find !== '',
+                fn (Builder $query) => $query->where(
+                    fn (Builder $either) => $either
+                        ->whereLike('name', $like)
+                        ->orWhereExists(
+                            fn ($exists) => $exists
+                                ->from('card_revisions')
+                                ->whereColumn('card_id', 'cards.id')
+                                ->whereColumn('number', 'cards.head')
+                                ->whereLike('document', $like),
+                        ),
+                ),
+            );
         match ($sort) {
             'name' => $cards->orderBy('name')->orderBy('id'),
             'oldest' => $cards->oldest('updated_at')->oldest('id'),
@@ -47,10 +64,24 @@ final class CardsController extends Controller
         $page = $cards->paginate(self::PER_PAGE)->withQueryString();
 
         return view('cards.index', [
-            'cards' => $page, 'find' => $find, 'archived' => $archived, 'sort' => $sort, 'sorts' => self::SORTS,
-            'filed' => StoredCard::query()->where('workspace_id', $this->workspace->id)->whereNotNull('archived_at')->count(),
-            'presses' => (new Tally($this->workspace, self::PRESSED, now(), array_map(fn (StoredCard $card) => $card->id, array_values($page->items()))))->seriesBy('card'),
-            'placements' => DB::table('placements')->whereIn('card_id', $page->pluck('id'))->orderBy('address')->get()->groupBy('card_id'),
+            'cards' => $page,
+            'find' => $find,
+            'archived' => $archived,
+            'sort' => $sort,
+            'sorts' => self::SORTS,
+            'filed' => StoredCard::query()
+                ->where('workspace_id', $this->workspace->id)
+                ->whereNotNull('archived_at')
+                ->count(),
+            'presses' => (new Tally(
+                $this->workspace, self::PRESSED, now(),
+                array_map(fn (StoredCard $card) => $card->id, array_values($page->items())),
+            ))->seriesBy('card'),
+            'placements' => DB::table('placements')
+                ->whereIn('card_id', $page->pluck('id'))
+                ->orderBy('address')
+                ->get()
+                ->groupBy('card_id'),
         ]);
     }
 
@@ -58,7 +89,11 @@ final class CardsController extends Controller
     public function several(Request $request): RedirectResponse
     {
         $ids = array_filter(array_map(fn ($id) => is_scalar($id) ? (int) $id : 0, $request->array('cards')));
-        $chosen = StoredCard::query()->where('workspace_id', $this->workspace->id)->whereIn('id', $ids)->orderBy('id')->get();
+        $chosen = StoredCard::query()
+            ->where('workspace_id', $this->workspace->id)
+            ->whereIn('id', $ids)
+            ->orderBy('id')
+            ->get();
         $count = $chosen->count();
         if ($count === 0) {
             return back()->with('told', 'Choose cards first.');
@@ -68,13 +103,23 @@ final class CardsController extends Controller
             case 'archive':
                 StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => now()]);
 
-                return back()->with(['told' => "$cards put in the archive.", 'undo' => ['bring-back', $chosen->modelKeys()]]);
+                return back()->with([
+                    'told' => "$cards put in the archive.",
+                    'undo' => ['bring-back', $chosen->modelKeys()],
+                ]);
             case 'bring-back':
                 StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => null]);
 
                 return back()->with(['told' => "$cards brought back.", 'undo' => ['archive', $chosen->modelKeys()]]);
             case 'copy':
-                DB::transaction(fn () => $chosen->each(fn (StoredCard $card) => StoredCard::start($this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request), "Copied from $card->name")));
+                DB::transaction(
+                    fn () => $chosen->each(
+                        fn (StoredCard $card) => StoredCard::start(
+                            $this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request),
+                            "Copied from $card->name",
+                        ),
+                    ),
+                );
 
                 return redirect()->route('cards')->with('told', "$cards copied.");
         }
@@ -94,23 +139,43 @@ final class CardsController extends Controller
         try {
             $email = trim(self::word($request, 'email'));
             $email = $email === '' ? '' : Refusal::at('/email', fn () => MailAddress::parse($email)->address);
-            $document = (new CopyFor(self::word($request, 'holder'), $email, self::word($request, 'name')))->apply($card->document());
-            $document = $request->boolean('short') ? (new Shorten)->apply($document) : $document;
+            $document = (new CopyFor(self::word($request, 'holder'), $email, self::word($request, 'name')))->apply(
+                $card->document(),
+            );
+            $document = $request->boolean('short') ? (new Shorten())->apply($document) : $document;
         } catch (Refusal $refusal) {
-            return response()->view('cards.copy', ['card' => $card, 'refused' => [$refusal->field() => $refusal->getMessage()]], 422);
+            return response()->view(
+                'cards.copy',
+                ['card' => $card, 'refused' => [$refusal->field() => $refusal->getMessage()]],
+                422,
+            );
         }
 
-        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id);
+        return redirect()->route(
+            'bench',
+            StoredCard::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id,
+        );
     }
 
     /** Every address with its cards, as a table. */
     public function placements(): View
     {
-        $addresses = DB::table('placements')->where('workspace_id', $this->workspace->id)->select('address')->distinct()->orderBy('address')->paginate(self::ADDRESSES);
-        $placed = DB::table('placements')->join('cards', 'cards.id', 'card_id')->where('placements.workspace_id', $this->workspace->id)->whereIn('address', $addresses->pluck('address'))->get(['address', 'situation', 'card_id', 'cards.name']);
+        $addresses = DB::table('placements')
+            ->where('workspace_id', $this->workspace->id)
+            ->select('address')
+            ->distinct()
+            ->orderBy('address')
+            ->paginate(self::ADDRESSES);
+        $placed = DB::table('placements')
+            ->join('cards', 'cards.id', 'card_id')
+            ->where('placements.workspace_id', $this->workspace->id)
+            ->whereIn('address', $addresses->pluck('address'))
+            ->get(['address', 'situation', 'card_id', 'cards.name']);
 
         return view('cards.placements', [
-            'addresses' => $addresses, 'situations' => Situation::cases(), 'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
+            'addresses' => $addresses,
+            'situations' => Situation::cases(),
+            'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
             'cards' => StoredCard::choices($this->workspace),
         ]);
     }
@@ -126,17 +191,28 @@ final class CardsController extends Controller
         $card = $this->card($card);
         try {
             $address = mb_strtolower(MailAddress::parse(self::word($request, 'address'))->address);
-            $situation = Situation::tryFrom(self::word($request, 'situation')) ?? throw Refusal::because('Choose new mail, replies or campaigns.');
+            $situation
+                = Situation::tryFrom(self::word($request, 'situation'))
+                ?? throw Refusal::because('Choose new mail, replies or campaigns.');
         } catch (Refusal $refusal) {
-            return back()->with(['told' => $refusal->getMessage(), 'misplaced' => $card->id])->withInput(['address' => mb_scrub(self::word($request, 'address'))]);
+            return back()
+                ->with(['told' => $refusal->getMessage(), 'misplaced' => $card->id])
+                ->withInput(['address' => mb_scrub(self::word($request, 'address'))]);
         }
         if ($request->boolean('remove')) {
             Placements::take($card, $address, $situation);
 
-            return back()->with(['told' => "$card->name is not used for {$situation->label()} from $address any more.", 'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value]]);
+            return back()->with([
+                'told' => "$card->name is not used for {$situation->label()} from $address any more.",
+                'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value],
+            ]);
         }
         $other = Placements::put($card, $address, $situation);
 
-        return back()->with('told', "$card->name is used for {$situation->label()} from $address".($other === null ? '.' : ", in place of $other."));
+        return back()->with(
+            'told',
+            "$card->name is used for {$situation->label()} from $address"
+                .($other === null ? '.' : ", in place of $other."),
+        );
     }
 }

@@ -23,9 +23,16 @@ final class ClicksController extends Controller
         $tally = $this->tally($request);
 
         return view('clicks.show', [
-            'days' => self::days($request), 'choices' => self::DAYS, 'way' => $way, 'ways' => self::WAYS,
-            'card' => $this->chosen($request), 'person' => self::word($request, 'person'),
-            'totals' => $tally->totals(), 'series' => $tally->series(), 'rows' => $tally->by($way, self::PER_PAGE), 'lines' => $tally->seriesBy($way),
+            'days' => self::days($request),
+            'choices' => self::DAYS,
+            'way' => $way,
+            'ways' => self::WAYS,
+            'card' => $this->chosen($request),
+            'person' => self::word($request, 'person'),
+            'totals' => $tally->totals(),
+            'series' => $tally->series(),
+            'rows' => $tally->by($way, self::PER_PAGE),
+            'lines' => $tally->seriesBy($way),
             'counted' => Tally::counts($this->workspace),
         ]);
     }
@@ -59,7 +66,10 @@ final class ClicksController extends Controller
     {
         $card = $this->chosen($request);
 
-        return new Tally($this->workspace, self::days($request), now(), $card === null ? null : [$card->id], self::word($request, 'person'));
+        return new Tally(
+            $this->workspace, self::days($request), now(), $card === null ? null : [$card->id],
+            self::word($request, 'person'),
+        );
     }
 
     /** @return key-of<self::DAYS> */
@@ -74,6 +84,8 @@ final class ClicksController extends Controller
     {
         $card = self::seen($request, 'card');
 
-        return $card === 0 ? null : StoredCard::query()->where('workspace_id', $this->workspace->id)->find($card) ?? abort(404);
+        return $card === 0
+            ? null
+            : StoredCard::query()->where('workspace_id', $this->workspace->id)->find($card) ?? abort(404);
     }
 }

@@ -53,7 +53,9 @@ abstract class Controller
     protected static function rendering(Document $document): Response
     {
         return response()
-            ->view('bench.sheet', ['html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document))])
+            ->view('bench.sheet', [
+                'html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document)),
+            ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
@@ -62,7 +64,14 @@ abstract class Controller
     {
         [$name, $type, $bytes] = Parcels::packed($artifact);
 
-        return response($bytes, 200, ['Content-Type' => $type, 'Content-Disposition' => sprintf("attachment; filename=\"%s\"; filename*=UTF-8''%s", Str::ascii($name), rawurlencode($name))]);
+        return response($bytes, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => sprintf(
+                "attachment; filename=\"%s\"; filename*=UTF-8''%s",
+                Str::ascii($name),
+                rawurlencode($name),
+            ),
+        ]);
     }
 
     /**
@@ -75,9 +84,13 @@ abstract class Controller
      *
      * @throws Refusal
      */
-    protected static function uploaded(mixed $file, string $none = 'Choose one picture at a time.', int $most = Intake::MAX_BYTES, ?Refusal $heavy = null): array
-    {
-        if (! $file instanceof UploadedFile) {
+    protected static function uploaded(
+        mixed $file,
+        string $none = 'Choose one picture at a time.',
+        int $most = Intake::MAX_BYTES,
+        ?Refusal $heavy = null,
+    ): array {
+        if (! ($file instanceof UploadedFile)) {
             throw Refusal::because($none);
         }
         // One over the server's own limit has no size of its own.

@@ -28,42 +28,72 @@ final class EditController extends Controller
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
         $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
 
-        return $this->change($request, $card, $piece, function () use ($request, $library, $card, $piece, $fields) {
-            $picture = match (true) {
-                $request->hasFile('upload') => Refusal::at('/fields/picture', function () use ($request, $library, $card, $piece) {
-                    $file = self::uploaded($request->file('upload'));
+        return $this->change(
+            $request,
+            $card,
+            $piece,
+            function () use ($request, $library, $card, $piece, $fields) {
+                $picture = match (true) {
+                    $request->hasFile('upload') => Refusal::at('/fields/picture', function () use (
+                        $request,
+                        $library,
+                        $card,
+                        $piece,
+                    ) {
+                        $file = self::uploaded($request->file('upload'));
 
-                    // What comes for a closing is a written name: its paper goes, its ink is the card's.
-                    return $this->card($card)->document()->piece($piece)->kind->key() === 'closing' ? $library->addHand($this->workspace, ...$file) : $library->add($this->workspace, ...$file);
-                }),
-                $request->has('pick') => $this->workspace->pictures()->find(self::seen($request, 'pick')) ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture'),
-                default => null,
-            };
-            if ($picture !== null) {
-                $fields = ['picture' => $picture->ref(), 'ratio' => $picture->ratio()] + $fields;
-                // Its words, asked for once, where the piece has none of its own.
-                if ($picture->alt !== '' && ($fields['alt'] ?? '') === '' && $this->card($card)->document()->piece($piece)->text('alt') === '') {
-                    $fields['alt'] = $picture->alt;
+                        // What comes for a closing is a written name: its paper goes, its ink is the card's.
+                        return $this->card($card)->document()->piece($piece)->kind->key() === 'closing'
+                            ? $library->addHand($this->workspace, ...$file)
+                            : $library->add($this->workspace, ...$file);
+                    }),
+                    $request->has('pick') => $this->workspace->pictures()->find(self::seen($request, 'pick'))
+                        ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture'),
+                    default => null,
+                };
+                if ($picture !== null) {
+                    $fields = ['picture' => $picture->ref(), 'ratio' => $picture->ratio()] + $fields;
+                    // Its words, asked for once, where the piece has none of its own.
+                    if ($picture->alt !== '' && ($fields['alt'] ?? '') === ''
+                        && $this->card($card)->document()->piece($piece)->text('alt') === '') {
+                        $fields['alt'] = $picture->alt;
+                    }
                 }
-            }
 
-            return new Edit\FillPiece($piece, $fields);
-        }, typed: $fields);
+                return new Edit\FillPiece($piece, $fields);
+            },
+            typed: $fields,
+        );
     }
 
     public function show(Request $request, int $card, string $piece): Response
     {
-        return $this->change($request, $card, $piece, fn () => new Edit\ShowPiece($piece, $request->boolean('shown')), whole: true);
+        return $this->change(
+            $request, $card, $piece, fn () => new Edit\ShowPiece($piece, $request->boolean('shown')), whole: true,
+        );
     }
 
     public function move(Request $request, int $card, string $piece): Response
     {
-        return $this->change($request, $card, $piece, fn () => new Edit\MovePiece($piece, $request->boolean('up')), whole: true);
+        return $this->change(
+            $request, $card, $piece, fn () => new Edit\MovePiece($piece, $request->boolean('up')), whole: true,
+        );
     }
 
     public function place(Request $request, int $card, string $piece): Response
     {
-        return $this->change($request, $card, $piece, fn () => new Edit\PlacePiece($piece, Zone::tryFrom(self::word($request, 'zone')) ?? throw Refusal::because('There is no such place on a card.'), self::word($request, 'before')), whole: true);
+        return $this->change(
+            $request,
+            $card,
+            $piece,
+            fn () => new Edit\PlacePiece(
+                $piece,
+                Zone::tryFrom(self::word($request, 'zone'))
+                    ?? throw Refusal::because('There is no such place on a card.'),
+                self::word($request, 'before'),
+            ),
+            whole: true,
+        );
     }
 
     public function copy(Request $request, int $card, string $piece): Response
@@ -78,7 +108,10 @@ final class EditController extends Controller
 
     public function tune(Request $request, int $card, string $piece): Response
     {
-        return $this->change($request, $card, $piece, fn () => Edit\TunePiece::fromForm($piece, $request->array('tuning')), whole: $request->has('tuning.joined'));
+        return $this->change(
+            $request, $card, $piece, fn () => Edit\TunePiece::fromForm($piece, $request->array('tuning')),
+            whole: $request->has('tuning.joined'),
+        );
     }
 
     public function tuneSeveral(Request $request, int $card): Response
@@ -90,7 +123,17 @@ final class EditController extends Controller
 
     public function assign(Request $request, int $card, string $piece): Response
     {
-        return $this->change($request, $card, $piece, fn () => new Edit\AssignPiece($piece, FilledBy::tryFrom(self::word($request, 'by')) ?? throw Refusal::because('A piece is filled by us, by each person, or free.', '/tuning/by')), whole: true);
+        return $this->change(
+            $request,
+            $card,
+            $piece,
+            fn () => new Edit\AssignPiece(
+                $piece,
+                FilledBy::tryFrom(self::word($request, 'by'))
+                    ?? throw Refusal::because('A piece is filled by us, by each person, or free.', '/tuning/by'),
+            ),
+            whole: true,
+        );
     }
 
     public function add(Request $request, int $card): Response
@@ -98,7 +141,9 @@ final class EditController extends Controller
         $piece = Edit\AddPiece::nextId($this->card($card)->document());
         $request->merge(['open' => $piece]);
 
-        return $this->change($request, $card, $piece, fn () => new Edit\AddPiece(Kinds::of($request->input('kind'))), whole: true);
+        return $this->change(
+            $request, $card, $piece, fn () => new Edit\AddPiece(Kinds::of($request->input('kind'))), whole: true,
+        );
     }
 
     public function rename(Request $request, int $card): Response
@@ -108,17 +153,30 @@ final class EditController extends Controller
 
     public function restyle(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Restyle(Arr::only($request->array('style'), ['typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks'])));
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\Restyle(
+                Arr::only($request->array('style'), [
+                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks',
+                ]),
+            ),
+        );
     }
 
     public function tags(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\TagLinks($request->boolean('on') ? $request->array('tags') : null));
+        return $this->change(
+            $request, $card, '', fn () => new Edit\TagLinks($request->boolean('on') ? $request->array('tags') : null),
+        );
     }
 
     public function tag(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\TagLink(self::word($request, 'link'), $request->boolean('on')));
+        return $this->change(
+            $request, $card, '', fn () => new Edit\TagLink(self::word($request, 'link'), $request->boolean('on')),
+        );
     }
 
     public function count(Request $request, int $card): Response
@@ -128,43 +186,75 @@ final class EditController extends Controller
 
     public function rearrange(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\Rearrange(Refusal::at('/arrangement', fn () => Arrangement::of(self::word($request, 'arrangement')))), whole: true);
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\Rearrange(
+                Refusal::at('/arrangement', fn () => Arrangement::of(self::word($request, 'arrangement'))),
+            ),
+            whole: true,
+        );
     }
 
     public function look(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\TakeLook(Starters::all()[self::word($request, 'look')] ?? throw Refusal::because('There is no such look.')), whole: true);
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\TakeLook(
+                Starters::all()[self::word($request, 'look')] ?? throw Refusal::because('There is no such look.'),
+            ),
+            whole: true,
+        );
     }
 
     public function hideSamples(Request $request, int $card): Response
     {
-        return $this->change($request, $card, '', fn () => new Edit\HideSamples, whole: true);
+        return $this->change($request, $card, '', fn () => new Edit\HideSamples(), whole: true);
     }
 
     public function undo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (StoredCard $card) => $card->undo(self::seen($request)), 'Undone.');
+        return $this->jump(
+            $request, $this->card($card), fn (StoredCard $card) => $card->undo(self::seen($request)), 'Undone.',
+        );
     }
 
     public function redo(Request $request, int $card): Response
     {
-        return $this->jump($request, $this->card($card), fn (StoredCard $card) => $card->redo(self::seen($request)), 'Done again.');
+        return $this->jump(
+            $request, $this->card($card), fn (StoredCard $card) => $card->redo(self::seen($request)), 'Done again.',
+        );
     }
 
     /**
      * @param  \Closure(): EditEdit  $make
      * @param  array<string, mixed>  $typed  fields to show again should the card have moved on
      */
-    private function change(Request $request, int $id, string $piece, \Closure $make, bool $whole = false, array $typed = []): Response
-    {
+    private function change(
+        Request $request,
+        int $id,
+        string $piece,
+        \Closure $make,
+        bool $whole = false,
+        array $typed = [],
+    ): Response {
         $card = $this->card($id);
         $answer = new Answer($request, $card, $piece);
         $edit = null;
         try {
             $edit = $make();
-            $after = $card->edit(self::seen($request), $edit, $request->user(), Str::limit(self::word($request, 'burst'), 32, '') ?: null);
+            $after = $card->edit(
+                self::seen($request), $edit, $request->user(),
+                Str::limit(self::word($request, 'burst'), 32, '') ?: null,
+            );
 
-            return $answer->kept($after, $whole || $request->boolean('whole'), ! $edit instanceof Edit\FillPiece, 'Kept. '.$card->revision()->words.'.', self::notes($typed));
+            return $answer->kept(
+                $after, $whole || $request->boolean('whole'), ! ($edit instanceof Edit\FillPiece),
+                'Kept. '.$card->revision()->words.'.', self::notes($typed),
+            );
         } catch (StaleRevision) {
             return $answer->stale($typed);
         } catch (Refusal $refusal) {
@@ -182,7 +272,9 @@ final class EditController extends Controller
      */
     private static function notes(array $typed): array
     {
-        return is_string($typed['links'] ?? null) ? ['links' => ProfileText::says(ProfileText::sort($typed['links']))] : [];
+        return is_string($typed['links'] ?? null)
+            ? ['links' => ProfileText::says(ProfileText::sort($typed['links']))]
+            : [];
     }
 
     private function jump(Request $request, StoredCard $card, \Closure $jump, string $said): Response

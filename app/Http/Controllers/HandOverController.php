@@ -49,7 +49,14 @@ final class HandOverController extends Controller
             'client' => $client,
             'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
-            'travels' => array_map(fn (PictureDelivery $travel) => [$travel, $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()), array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn())], PictureDelivery::cases()),
+            'travels' => array_map(
+                fn (PictureDelivery $travel) => [
+                    $travel,
+                    $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()),
+                    array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn()),
+                ],
+                PictureDelivery::cases(),
+            ),
             'proof' => $proof,
         ]);
     }
@@ -60,7 +67,10 @@ final class HandOverController extends Controller
         $card = $this->card($card);
         $to = Destination::all()[$to] ?? abort(404);
 
-        return view('hand-over.directions', ['card' => $card, 'to' => $to, 'note' => HouseNotes::of($this->workspace->id, $to), 'html' => $handOver->parcel($card->document(), $card)->html()]);
+        return view('hand-over.directions', [
+            'card' => $card, 'to' => $to, 'note' => HouseNotes::of($this->workspace->id, $to),
+            'html' => $handOver->parcel($card->document(), $card)->html(),
+        ]);
     }
 
     /** What the workspace adds to the directions. */
@@ -70,9 +80,17 @@ final class HandOverController extends Controller
         $to = Destination::all()[$to] ?? abort(404);
         $back = redirect()->to(route('hand-over', ['card' => $card->id, 'to' => $to->key]).'#house-note');
         try {
-            HouseNotes::put($this->workspace->id, $to, HouseNote::of(self::word($request, 'film'), self::word($request, 'note')), $request->boolean('all'));
+            HouseNotes::put(
+                $this->workspace->id, $to, HouseNote::of(self::word($request, 'film'), self::word($request, 'note')),
+                $request->boolean('all'),
+            );
         } catch (Refusal $refusal) {
-            return $back->with('note_refused', [$refusal->field() => $refusal->getMessage()])->withInput(['film' => mb_scrub(self::word($request, 'film')), 'note' => mb_scrub(self::word($request, 'note'))]);
+            return $back
+                ->with('note_refused', [$refusal->field() => $refusal->getMessage()])
+                ->withInput([
+                    'film' => mb_scrub(self::word($request, 'film')),
+                    'note' => mb_scrub(self::word($request, 'note')),
+                ]);
         }
 
         return $back->with('note_told', 'Kept: it stands with these directions wherever they go.');

@@ -25,12 +25,23 @@ final class HandwritingController extends Controller
         $way = self::word($request, 'way');
         try {
             $picture = match ($way) {
-                'drawn' => $library->addHand($this->workspace, Refusal::at('/strokes', fn () => Strokes::read($request->input('strokes'))), 'Drawn by hand'),
-                'photographed' => Refusal::at('/photo', fn () => $library->addHand($this->workspace, ...self::uploaded($request->file('photo')))),
+                'drawn' => $library->addHand(
+                    $this->workspace,
+                    Refusal::at('/strokes', fn () => Strokes::read($request->input('strokes'))),
+                    'Drawn by hand',
+                ),
+                'photographed' => Refusal::at(
+                    '/photo',
+                    fn () => $library->addHand($this->workspace, ...self::uploaded($request->file('photo'))),
+                ),
                 'set' => Refusal::at('/words', function () use ($request, $library, $scribe) {
                     $words = CleanText::of($request->input('words'), 60, 'name');
 
-                    return $library->addHand($this->workspace, $scribe->written($words, self::word($request, 'face')), $words);
+                    return $library->addHand(
+                        $this->workspace,
+                        $scribe->written($words, self::word($request, 'face')),
+                        $words,
+                    );
                 }),
                 default => throw Refusal::because('Draw the name, photograph it, or have it set.'),
             };
@@ -38,14 +49,20 @@ final class HandwritingController extends Controller
             return response($this->page($request, [$refusal->field() ?: 'way' => $refusal->getMessage()]), 422);
         }
 
-        return redirect()->route('picture', $picture->id)->with('told', 'Taken. Choose it for a closing on the bench; it is shown in the closing\'s ink.');
+        return redirect()
+            ->route('picture', $picture->id)
+            ->with('told', 'Taken. Choose it for a closing on the bench; it is shown in the closing\'s ink.');
     }
 
     /** A name in a script face, to look at. */
     public function sample(Request $request, Scribe $scribe): Response
     {
         try {
-            return response($scribe->sample(CleanText::of($request->input('words'), 60, 'name'), self::word($request, 'face')), 200, ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600']);
+            return response(
+                $scribe->sample(CleanText::of($request->input('words'), 60, 'name'), self::word($request, 'face')),
+                200,
+                ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600'],
+            );
         } catch (Refusal $refusal) {
             return response($refusal->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
@@ -54,6 +71,10 @@ final class HandwritingController extends Controller
     /** @param  array<string, string>  $refused */
     private function page(Request $request, array $refused = []): View
     {
-        return view('pictures.hand', ['refused' => $refused, 'name' => self::word($request, 'words') ?: self::member($request)->name, 'faces' => Scribe::FACES]);
+        return view('pictures.hand', [
+            'refused' => $refused,
+            'name' => self::word($request, 'words') ?: self::member($request)->name,
+            'faces' => Scribe::FACES,
+        ]);
     }
 }

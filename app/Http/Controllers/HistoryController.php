@@ -21,7 +21,14 @@ final class HistoryController extends Controller
     {
         $card = $this->card($card);
 
-        return view('history.show', ['card' => $card, 'revisions' => $card->revisions()->orderByDesc('number')->paginate(self::PER_PAGE)->through(Revision::of(...))]);
+        return view('history.show', [
+            'card' => $card,
+            'revisions' => $card
+                ->revisions()
+                ->orderByDesc('number')
+                ->paginate(self::PER_PAGE)
+                ->through(Revision::of(...)),
+        ]);
     }
 
     /** Two of its states side by side. */
@@ -36,8 +43,13 @@ final class HistoryController extends Controller
         }
 
         return view('history.compare', [
-            'card' => $card, 'one' => $one, 'other' => $other,
-            'differences' => Difference::between(CardJson::restore($one->document), CardJson::restore($other->document)),
+            'card' => $card,
+            'one' => $one,
+            'other' => $other,
+            'differences' => Difference::between(
+                CardJson::restore($one->document),
+                CardJson::restore($other->document),
+            ),
         ]);
     }
 
@@ -52,7 +64,9 @@ final class HistoryController extends Controller
         try {
             $card->goBack(self::seen($request), $this->revision($card, $number), self::member($request));
         } catch (StaleRevision) {
-            return redirect()->route('history', $card->id)->with('told', 'The card was changed elsewhere meanwhile: look again before you go back.');
+            return redirect()
+                ->route('history', $card->id)
+                ->with('told', 'The card was changed elsewhere meanwhile: look again before you go back.');
         }
 
         return redirect()->route('bench', $card->id);

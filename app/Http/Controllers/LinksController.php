@@ -30,7 +30,12 @@ final class LinksController extends Controller
             'links' => $links,
             'checks' => $checks->known(array_values(array_unique(array_column($links, 'address')))),
             'networks' => Networks::of($document, StoredBrand::in($this->workspace)->document()->lines),
-            'profiles' => array_values(array_filter($document->pieces, fn (Piece $piece) => $piece->shown && $piece->kind instanceof ProfilesKind))[0] ?? null,
+            'profiles' => array_values(
+                array_filter(
+                    $document->pieces,
+                    fn (Piece $piece) => $piece->shown && $piece->kind instanceof ProfilesKind,
+                ),
+            )[0] ?? null,
             'refused' => [],
             'swap' => null,
         ]);
@@ -39,7 +44,14 @@ final class LinksController extends Controller
     /** Follows one link of the card, or, for a form without a script, those not checked lately. */
     public function check(Request $request, LinkChecks $checks, int $card): View|RedirectResponse
     {
-        $addresses = array_values(array_unique(array_column(array_filter(CardLink::all($this->card($card)->document()), self::canBeFollowed(...)), 'address')));
+        $addresses = array_values(
+            array_unique(
+                array_column(
+                    array_filter(CardLink::all($this->card($card)->document()), self::canBeFollowed(...)),
+                    'address',
+                ),
+            ),
+        );
         $asked = self::word($request, 'address');
         if ($asked !== '') {
             // Only what stands on the card is followed.
@@ -47,9 +59,13 @@ final class LinksController extends Controller
 
             $check = $checks->check($asked);
 
-            return $request->hasHeader('HX-Request') ? view('links.checked', ['check' => $check]) : redirect()->route('links', $card);
+            return $request->hasHeader('HX-Request')
+                ? view('links.checked', ['check' => $check])
+                : redirect()->route('links', $card);
         }
-        foreach (array_slice(array_diff($addresses, array_keys($checks->known($addresses))), 0, self::MOST) as $address) {
+        foreach (
+            array_slice(array_diff($addresses, array_keys($checks->known($addresses))), 0, self::MOST) as $address
+        ) {
             $checks->check($address);
         }
 

@@ -26,7 +26,11 @@ final class LooksController extends Controller
         $document = $this->card($card)->document();
         $look = self::word($request, 'look');
         try {
-            return self::rendering($look === '' ? (new Rearrange(Arrangement::of(self::word($request, 'arrangement'))))->apply($document) : (new TakeLook(Starters::all()[$look] ?? abort(404)))->apply($document));
+            return self::rendering(
+                $look === ''
+                    ? (new Rearrange(Arrangement::of(self::word($request, 'arrangement'))))->apply($document)
+                    : (new TakeLook(Starters::all()[$look] ?? abort(404)))->apply($document),
+            );
         } catch (Refusal) {
             abort(404);
         }

@@ -28,13 +28,19 @@ final class MailboxController extends Controller
         return $this->page($request, $outside, $handOver, $card);
     }
 
-    public function open(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card): Response|RedirectResponse
-    {
+    public function open(
+        Request $request,
+        SafeHttpClient $outside,
+        Parcels $handOver,
+        int $card,
+    ): Response|RedirectResponse {
         $this->card($card);
         try {
             Mailbox::open($outside, $request->input('server'), $request->input('token'))->identities();
         } catch (Refusal $refusal) {
-            return $this->page($request, $outside, $handOver, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422);
+            return $this->page(
+                $request, $outside, $handOver, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422,
+            );
         }
         // As long as one is signed in, and nowhere else.
         $request->session()->put(self::OPENED, Crypt::encrypt([$request->input('server'), $request->input('token')]));
@@ -50,20 +56,30 @@ final class MailboxController extends Controller
     }
 
     /** Puts the card under an address, or back what was there. */
-    public function place(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card): Response|RedirectResponse
-    {
+    public function place(
+        Request $request,
+        SafeHttpClient $outside,
+        Parcels $handOver,
+        int $card,
+    ): Response|RedirectResponse {
         $card = $this->card($card);
         try {
             $mailbox = $this->opened($request, $outside) ?? throw Refusal::because('Open the mailbox first.');
-            $identity = collect($mailbox->identities())->first(fn (Identity $one) => $one->id === self::word($request, 'identity')) ?? throw Refusal::because('This address is not in the mailbox any more.');
+            $identity
+                = collect($mailbox->identities())->first(
+                    fn (Identity $one) => $one->id === self::word($request, 'identity'),
+                ) ?? throw Refusal::because('This address is not in the mailbox any more.');
             $kept = $this->kept($request, $mailbox, $identity);
             if ($request->boolean('back')) {
-                [$html, $text] = Cache::get($kept) ?? throw Refusal::because('What stood here before is not kept any more.');
+                [$html, $text]
+                    = Cache::get($kept) ?? throw Refusal::because('What stood here before is not kept any more.');
                 $mailbox->place($identity->id, $html, $text);
                 Cache::forget($kept);
                 Placements::take($card, $identity->email, Situation::NewMail, Situation::Reply);
 
-                return redirect()->route('mailbox', $card->id)->with('told', "What stood under $identity->email before is back.");
+                return redirect()
+                    ->route('mailbox', $card->id)
+                    ->with('told', "What stood under $identity->email before is back.");
             }
             $parcel = $handOver->parcel($card->document(), $card);
             // The first that stood there is the one to come back to, not a card of ours.
@@ -74,7 +90,9 @@ final class MailboxController extends Controller
             return $this->page($request, $outside, $handOver, $card->id, ['identity' => $refusal->getMessage()], 422);
         }
 
-        return redirect()->route('mailbox', $card->id)->with('told', "$card->name is under every new message and answer from $identity->email.");
+        return redirect()
+            ->route('mailbox', $card->id)
+            ->with('told', "$card->name is under every new message and answer from $identity->email.");
     }
 
     private function opened(Request $request, SafeHttpClient $outside): ?Mailbox
@@ -90,8 +108,14 @@ final class MailboxController extends Controller
     }
 
     /** @param  array<string, string>  $refused */
-    private function page(Request $request, SafeHttpClient $outside, Parcels $handOver, int $card, array $refused = [], int $status = 200): Response
-    {
+    private function page(
+        Request $request,
+        SafeHttpClient $outside,
+        Parcels $handOver,
+        int $card,
+        array $refused = [],
+        int $status = 200,
+    ): Response {
         $card = $this->card($card);
         $mailbox = null;
         $identities = [];
@@ -105,9 +129,27 @@ final class MailboxController extends Controller
         }
         $parcel = $handOver->parcel($card->document(), $card);
 
-        return response()->view('hand-over.mailbox', [
-            'card' => $card, 'mailbox' => $mailbox, 'identities' => $identities, 'refused' => $refused, 'html' => $parcel->html(),
-            'before' => $mailbox === null ? [] : array_values(array_map(fn (Identity $one) => $one->id, array_filter($identities, fn (Identity $one) => Cache::has($this->kept($request, $mailbox, $one))))),
-        ], $status);
+        return response()->view(
+            'hand-over.mailbox',
+            [
+                'card' => $card,
+                'mailbox' => $mailbox,
+                'identities' => $identities,
+                'refused' => $refused,
+                'html' => $parcel->html(),
+                'before' => $mailbox === null
+                        ? []
+                        : array_values(
+                            array_map(
+                                fn (Identity $one) => $one->id,
+                                array_filter(
+                                    $identities,
+                                    fn (Identity $one) => Cache::has($this->kept($request, $mailbox, $one)),
+                                ),
+                            ),
+                        ),
+            ],
+            $status,
+        );
     }
 }

@@ -54,10 +54,16 @@ final class PictureController extends Controller
         }
         // One at a time from the page's own script, which shows how far each is.
         if ($request->wantsJson()) {
-            return response(view('pictures.taken', ['took' => $took, 'refused' => $refused, 'uses' => Uses::in($this->workspace)]), $refused === [] ? 200 : 422);
+            return response(
+                view('pictures.taken', ['took' => $took, 'refused' => $refused, 'uses' => Uses::in($this->workspace)]),
+                $refused === [] ? 200 : 422,
+            );
         }
 
-        return $refused === [] ? redirect()->route('pictures')->with('told', count($took) === 1 ? 'Taken.' : count($took).' taken.')
+        return $refused === []
+            ? redirect()
+                ->route('pictures')
+                ->with('told', count($took) === 1 ? 'Taken.' : count($took).' taken.')
             : response($this->list($request, ['files' => $refused]), 422);
     }
 
@@ -71,7 +77,9 @@ final class PictureController extends Controller
             return response($this->list($request, ['address' => $refusal->getMessage()]), 422);
         }
 
-        return redirect()->route('pictures')->with('told', 'Taken. It is kept here now, whatever becomes of the address.');
+        return redirect()
+            ->route('pictures')
+            ->with('told', 'Taken. It is kept here now, whatever becomes of the address.');
     }
 
     public function show(int $picture): View
@@ -96,10 +104,15 @@ final class PictureController extends Controller
             $edit = new SwapPicture($picture->source(), $picture->ref(), $picture->ratio(), $was);
 
             return $request->boolean('everywhere') && BulkChange::touched($this->workspace, $edit)->isNotEmpty()
-                ? BulkChange::over($this->workspace, $edit, "Cropped anew: $picture->name", self::member($request))->count() : null;
+                ? BulkChange::over(
+                    $this->workspace, $edit, "Cropped anew: $picture->name", self::member($request),
+                )->count()
+                : null;
         });
 
-        return redirect()->route('picture', $picture->id)->with('told', 'Kept.'.($cards === null ? '' : ' On the cards: '.$cards.'.'));
+        return redirect()
+            ->route('picture', $picture->id)
+            ->with('told', 'Kept.'.($cards === null ? '' : ' On the cards: '.$cards.'.'));
     }
 
     /** Another file in its place, on every card that has it. */
@@ -109,19 +122,33 @@ final class PictureController extends Controller
         try {
             $sweep = DB::transaction(function () use ($request, $library, $picture) {
                 [$bytes, $name] = Refusal::at('/file', fn () => self::uploaded($request->file('file')));
-                $new = Refusal::at('/file', fn () => $picture->hand ? $library->addHand($this->workspace, $bytes, $name) : $library->add($this->workspace, $bytes, $name));
+                $new = Refusal::at(
+                    '/file',
+                    fn () => $picture->hand
+                        ? $library->addHand($this->workspace, $bytes, $name)
+                        : $library->add($this->workspace, $bytes, $name),
+                );
                 if ($new->id === $picture->id) {
                     throw Refusal::because('That is the same picture.', '/file');
                 }
                 $new->forceFill(['alt' => $new->alt ?: $picture->alt])->save();
 
-                return [$new, BulkChange::over($this->workspace, new SwapPicture($picture->source(), $new->ref(), $new->ratio(), $picture->ratio()), "Replaced: $picture->name", self::member($request))];
+                return [
+                    $new,
+                    BulkChange::over(
+                        $this->workspace,
+                        new SwapPicture($picture->source(), $new->ref(), $new->ratio(), $picture->ratio()),
+                        "Replaced: $picture->name", self::member($request),
+                    ),
+                ];
             });
         } catch (Refusal $refusal) {
             return response($this->bench($picture, ['file' => $refusal->getMessage()]), 422);
         }
 
-        return redirect()->route('picture', $sweep[0]->id)->with(['told' => 'Replaced: '.$sweep[1]->count().'.', 'sweep' => $sweep[1]->id]);
+        return redirect()
+            ->route('picture', $sweep[0]->id)
+            ->with(['told' => 'Replaced: '.$sweep[1]->count().'.', 'sweep' => $sweep[1]->id]);
     }
 
     public function remove(int $picture): RedirectResponse
@@ -129,7 +156,9 @@ final class PictureController extends Controller
         $picture = $this->picture($picture);
         $picture->forceFill(['removed_at' => now()])->save();
 
-        return redirect()->route('pictures')->with(['told' => "Put away: $picture->name. Cards that have it keep it.", 'back' => $picture->id]);
+        return redirect()
+            ->route('pictures')
+            ->with(['told' => "Put away: $picture->name. Cards that have it keep it.", 'back' => $picture->id]);
     }
 
     public function restore(int $picture): RedirectResponse
@@ -145,10 +174,13 @@ final class PictureController extends Controller
         $picture = $this->picture($picture);
         try {
             $ref = PictureRef::framed($picture->source(), Framing::of($request->array('part')));
-            $baked = $bakery->bake(Recipe::of([
-                'picture' => $ref, 'shape' => self::word($request, 'shape'), 'tone' => self::word($request, 'tone'), 'ink' => self::word($request, 'ink'),
-                'width' => self::seen($request, 'width'), 'height' => self::seen($request, 'height'), 'outline' => $request->boolean('outline'),
-            ]));
+            $baked = $bakery->bake(
+                Recipe::of([
+                    'picture' => $ref, 'shape' => self::word($request, 'shape'), 'tone' => self::word($request, 'tone'),
+                    'ink' => self::word($request, 'ink'), 'width' => self::seen($request, 'width'),
+                    'height' => self::seen($request, 'height'), 'outline' => $request->boolean('outline'),
+                ]),
+            );
         } catch (Refusal $refusal) {
             return response($refusal->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
@@ -164,7 +196,10 @@ final class PictureController extends Controller
     {
         $picture = $this->picture($picture);
 
-        return response($library->bytes($picture->source()), 200, ['Content-Type' => Baked::mime($picture->extension), 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return response($library->bytes($picture->source()), 200, [
+            'Content-Type' => Baked::mime($picture->extension),
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 
     /** A small one, for lists. */
@@ -174,7 +209,9 @@ final class PictureController extends Controller
         $picture = $this->workspace->pictures()->where('hash', $hash)->firstOrFail();
         [$width, $height] = [1, $picture->ratio()];
         $scale = self::SMALL / max($width, $height);
-        $recipe = new Recipe($picture->ref(), Shape::Square, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
+        $recipe = new Recipe(
+            $picture->ref(), Shape::Square, max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)),
+        );
         $variant = $bakery->variants([$recipe])[$recipe->key()];
 
         return redirect("/p/$variant->hash.$variant->extension", 302, ['Cache-Control' => 'private, max-age=60']);
@@ -202,9 +239,20 @@ final class PictureController extends Controller
         $find = trim(self::word($request, 'find'));
 
         return view('pictures.index', [
-            'pictures' => $this->workspace->pictures()->whereNull('removed_at')
-                ->when($find !== '', fn ($query) => $query->where(fn ($either) => $either->whereLike('name', '%'.addcslashes($find, '%_\\').'%')->orWhereLike('alt', '%'.addcslashes($find, '%_\\').'%')))
-                ->latest('id')->paginate(self::PER_PAGE)->withQueryString(),
+            'pictures' => $this->workspace
+                ->pictures()
+                ->whereNull('removed_at')
+                ->when(
+                    $find !== '',
+                    fn ($query) => $query->where(
+                        fn ($either) => $either
+                            ->whereLike('name', '%'.addcslashes($find, '%_\\').'%')
+                            ->orWhereLike('alt', '%'.addcslashes($find, '%_\\').'%'),
+                    ),
+                )
+                ->latest('id')
+                ->paginate(self::PER_PAGE)
+                ->withQueryString(),
             'uses' => Uses::in($this->workspace),
             'find' => $find,
             'refused' => $refused,
@@ -214,7 +262,11 @@ final class PictureController extends Controller
     /** @param  array<string, string>  $refused */
     private function bench(StoredPicture $picture, array $refused = []): View
     {
-        return view('pictures.show', ['picture' => $picture, 'uses' => Uses::in($this->workspace)->of($picture->hash), 'refused' => $refused]);
+        return view('pictures.show', [
+            'picture' => $picture,
+            'uses' => Uses::in($this->workspace)->of($picture->hash),
+            'refused' => $refused,
+        ]);
     }
 
     private function picture(int $id): StoredPicture

@@ -25,7 +25,10 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
 
-        return view('proof.show', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Checklist::through($proof), 'walked' => self::walked($card)]);
+        return view('proof.show', [
+            'card' => $card, 'proof' => ($proof = $prover->of($card)), 'clients' => MailClient::all(),
+            'walk' => Checklist::through($proof), 'walked' => self::walked($card),
+        ]);
     }
 
     /** The same to print, or to send to a colleague as a PDF of the browser's. */
@@ -33,7 +36,10 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
 
-        return view('proof.print', ['card' => $card, 'proof' => $proof = $prover->of($card), 'clients' => MailClient::all(), 'walk' => Checklist::through($proof), 'walked' => self::walked($card)]);
+        return view('proof.print', [
+            'card' => $card, 'proof' => ($proof = $prover->of($card)), 'clients' => MailClient::all(),
+            'walk' => Checklist::through($proof), 'walked' => self::walked($card),
+        ]);
     }
 
     /** One stand-in, large, beside the original. */
@@ -43,7 +49,10 @@ final class ProofController extends Controller
         $card = $this->card($card);
         $proof = $prover->of($card);
 
-        return view('proof.compare', ['card' => $card, 'proof' => $proof, 'client' => $client, 'clients' => MailClient::all(), 'reading' => $proof->subject->reading($client->key)]);
+        return view('proof.compare', [
+            'card' => $card, 'proof' => $proof, 'client' => $client, 'clients' => MailClient::all(),
+            'reading' => $proof->subject->reading($client->key),
+        ]);
     }
 
     /** What the readers of one stand-in see, alone in a frame; `original` shows the card as sent at the same width. */
@@ -55,12 +64,21 @@ final class ProofController extends Controller
         $reading = $subject->reading($client->key);
         $original = $request->boolean('original');
 
-        return response()->view('proof.reading', [
-            'html' => $original ? $subject->named() : $reading->html(marked: true),
-            'page' => $original ? '#ffffff' : $reading->page->toHex(), 'ink' => $original ? '#000000' : $reading->ink->toHex(),
-            'client' => $client, 'outlined' => $request->boolean('outlined'),
-            'marked' => preg_match('/^[A-Za-z0-9_-]{1,40}(?:\.[A-Za-z0-9_-]{1,40}){0,79}$/D', $mark = self::word($request, 'mark')) === 1 ? explode('.', $mark) : [],
-        ])->header('Content-Security-Policy', ContentPolicy::RENDERING);
+        return response()
+            ->view('proof.reading', [
+                'html' => $original ? $subject->named() : $reading->html(marked: true),
+                'page' => $original ? '#ffffff' : $reading->page->toHex(),
+                'ink' => $original ? '#000000' : $reading->ink->toHex(),
+                'client' => $client,
+                'outlined' => $request->boolean('outlined'),
+                'marked' => preg_match(
+                    '/^[A-Za-z0-9_-]{1,40}(?:\.[A-Za-z0-9_-]{1,40}){0,79}$/D',
+                    $mark = self::word($request, 'mark'),
+                ) === 1
+                        ? explode('.', $mark)
+                        : [],
+            ])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
     /** Makes the edit a finding offers, on the revision its maker saw. */
@@ -80,7 +98,12 @@ final class ProofController extends Controller
             return back()->with('told', $refusal->getMessage());
         }
 
-        return redirect()->route('proof', $card)->with('mended', ['title' => $finding->title, 'words' => $card->revision()->words, 'before' => $before, 'after' => $card->head]);
+        return redirect()
+            ->route('proof', $card)
+            ->with('mended', [
+                'title' => $finding->title, 'words' => $card->revision()->words, 'before' => $before,
+                'after' => $card->head,
+            ]);
     }
 
     /** Ticks an item of the walk by eye, for the card as it is now. */
@@ -90,8 +113,16 @@ final class ProofController extends Controller
         $item = self::word($request, 'item');
         abort_unless(Checklist::has($item), 404);
         $request->boolean('done')
-            ? DB::table('proof_walks')->upsert(['card_id' => $card->id, 'item' => $item, 'revision' => $card->head, 'user_id' => $request->user()?->getAuthIdentifier(), 'at' => (string) now()], ['card_id', 'item'])
-            : DB::table('proof_walks')->where(['card_id' => $card->id, 'item' => $item])->delete();
+            ? DB::table('proof_walks')->upsert(
+                [
+                    'card_id' => $card->id, 'item' => $item, 'revision' => $card->head,
+                    'user_id' => $request->user()?->getAuthIdentifier(), 'at' => (string) now(),
+                ],
+                ['card_id', 'item'],
+            )
+            : DB::table('proof_walks')
+                ->where(['card_id' => $card->id, 'item' => $item])
+                ->delete();
 
         return redirect()->to(route('proof', $card).'#walk');
     }
@@ -103,14 +134,28 @@ final class ProofController extends Controller
         $proof = $prover->of($card);
 
         return response()->json([
-            'revision' => $card->head, 'score' => $proof->score(), 'count' => count($proof->findings), 'first' => $proof->findings[0]->title ?? '',
-            'pieces' => array_map(fn (Finding $finding) => ['severity' => $finding->severity->value, 'title' => $finding->title, 'says' => $finding->says], $proof->byPiece()),
+            'revision' => $card->head,
+            'score' => $proof->score(),
+            'count' => count($proof->findings),
+            'first' => $proof->findings[0]->title ?? '',
+            'pieces' => array_map(
+                fn (Finding $finding) => [
+                    'severity' => $finding->severity->value,
+                    'title' => $finding->title,
+                    'says' => $finding->says,
+                ],
+                $proof->byPiece(),
+            ),
         ]);
     }
 
     /** @return array<string, bool> item => whether it was ticked for the card as it is now */
     private static function walked(StoredCard $card): array
     {
-        return DB::table('proof_walks')->where('card_id', $card->id)->pluck('revision', 'item')->map(fn ($revision) => (int) $revision === $card->head)->all();
+        return DB::table('proof_walks')
+            ->where('card_id', $card->id)
+            ->pluck('revision', 'item')
+            ->map(fn ($revision) => (int) $revision === $card->head)
+            ->all();
     }
 }

@@ -29,7 +29,11 @@ final class SignInController
         $email = Str::limit($email, 254, '');
         $throttle = 'sign-in|'.sha1(Str::lower($email)).'|'.$request->ip();
         if (RateLimiter::tooManyAttempts($throttle, self::TRIES)) {
-            return $this->again($email, 'Too many tries: wait '.RateLimiter::availableIn($throttle).' seconds and try again.', 429);
+            return $this->again(
+                $email,
+                'Too many tries: wait '.RateLimiter::availableIn($throttle).' seconds and try again.',
+                429,
+            );
         }
         if (! Auth::attempt(['email' => $email, 'password' => $password])) {
             RateLimiter::hit($throttle);

@@ -15,7 +15,9 @@ use InkyCard\Card\Starter\Starter;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
 
-/** Starting a card: from a starter with the maker's brand and name in it, from nothing, or from what there is already. */
+/**
+ * Starting a card: from a starter with the maker's brand and name in it, from nothing, or from what there is already.
+ */
 final class StartController extends Controller
 {
     public function show(Request $request): Response
@@ -33,13 +35,18 @@ final class StartController extends Controller
         return $this->begun($request, $this->begin($starter, $request), "Started from {$starter->name}");
     }
 
-    /** What somebody has already: a signature as text, HTML, message or contact, the address of a public page, or a card document. */
+    /**
+     * What somebody has already: a signature as text, HTML, message or contact, the address of a public page, or a card
+     * document.
+     */
     public function bring(Request $request, SafeHttpClient $outside): Response|RedirectResponse
     {
         $field = $request->file('file') !== null ? 'file' : ($request->has('address') ? 'address' : 'text');
         try {
             $brought = match ($field) {
-                'file' => self::uploaded($request->file('file'), 'Choose one file.', Brought::MOST, Brought::tooLarge())[0],
+                'file' => self::uploaded(
+                    $request->file('file'), 'Choose one file.', Brought::MOST, Brought::tooLarge(),
+                )[0],
                 'address' => Brought::page($outside, trim(self::word($request, 'address'))),
                 default => self::word($request, 'text'),
             };
@@ -73,15 +80,24 @@ final class StartController extends Controller
         $brand = StoredBrand::in($this->workspace)->document();
 
         return CardJson::read([
-            'format' => CardJson::FORMAT, 'name' => self::member($request)->name.' — blank', 'country' => $brand->country,
-            'style' => ['inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes],
+            'format' => CardJson::FORMAT,
+            'name' => self::member($request)->name.' — blank',
+            'country' => $brand->country,
+            'style' => [
+                'inks' => $brand->toArray()['inks'],
+                'typeface' => $brand->typeface->key,
+                'sizes' => $brand->sizes,
+            ],
             'pieces' => [],
         ]);
     }
 
     private function begun(Request $request, Document $document, string $words): RedirectResponse
     {
-        return redirect()->route('bench', StoredCard::start($this->workspace, $document, self::member($request), $words)->id);
+        return redirect()->route(
+            'bench',
+            StoredCard::start($this->workspace, $document, self::member($request), $words)->id,
+        );
     }
 
     /** @param  array<string, string>  $refused */
@@ -89,13 +105,37 @@ final class StartController extends Controller
     {
         $all = Starters::all();
         [$trade, $mood] = [self::word($request, 'trade'), self::word($request, 'mood')];
-        $moods = array_unique(array_merge(...array_map(fn (Starter $starter) => array_map(trim(...), explode(',', $starter->mood)), array_values($all))));
+        $moods = array_unique(
+            array_merge(
+                ...array_map(
+                    fn (Starter $starter) => array_map(trim(...), explode(',', $starter->mood)),
+                    array_values($all),
+                ),
+            ),
+        );
         sort($moods);
 
-        return response()->view('cards.start', [
-            'starters' => array_filter($all, fn (Starter $starter) => ($trade === '' || $starter->trade === $trade) && ($mood === '' || str_contains($starter->mood, $mood))),
-            'trades' => collect($all)->pluck('trade')->unique()->sort()->values()->all(), 'moods' => $moods, 'trade' => $trade, 'mood' => $mood, 'refused' => $refused,
-            'recent' => StoredCard::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')->latest('updated_at')->limit(6)->get(),
-        ], $status);
+        return response()->view(
+            'cards.start',
+            [
+                'starters' => array_filter(
+                    $all,
+                    fn (Starter $starter) => ($trade === '' || $starter->trade === $trade)
+                        && ($mood === '' || str_contains($starter->mood, $mood)),
+                ),
+                'trades' => collect($all)->pluck('trade')->unique()->sort()->values()->all(),
+                'moods' => $moods,
+                'trade' => $trade,
+                'mood' => $mood,
+                'refused' => $refused,
+                'recent' => StoredCard::query()
+                    ->where('workspace_id', $this->workspace->id)
+                    ->whereNull('archived_at')
+                    ->latest('updated_at')
+                    ->limit(6)
+                    ->get(),
+            ],
+            $status,
+        );
     }
 }

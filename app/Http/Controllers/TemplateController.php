@@ -74,17 +74,25 @@ final class TemplateController extends Controller
         $ready = $this->ready($ready);
         $card = StoredCard::in($this->workspace, self::seen($request, 'card')) ?? abort(404);
 
-        return self::download((new UnsentMessage($ready->message()))->build($handOver->parcel($card->document(), $card)));
+        return self::download(
+            (new UnsentMessage($ready->message()))->build($handOver->parcel($card->document(), $card)),
+        );
     }
 
     private function keep(Request $request, ?StoredTemplate $ready): RedirectResponse|Response
     {
         try {
-            $message = MessageTemplate::of(self::word($request, 'name'), self::word($request, 'subject'), self::word($request, 'body'));
+            $message = MessageTemplate::of(
+                self::word($request, 'name'),
+                self::word($request, 'subject'),
+                self::word($request, 'body'),
+            );
         } catch (Refusal $refusal) {
             return response($this->form($ready, [$refusal->field() => $refusal->getMessage()]), 422);
         }
-        $ready === null ? $ready = StoredTemplate::add($this->workspace, $message) : $ready->update(get_object_vars($message));
+        $ready === null
+            ? ($ready = StoredTemplate::add($this->workspace, $message))
+            : $ready->update(get_object_vars($message));
 
         return redirect()->route('ready')->with('told', "$ready->name is kept.");
     }
@@ -92,11 +100,18 @@ final class TemplateController extends Controller
     /** @param  array<string, string>  $refused */
     private function form(?StoredTemplate $ready, array $refused): View
     {
-        return view('tray.ready-message', ['ready' => $ready, 'refused' => $refused, 'cards' => StoredCard::choices($this->workspace)]);
+        return view('tray.ready-message', [
+            'ready' => $ready,
+            'refused' => $refused,
+            'cards' => StoredCard::choices($this->workspace),
+        ]);
     }
 
     private function ready(int $id, bool $removed = false): StoredTemplate
     {
-        return StoredTemplate::query()->where('workspace_id', $this->workspace->id)->where(fn ($query) => $removed ? $query->whereNotNull('removed_at') : $query->whereNull('removed_at'))->find($id) ?? abort(404);
+        return StoredTemplate::query()
+            ->where('workspace_id', $this->workspace->id)
+            ->where(fn ($query) => $removed ? $query->whereNotNull('removed_at') : $query->whereNull('removed_at'))
+            ->find($id) ?? abort(404);
     }
 }

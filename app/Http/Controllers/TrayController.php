@@ -18,7 +18,9 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
 use InkyCard\Refusal;
 
-/** The mail tray: what the stand-in mailbox received, as each mail client would show it, with the verifier's verdict. */
+/**
+ * The mail tray: what the stand-in mailbox received, as each mail client would show it, with the verifier's verdict.
+ */
 final class TrayController extends Controller
 {
     private const PER_PAGE = 30;
@@ -47,26 +49,51 @@ final class TrayController extends Controller
         $client = MailClient::all()[$client] ?? abort(404);
         $received = $this->message($message);
         $html = $received->shown();
-        $reading = $client->read(new Message($html === '' ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text()).'</pre>' : $html, $received->text() === '' ? null : $received->text()));
+        $reading = $client->read(
+            new Message(
+                $html === ''
+                    ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text())
+                        .'</pre>'
+                    : $html,
+                $received->text() === '' ? null : $received->text(),
+            ),
+        );
 
-        return response()->view('proof.reading', ['html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(), 'client' => $client, 'outlined' => false, 'marked' => []])
+        return response()
+            ->view('proof.reading', [
+                'html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(),
+                'client' => $client, 'outlined' => false, 'marked' => [],
+            ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
     public function file(int $message): Response
     {
-        return response($this->message($message)->raw, 200, ['Content-Type' => 'message/rfc822', 'Content-Disposition' => "attachment; filename=\"message-$message.eml\""]);
+        return response($this->message($message)->raw, 200, [
+            'Content-Type' => 'message/rfc822',
+            'Content-Disposition' => "attachment; filename=\"message-$message.eml\"",
+        ]);
     }
 
     public function drop(Request $request): RedirectResponse
     {
         try {
-            $kept = Tray::drop($this->workspace, self::uploaded($request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST, Tray::tooLarge())[0]);
+            $kept = Tray::drop(
+                $this->workspace,
+                self::uploaded(
+                    $request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST,
+                    Tray::tooLarge(),
+                )[0],
+            );
         } catch (Refusal $refusal) {
             return redirect()->route('tray')->with('refused', $refusal->getMessage());
         }
 
-        return count($kept) === 1 ? redirect()->route('tray.message', $kept[0]) : redirect()->route('tray')->with('told', count($kept).' messages taken in.');
+        return count($kept) === 1
+            ? redirect()->route('tray.message', $kept[0])
+            : redirect()
+                ->route('tray')
+                ->with('told', count($kept).' messages taken in.');
     }
 
     public function write(Request $request): View
@@ -77,7 +104,11 @@ final class TrayController extends Controller
     public function send(Request $request, Composer $writing): RedirectResponse|Response
     {
         try {
-            $writing->send($this->workspace, $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card', 'ready', 'anyway']), $this->earlier($request));
+            $writing->send(
+                $this->workspace,
+                $request->only(['from', 'to', 'subject', 'body', 'way', 'format', 'card', 'ready', 'anyway']),
+                $this->earlier($request),
+            );
         } catch (Refusal $refusal) {
             return response($this->form($request, [$refusal->field() => $refusal->getMessage()]), 422);
         }
@@ -96,9 +127,17 @@ final class TrayController extends Controller
         $ready = StoredTemplate::in($this->workspace)->find(self::seen($request, 'ready'));
 
         return view('tray.write', [
-            'ready' => $ready, 'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
-            'refused' => $refused, 'earlier' => $earlier, 'of' => self::word($request, 'of'), 'way' => $way,
-            'placements' => DB::table('placements')->where('placements.workspace_id', $this->workspace->id)->join('cards', 'cards.id', 'card_id')->orderBy('address')->get(['address', 'situation', 'cards.name']),
+            'ready' => $ready,
+            'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
+            'refused' => $refused,
+            'earlier' => $earlier,
+            'of' => self::word($request, 'of'),
+            'way' => $way,
+            'placements' => DB::table('placements')
+                ->where('placements.workspace_id', $this->workspace->id)
+                ->join('cards', 'cards.id', 'card_id')
+                ->orderBy('address')
+                ->get(['address', 'situation', 'cards.name']),
             'cards' => StoredCard::choices($this->workspace),
             'member' => self::member($request)->email,
         ]);

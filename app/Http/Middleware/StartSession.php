@@ -16,8 +16,22 @@ use Illuminate\Session\Middleware\StartSession as Start;
 final class StartSession extends Start
 {
     private const READERS = [
-        'sheet', 'sheet.drafted', 'starters.sheet', 'looks.sheet', 'history.sheet', 'picture.preview', 'picture.thumb', 'picture.file', 'hand.sample',
-        'proof.reading', 'tray.reading', 'cards.brought', 'findings', 'tuning', 'brand.counts', 'brand.duties',
+        'sheet',
+        'sheet.drafted',
+        'starters.sheet',
+        'looks.sheet',
+        'history.sheet',
+        'picture.preview',
+        'picture.thumb',
+        'picture.file',
+        'hand.sample',
+        'proof.reading',
+        'tray.reading',
+        'cards.brought',
+        'findings',
+        'tuning',
+        'brand.counts',
+        'brand.duties',
     ];
 
     /** Seconds a session is left alone that nothing changed in. */
@@ -46,7 +60,8 @@ final class StartSession extends Start
             return;
         }
         $session = $request->session();
-        if ($request->hasHeader('HX-Request') && $session->all() === $this->before && now()->getTimestamp() - (int) $session->get(self::KEPT) < self::REST) {
+        if ($request->hasHeader('HX-Request') && $session->all() === $this->before
+            && now()->getTimestamp() - (int) $session->get(self::KEPT) < self::REST) {
             return;
         }
         $session->put(self::KEPT, now()->getTimestamp());

@@ -11,8 +11,12 @@ final readonly class ButtonBlock implements Block
      * @param  int  $radius  corner radius, CSS px
      * @param  bool  $beside  stands beside what comes before it
      */
-    public function __construct(public TextRun $words, public Colour $ground, public int $radius, public bool $beside = false)
-    {
+    public function __construct(
+        public TextRun $words,
+        public Colour $ground,
+        public int $radius,
+        public bool $beside = false,
+    ) {
     }
 
     public function links(): array

@@ -23,7 +23,10 @@ final readonly class HtmlBlock implements Block
     public function lines(): array
     {
         $parted = (string) preg_replace('#<br[^>]*>|</?(?:p|div|tr|li|ul|ol|table|hr)\b[^>]*>#i', "\n", $this->html);
-        $lines = array_map(fn (string $line) => trim(html_entity_decode(strip_tags($line), ENT_QUOTES | ENT_HTML5, 'UTF-8')), explode("\n", $parted));
+        $lines = array_map(
+            fn (string $line) => trim(html_entity_decode(strip_tags($line), ENT_QUOTES | ENT_HTML5, 'UTF-8')),
+            explode("\n", $parted),
+        );
 
         return array_values(array_filter($lines, fn (string $line) => $line !== ''));
     }
@@ -52,7 +55,20 @@ final readonly class HtmlBlock implements Block
 
     public function leading(\Closure $to): self
     {
-        return new self((string) preg_replace_callback(self::LINK.'/', fn (array $link) => str_replace(' href="'.$link[2].'"', ' href="'.htmlspecialchars($to(self::plain($link[2])), ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8').'"', $link[0]), $this->html), $this->text);
+        return new self(
+            (string) preg_replace_callback(
+                self::LINK.'/',
+                fn (array $link) => str_replace(
+                    ' href="'.$link[2].'"',
+                    ' href="'
+                        .htmlspecialchars($to(self::plain($link[2])), ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8')
+                        .'"',
+                    $link[0],
+                ),
+                $this->html,
+            ),
+            $this->text,
+        );
     }
 
     private static function plain(string $attribute): string

@@ -38,6 +38,8 @@ final readonly class PictureBlock implements Block
 
     public function leading(\Closure $to): self
     {
-        return $this->href === null ? $this : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href));
+        return $this->href === null
+            ? $this
+            : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href));
     }
 }

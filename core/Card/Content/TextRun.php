@@ -42,9 +42,16 @@ final readonly class TextRun
      */
     public static function guard(string $text): string
     {
-        // Numbers of five digits and more after every second one, dates and addresses after the sign that makes them one.
-        return strpbrk($text, '0123456789.@') === false || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1 ? $text
-            : (string) preg_replace(['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'], "$1\u{200C}", $text);
+        // Numbers of five digits and more after every second one, dates and addresses after the sign that makes them
+        // one.
+        return strpbrk($text, '0123456789.@') === false
+            || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1
+            ? $text
+            : (string) preg_replace(
+                ['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'],
+                "$1\u{200C}",
+                $text,
+            );
     }
 
     /** @param  \Closure(string): string  $to  address => the one in its place */

@@ -38,7 +38,10 @@ final readonly class AddPiece implements Edit
     /** The id the added piece gets: one above the highest number in use. */
     public static function nextId(Card $card): string
     {
-        $numbers = array_map(fn (Piece $piece) => (int) preg_replace('/\D+/', '', substr($piece->id, 0, 9)), $card->pieces);
+        $numbers = array_map(
+            fn (Piece $piece) => (int) preg_replace('/\D+/', '', substr($piece->id, 0, 9)),
+            $card->pieces,
+        );
 
         return 'p'.(max([0, ...$numbers]) + 1);
     }

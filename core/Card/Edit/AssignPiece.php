@@ -19,6 +19,7 @@ final readonly class AssignPiece implements Edit
 
     public function words(Card $before): string
     {
-        return $before->piece($this->id)->kind->label().' '.['us' => 'locked', 'person' => 'left for each person', 'free' => 'left free'][$this->by->value];
+        return $before->piece($this->id)->kind->label().' '
+            .['us' => 'locked', 'person' => 'left for each person', 'free' => 'left free'][$this->by->value];
     }
 }

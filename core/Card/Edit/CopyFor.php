@@ -7,11 +7,16 @@ use InkyCard\Card\Piece;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
 
-/** A card like this one for another person or purpose: what is somebody's own is marked as a sample, so that it is not left in by mistake. */
+/**
+ * A card like this one for another person or purpose: what is somebody's own is marked as a sample, so that it is not
+ * left in by mistake.
+ */
 final readonly class CopyFor implements Edit
 {
     /** What belongs to a person, not to a firm. */
-    private const PERSONAL = ['name', 'role', 'credentials', 'pronouns', 'headshot', 'phone', 'email', 'licence', 'profiles', 'closing'];
+    private const PERSONAL = [
+        'name', 'role', 'credentials', 'pronouns', 'headshot', 'phone', 'email', 'licence', 'profiles', 'closing',
+    ];
 
     /**
      * @param  string  $holder  whose it will be; empty for the same person
@@ -31,12 +36,25 @@ final readonly class CopyFor implements Edit
             return $copy;
         }
 
-        return $copy->with(['pieces' => array_map(fn (Piece $piece) => match (true) {
-            $piece->kind->key() === 'name' => $piece->with(['fields' => ['text' => $holder] + $piece->fields, 'sample' => false]),
-            $piece->kind->key() === 'email' && $this->email !== '' => $piece->with(['fields' => ['address' => $this->email] + $piece->fields, 'sample' => false]),
-            in_array($piece->kind->key(), self::PERSONAL, true) && ! $piece->isBlank() => $piece->with(['sample' => true]),
-            default => $piece,
-        }, $copy->pieces)]);
+        return $copy->with([
+            'pieces' => array_map(
+                fn (Piece $piece) => match (true) {
+                    $piece->kind->key() === 'name' => $piece->with([
+                        'fields' => ['text' => $holder] + $piece->fields,
+                        'sample' => false,
+                    ]),
+                    $piece->kind->key() === 'email' && $this->email !== '' => $piece->with([
+                        'fields' => ['address' => $this->email] + $piece->fields,
+                        'sample' => false,
+                    ]),
+                    in_array($piece->kind->key(), self::PERSONAL, true) && ! $piece->isBlank() => $piece->with([
+                        'sample' => true,
+                    ]),
+                    default => $piece,
+                },
+                $copy->pieces,
+            ),
+        ]);
     }
 
     public function words(Card $before): string

@@ -15,7 +15,9 @@ final readonly class CopyPiece implements Edit
     {
         $piece = $card->piece($this->id);
         $pieces = $card->pieces;
-        array_splice($pieces, (int) array_search($piece, $pieces, true) + 1, 0, [$piece->with(['id' => AddPiece::nextId($card), 'joined' => null])]);
+        array_splice($pieces, (int) array_search($piece, $pieces, true) + 1, 0, [
+            $piece->with(['id' => AddPiece::nextId($card), 'joined' => null]),
+        ]);
 
         return $card->with(['pieces' => $pieces]);
     }

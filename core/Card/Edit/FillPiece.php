@@ -51,7 +51,11 @@ final readonly class FillPiece implements Edit
     private function filled(Card $card): Piece
     {
         $piece = $card->piece($this->id);
-        $fields = Refusal::at('/fields', fn () => $piece->kind->accept([...$piece->fields, ...$this->fields], $card->country)) + $piece->fields;
+        $fields
+            = Refusal::at(
+                '/fields',
+                fn () => $piece->kind->accept([...$piece->fields, ...$this->fields], $card->country),
+            ) + $piece->fields;
 
         return $piece->with(['fields' => $fields, 'sample' => $piece->sample && $fields == $piece->fields]);
     }

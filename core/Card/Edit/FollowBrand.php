@@ -73,7 +73,10 @@ final readonly class FollowBrand implements BulkEdit
         return 'Brand: '.implode(', ', array_unique($parts)).' changed';
     }
 
-    /** @return array{inks?: array<string, string>, typeface?: string, sizes?: array<string, float>} parts of the style document */
+    /**
+     * @return array{inks?: array<string, string>, typeface?: string, sizes?: array<string, float>} parts of the style
+     *     document
+     */
     private function style(Card $card): array
     {
         $style = [];
@@ -83,11 +86,13 @@ final readonly class FollowBrand implements BulkEdit
                 $style['inks'][$role->value] = $new->toHex();
             }
         }
-        if ($this->from->typeface->key !== $this->to->typeface->key && $card->style->typeface->key === $this->from->typeface->key) {
+        if ($this->from->typeface->key !== $this->to->typeface->key
+            && $card->style->typeface->key === $this->from->typeface->key) {
             $style['typeface'] = $this->to->typeface->key;
         }
         foreach ($this->to->sizes as $part => $size) {
-            if ($size !== $this->from->sizes[$part] && abs($card->style->sizes[$part] - $this->from->sizes[$part]) < 0.01) {
+            if ($size !== $this->from->sizes[$part]
+                && abs($card->style->sizes[$part] - $this->from->sizes[$part]) < 0.01) {
                 $style['sizes'][$part] = $size;
             }
         }
@@ -99,7 +104,11 @@ final readonly class FollowBrand implements BulkEdit
     {
         $changes = $this->fields($piece);
 
-        return $changes === [] ? $piece : $piece->with(['fields' => $piece->kind->accept([...$piece->fields, ...$changes], $card->country) + $piece->fields]);
+        return $changes === []
+            ? $piece
+            : $piece->with([
+                'fields' => $piece->kind->accept([...$piece->fields, ...$changes], $card->country) + $piece->fields,
+            ]);
     }
 
     /** @return array<string, mixed> fields that follow */
@@ -114,7 +123,8 @@ final readonly class FollowBrand implements BulkEdit
             }
         }
         // A map left to a search of the address follows only together with it.
-        if ($kind === 'address' && $from['map'] === '' && $to['map'] !== '' && $piece->text('map') === '' && in_array($piece->text('text'), [$from['address'], $to['address']], true) && $from['address'] !== '') {
+        if ($kind === 'address' && $from['map'] === '' && $to['map'] !== '' && $piece->text('map') === ''
+            && in_array($piece->text('text'), [$from['address'], $to['address']], true) && $from['address'] !== '') {
             $changes['map'] = $to['map'];
         }
         if ($kind === 'profiles') {
@@ -133,8 +143,9 @@ final readonly class FollowBrand implements BulkEdit
         if ($kind === 'notice') {
             foreach ($this->from->notices as $index => $old) {
                 // The one of its name, or, where it was renamed, the one in its place.
-                $new = $this->to->notice($old->name) ?? $this->to->notices[$index] ?? null;
-                if ($new !== null && [$old->text, $old->documents] !== [$new->text, $new->documents] && $piece->text('text') === $old->text && ($piece->fields['documents'] ?? []) === $old->documents) {
+                $new = $this->to->notice($old->name) ?? ($this->to->notices[$index] ?? null);
+                if ($new !== null && [$old->text, $old->documents] !== [$new->text, $new->documents]
+                    && $piece->text('text') === $old->text && ($piece->fields['documents'] ?? []) === $old->documents) {
                     $changes += ['text' => $new->text, 'documents' => $new->documents];
                 }
             }

@@ -20,15 +20,20 @@ final readonly class MeetRules implements BulkEdit
     public function apply(Card $card): Card
     {
         if ($this->back) {
-            return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece)))]);
+            return $card->with([
+                'pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece))),
+            ]);
         }
         // One that is on the card needs a place alone; a new one needs one as well.
-        if ((MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [] && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
+        if ((MissingCompliance::missing($card, $this->brand)->notices ?? []) !== []
+            && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
         foreach (MissingCompliance::missing($card, $this->brand)->notices ?? [] as $notice) {
             $id = AddPiece::nextId($card);
-            $card = (new FillPiece($id, ['text' => $notice->text, 'documents' => $notice->documents]))->apply((new AddPiece(Kinds::of('notice')))->apply($card));
+            $card = (new FillPiece($id, ['text' => $notice->text, 'documents' => $notice->documents]))->apply(
+                (new AddPiece(Kinds::of('notice')))->apply($card),
+            );
         }
 
         return $card;
@@ -36,7 +41,9 @@ final readonly class MeetRules implements BulkEdit
 
     public function touches(Card $card): bool
     {
-        return $this->back ? array_filter($card->pieces, $this->isOurs(...)) !== [] : (MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [];
+        return $this->back
+            ? array_filter($card->pieces, $this->isOurs(...)) !== []
+            : (MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [];
     }
 
     public function back(): self
@@ -46,13 +53,23 @@ final readonly class MeetRules implements BulkEdit
 
     public function words(Card $before): string
     {
-        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ').implode(', ', array_column($this->back ? $this->brand->notices : MissingCompliance::missing($before, $this->brand)->notices ?? [], 'name'));
+        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ')
+            .implode(
+                ', ',
+                array_column(
+                    $this->back
+                        ? $this->brand->notices
+                        : MissingCompliance::missing($before, $this->brand)->notices ?? [],
+                    'name',
+                ),
+            );
     }
 
     private function isOurs(Piece $piece): bool
     {
         foreach ($this->brand->notices as $notice) {
-            if ($piece->kind->key() === 'notice' && $piece->text('text') === $notice->text && ($piece->fields['documents'] ?? []) === $notice->documents) {
+            if ($piece->kind->key() === 'notice' && $piece->text('text') === $notice->text
+                && ($piece->fields['documents'] ?? []) === $notice->documents) {
                 return true;
             }
         }

@@ -25,7 +25,9 @@ final readonly class MovePiece implements Edit
             $zones[$piece->zone->value] = $peers;
         } elseif ($next = $this->beyond($piece->zone)) {
             array_splice($zones[$piece->zone->value], $from, 1);
-            array_splice($zones[$next->value], $this->up ? count($zones[$next->value]) : 0, 0, [$piece->with(['zone' => $next, 'joined' => null])]);
+            array_splice($zones[$next->value], $this->up ? count($zones[$next->value]) : 0, 0, [
+                $piece->with(['zone' => $next, 'joined' => null]),
+            ]);
         }
         /** @var list<Piece> $pieces */
         $pieces = array_merge(...array_values($zones));

@@ -29,6 +29,7 @@ final readonly class PlacePiece implements Edit
     {
         $piece = $before->piece($this->id);
 
-        return $piece->kind->label().' moved'.($piece->zone === $this->zone ? '' : ' '.mb_strtolower($this->zone->label()));
+        return $piece->kind->label().' moved'
+            .($piece->zone === $this->zone ? '' : ' '.mb_strtolower($this->zone->label()));
     }
 }

@@ -16,7 +16,9 @@ final readonly class RemovePiece implements Edit
     {
         $gone = $card->piece($this->id);
 
-        return $card->with(['pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => $piece !== $gone))]);
+        return $card->with([
+            'pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => $piece !== $gone)),
+        ]);
     }
 
     public function words(Card $before): string

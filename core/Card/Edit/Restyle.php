@@ -17,7 +17,9 @@ final readonly class Restyle implements Edit
     {
         $changes = self::changed($this->changes, $card->style->full());
 
-        return $changes === [] ? $card : $card->with(['style' => Refusal::at('/style', fn () => $card->style->with($changes))]);
+        return $changes === []
+            ? $card
+            : $card->with(['style' => Refusal::at('/style', fn () => $card->style->with($changes))]);
     }
 
     public function words(Card $before): string
@@ -55,7 +57,11 @@ final readonly class Restyle implements Edit
 
     private static function same(mixed $one, mixed $other): bool
     {
-        $plain = fn (mixed $value): mixed => is_bool($value) || is_int($value) || (is_string($value) && is_numeric($value)) ? (float) $value : $value;
+        $plain = fn (mixed $value): mixed => is_bool($value)
+        || is_int($value)
+        || (is_string($value) && is_numeric($value))
+            ? (float) $value
+            : $value;
 
         return $plain($one) === $plain($other);
     }

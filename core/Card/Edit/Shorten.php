@@ -26,18 +26,38 @@ final readonly class Shorten implements Edit
     {
         $first = [];
         foreach (self::ONE_OF as $kinds) {
-            $of = array_values(array_filter($card->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank() && in_array($piece->kind->key(), $kinds, true)));
+            $of = array_values(
+                array_filter(
+                    $card->pieces,
+                    fn (Piece $piece) => $piece->shown && ! $piece->isBlank()
+                        && in_array($piece->kind->key(), $kinds, true),
+                ),
+            );
             // A phone number that goes where its holder goes comes first.
-            usort($of, fn (Piece $one, Piece $other) => ($other->text('sort') === 'mobile') <=> ($one->text('sort') === 'mobile'));
+            usort(
+                $of,
+                fn (Piece $one, Piece $other) => ($other->text('sort') === 'mobile')
+                    <=> ($one->text('sort') === 'mobile'),
+            );
             $first[] = $of[0]->id ?? null;
         }
         $short = $card->with([
-            'arrangement' => in_array($card->arrangement->key, self::LOW, true) ? $card->arrangement : Arrangement::of('words-only'),
-            'pieces' => array_map(fn (Piece $piece) => $piece->with(['shown' => $piece->shown && (in_array($piece->kind->key(), self::KEPT, true) || in_array($piece->id, $first, true))]), $card->pieces),
+            'arrangement' => in_array($card->arrangement->key, self::LOW, true)
+                ? $card->arrangement
+                : Arrangement::of('words-only'),
+            'pieces' => array_map(
+                fn (Piece $piece) => $piece->with([
+                    'shown' => $piece->shown
+                        && (in_array($piece->kind->key(), self::KEPT, true) || in_array($piece->id, $first, true)),
+                ]),
+                $card->pieces,
+            ),
         ]);
 
         // A card that says none of it is as short as it gets.
-        return array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()) === [] ? $card : $short;
+        return array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()) === []
+            ? $card
+            : $short;
     }
 
     public function words(Card $before): string

@@ -22,11 +22,20 @@ final readonly class SwapPicture implements BulkEdit
 
     public function apply(Card $card): Card
     {
-        return $card->with(['pieces' => array_map(fn (Piece $piece) => $this->meets($piece) ? $piece->with(['fields' => [
-            'picture' => $this->to,
-            // Kinds of a fixed proportion have none of their own.
-            ...(isset($piece->fields['ratio']) ? ['ratio' => round($this->ratio, 4)] : []),
-        ] + $piece->fields]) : $piece, $card->pieces)]);
+        return $card->with([
+            'pieces' => array_map(
+                fn (Piece $piece) => $this->meets($piece)
+                    ? $piece->with([
+                        'fields' => [
+                            'picture' => $this->to,
+                            // Kinds of a fixed proportion have none of their own.
+                            ...isset($piece->fields['ratio']) ? ['ratio' => round($this->ratio, 4)] : [],
+                        ] + $piece->fields,
+                    ])
+                    : $piece,
+                $card->pieces,
+            ),
+        ]);
     }
 
     public function touches(Card $card): bool
@@ -41,15 +50,22 @@ final readonly class SwapPicture implements BulkEdit
 
     public function words(Card $before): string
     {
-        $labels = array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), array_filter($before->pieces, $this->meets(...)));
+        $labels = array_map(
+            fn (Piece $piece) => mb_strtolower($piece->kind->label()),
+            array_filter($before->pieces, $this->meets(...)),
+        );
 
-        return (PictureRef::source($this->from) === PictureRef::source($this->to) ? 'Picture cropped anew: ' : 'Picture replaced: ').implode(', ', array_unique($labels));
+        return (PictureRef::source($this->from) === PictureRef::source($this->to)
+            ? 'Picture cropped anew: '
+            : 'Picture replaced: ').implode(', ', array_unique($labels));
     }
 
     private function meets(Piece $piece): bool
     {
         $has = $piece->text('picture');
 
-        return $has !== '' && $has !== $this->to && ($has === $this->from || (PictureRef::framing($this->from) == Framing::whole() && PictureRef::source($has) === $this->from));
+        return $has !== '' && $has !== $this->to
+            && ($has === $this->from
+                || (PictureRef::framing($this->from) == Framing::whole() && PictureRef::source($has) === $this->from));
     }
 }

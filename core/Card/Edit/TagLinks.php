@@ -25,7 +25,12 @@ final readonly class TagLinks implements Edit
             $changes['patterns'] += $had->tags->patterns;
         }
 
-        return $card->with(['tags' => Refusal::at('/tags', fn () => $had->with(array_intersect_key($changes, ['campaign' => 0, 'patterns' => 0])))]);
+        return $card->with([
+            'tags' => Refusal::at(
+                '/tags',
+                fn () => $had->with(array_intersect_key($changes, ['campaign' => 0, 'patterns' => 0])),
+            ),
+        ]);
     }
 
     public function words(Card $before): string

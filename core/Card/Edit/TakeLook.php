@@ -8,7 +8,9 @@ use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starter;
 use InkyCard\Card\Style\Tuning;
 
-/** The look of a starter: its arrangement, sizes, spacing and marks, and no own look of any piece. Facts and inks stay. */
+/**
+ * The look of a starter: its arrangement, sizes, spacing and marks, and no own look of any piece. Facts and inks stay.
+ */
 final readonly class TakeLook implements Edit
 {
     public function __construct(private Starter $starter)
@@ -30,13 +32,18 @@ final readonly class TakeLook implements Edit
         return $card->with([
             'arrangement' => $look->arrangement,
             'style' => $look->style->with(['inks' => $inks]),
-            'pieces' => array_map(fn (Piece $piece) => $piece->with(['tuning' => $tunings[$piece->kind->key()] ?? Tuning::none()]), $card->pieces),
+            'pieces' => array_map(
+                fn (Piece $piece) => $piece->with(['tuning' => $tunings[$piece->kind->key()] ?? Tuning::none()]),
+                $card->pieces,
+            ),
             'unknown' => ['starter' => $this->starter->key] + $card->unknown,
         ]);
     }
 
     public function words(Card $before): string
     {
-        return ($before->unknown['starter'] ?? '') === $this->starter->key ? "Back to the style of {$this->starter->name}" : "Look of {$this->starter->name} taken";
+        return ($before->unknown['starter'] ?? '') === $this->starter->key
+            ? "Back to the style of {$this->starter->name}"
+            : "Look of {$this->starter->name} taken";
     }
 }

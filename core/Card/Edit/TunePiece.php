@@ -23,12 +23,18 @@ final readonly class TunePiece implements Edit
     /**
      * From a form, where everything is text: empty means "as the style says".
      *
-     * @param  array<array-key, mixed>  $form  `ink`, `size`, `bold` and `italic` ("1" or "0"), `align`, `gap`, `joined` ("1" or "0")
+     * @param  array<array-key, mixed>  $form  `ink`, `size`, `bold` and `italic` ("1" or "0"), `align`, `gap`, `joined`
+     *                                         ("1" or "0")
      */
     public static function fromForm(string $id, array $form): self
     {
-        $set = array_map(fn (mixed $value) => $value === '' ? null : $value, array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'italic', 'underline', 'align', 'gap'])));
-        foreach (array_intersect(['bold', 'italic', 'underline'], array_keys(array_filter($set, is_string(...)))) as $flag) {
+        $set = array_map(
+            fn (mixed $value) => $value === '' ? null : $value,
+            array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'italic', 'underline', 'align', 'gap'])),
+        );
+        foreach (
+            array_intersect(['bold', 'italic', 'underline'], array_keys(array_filter($set, is_string(...)))) as $flag
+        ) {
             $set[$flag] = $set[$flag] === '1';
         }
 

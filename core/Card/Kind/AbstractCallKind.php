@@ -15,11 +15,22 @@ use InkyCard\Type\CleanText;
 /** A kind that asks the reader to do one thing: words and an address, as a button or as a line of text. */
 abstract class AbstractCallKind extends AbstractKind
 {
-    private const FORMS = ['button' => 'A button', 'link' => 'A line of text', 'underlined' => 'A line of text, underlined'];
+    private const FORMS = [
+        'button' => 'A button',
+        'link' => 'A line of text',
+        'underlined' => 'A line of text, underlined',
+    ];
 
     /** @param  key-of<self::FORMS>  $form  unless chosen otherwise */
-    public function __construct(string $key, string $label, string $icon, string $purpose, private readonly string $form, private readonly string $example, private readonly string $address)
-    {
+    public function __construct(
+        string $key,
+        string $label,
+        string $icon,
+        string $purpose,
+        private readonly string $form,
+        private readonly string $example,
+        private readonly string $address,
+    ) {
         parent::__construct($key, $label, $icon, $purpose, Zone::Under);
     }
 
@@ -36,8 +47,13 @@ abstract class AbstractCallKind extends AbstractKind
     public function fields(): array
     {
         return [
-            new Field('words', 'Words', help: 'Say what happens: a verb and what the reader gets.', example: $this->example),
-            new Field('address', 'Where it leads', 'url', 'A page made for it brings most. A mail address or a number works too.', $this->address),
+            new Field(
+                'words', 'Words', help: 'Say what happens: a verb and what the reader gets.', example: $this->example,
+            ),
+            new Field(
+                'address', 'Where it leads', 'url',
+                'A page made for it brings most. A mail address or a number works too.', $this->address,
+            ),
             new Field('form', 'Shown as', 'choice', choices: self::FORMS),
         ];
     }
@@ -68,14 +84,28 @@ abstract class AbstractCallKind extends AbstractKind
         $size = $piece->tuning->size ?? $style->sizes['text'];
         $ground = $style->ink($piece->tuning->ink ?? InkRole::Accent);
         if ($piece->text('form') !== 'button') {
-            return [new Content\LineBlock([new TextRun($words, $ground, $size, $piece->tuning->bold ?? true, $address, "$words: ".Target::words($address), $piece->text('form') === 'underlined', $piece->tuning->italic ?? false, $style->leading)])];
+            return [
+                new Content\LineBlock([
+                    new TextRun(
+                        $words, $ground, $size, $piece->tuning->bold ?? true, $address,
+                        "$words: ".Target::words($address), $piece->text('form') === 'underlined',
+                        $piece->tuning->italic ?? false, $style->leading,
+                    ),
+                ]),
+            ];
         }
 
-        return [new Content\ButtonBlock(
-            new TextRun($words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size, $piece->tuning->bold ?? true, $address, italic: $piece->tuning->italic ?? false, leading: $style->leading),
-            $ground,
-            $style->radius,
-        )];
+        return [
+            new Content\ButtonBlock(
+                new TextRun(
+                    $words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size,
+                    $piece->tuning->bold ?? true, $address, italic: $piece->tuning->italic ?? false,
+                    leading: $style->leading,
+                ),
+                $ground,
+                $style->radius,
+            ),
+        ];
     }
 
     /** What stands on it; kinds with a date add it. */
@@ -89,7 +119,13 @@ abstract class AbstractCallKind extends AbstractKind
     {
         [$year, $month, $day] = array_map('intval', explode('-', $date));
 
-        return $day.' '.['', 'January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'][$month].' '.$year;
+        return $day.' '
+            .[
+                '', 'January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October',
+                'November', 'December',
+            ][$month]
+            .' '
+            .$year;
     }
 
     /**
@@ -102,8 +138,10 @@ abstract class AbstractCallKind extends AbstractKind
         return self::optional($fields, $name, function (mixed $raw) {
             $text = CleanText::of($raw, 10, 'date');
 
-            return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/D', $text, $part) && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
-                ? $text : throw Refusal::because('The date is written year, month, day, such as 2027-03-14.');
+            return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/D', $text, $part)
+                && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+                ? $text
+                : throw Refusal::because('The date is written year, month, day, such as 2027-03-14.');
         });
     }
 }

@@ -79,8 +79,12 @@ abstract class AbstractKind implements Kind
         $size = (int) round($style->sizes['text'] * ($style->symbolShape === Shape::Bare ? 1 : 1.3));
 
         return new PictureBlock(
-            new Mark($icon, $style->symbolShape, $size, $ground, Contrast::readable($ground, $style->ink(InkRole::Paper))),
-            $size, $size, $this->label,
+            new Mark(
+                $icon, $style->symbolShape, $size, $ground, Contrast::readable($ground, $style->ink(InkRole::Paper)),
+            ),
+            $size,
+            $size,
+            $this->label,
         );
     }
 

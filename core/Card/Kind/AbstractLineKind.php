@@ -35,16 +35,29 @@ abstract class AbstractLineKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        return ['text' => self::optional($fields, 'text', fn ($raw) => CleanText::of($raw, self::MAX, strtolower($this->label())))];
+        return [
+            'text' => self::optional(
+                $fields,
+                'text',
+                fn ($raw) => CleanText::of($raw, self::MAX, strtolower($this->label())),
+            ),
+        ];
     }
 
     public function content(Piece $piece, Card $card): array
     {
         $text = $piece->text('text');
 
-        return $text === '' ? [] : [new Content\LineBlock([
-            $piece->run($card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold, guarded: $this->isGuarded()),
-        ])];
+        return $text === ''
+            ? []
+            : [
+                new Content\LineBlock([
+                    $piece->run(
+                        $card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold,
+                        guarded: $this->isGuarded(),
+                    ),
+                ]),
+            ];
     }
 
     /** A name is no number, and what else speaks of its holder shows it as it is. */

@@ -20,8 +20,16 @@ abstract class AbstractPictureKind extends AbstractKind
      * @param  array{int, int}  $widths  narrowest and widest, CSS px
      * @param  int  $width  unless set otherwise, CSS px
      */
-    public function __construct(string $key, string $label, string $icon, string $purpose, Zone $zone, private readonly array $widths, private readonly int $width, private readonly string $alt)
-    {
+    public function __construct(
+        string $key,
+        string $label,
+        string $icon,
+        string $purpose,
+        Zone $zone,
+        private readonly array $widths,
+        private readonly int $width,
+        private readonly string $alt,
+    ) {
         parent::__construct($key, $label, $icon, $purpose, $zone);
     }
 
@@ -51,14 +59,25 @@ abstract class AbstractPictureKind extends AbstractKind
     {
         $ratio = $fields['ratio'] ?? 1;
         if ((! is_int($ratio) && ! is_float($ratio)) || ! is_finite((float) $ratio) || $ratio < 0.02 || $ratio > 10) {
-            throw Refusal::because('A picture is at most ten times as high and fifty times as wide as the other way.', '/ratio');
+            throw Refusal::because(
+                'A picture is at most ten times as high and fifty times as wide as the other way.',
+                '/ratio',
+            );
         }
 
         return [
             'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
             'alt' => self::optional($fields, 'alt', fn ($raw) => CleanText::of($raw, 160, 'alt text')),
-            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
-            'width' => (int) round(Number::within(($fields['width'] ?? '') === '' ? null : $fields['width'], $this->widths, 'width', '/width') ?? $this->width),
+            'address' => self::optional(
+                $fields,
+                'address',
+                fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
+            ),
+            'width' => (int) round(
+                Number::within(
+                    ($fields['width'] ?? '') === '' ? null : $fields['width'], $this->widths, 'width', '/width',
+                ) ?? $this->width,
+            ),
             'ratio' => round((float) $ratio, 4),
         ] + PictureLook::accept($fields);
     }

@@ -16,7 +16,10 @@ final class AddressKind extends AbstractContactKind
 
     public function __construct()
     {
-        parent::__construct('address', 'Address', 'geo-alt', 'Where to find you; a press opens a map. Its own link keeps mail clients from making one.');
+        parent::__construct(
+            'address', 'Address', 'geo-alt',
+            'Where to find you; a press opens a map. Its own link keeps mail clients from making one.',
+        );
     }
 
     public function fields(): array

@@ -6,6 +6,9 @@ final class BookingKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('booking', 'Booking link', 'calendar-check', 'Opens the times you are free.', 'link', 'Find a time with me', 'quillfern.example/times');
+        parent::__construct(
+            'booking', 'Booking link', 'calendar-check', 'Opens the times you are free.', 'link', 'Find a time with me',
+            'quillfern.example/times',
+        );
     }
 }

@@ -6,6 +6,9 @@ final class ButtonKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('button', 'Call to action', 'hand-index', 'The one thing you ask the reader to do, as a button.', 'button', 'Book a garden visit', 'quillfern.example/visits');
+        parent::__construct(
+            'button', 'Call to action', 'hand-index', 'The one thing you ask the reader to do, as a button.', 'button',
+            'Book a garden visit', 'quillfern.example/visits',
+        );
     }
 }

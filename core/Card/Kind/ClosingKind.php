@@ -15,7 +15,10 @@ final class ClosingKind extends AbstractPictureKind
 {
     public function __construct()
     {
-        parent::__construct('closing', 'Closing', 'pen', 'The last words of the letter, and the name by hand if you like.', Zone::Before, [40, 320], 160, 'Maren');
+        parent::__construct(
+            'closing', 'Closing', 'pen', 'The last words of the letter, and the name by hand if you like.',
+            Zone::Before, [40, 320], 160, 'Maren',
+        );
     }
 
     public function tunes(): array
@@ -27,8 +30,14 @@ final class ClosingKind extends AbstractPictureKind
     {
         return [
             new Field('phrase', 'Phrase', example: 'Warmly,'),
-            new Field('picture', 'Name by hand', 'picture', 'A picture of your written name. Its paper is taken away, its ink is the card\'s.'),
-            new Field('moving', 'Writing', 'choice', 'Moving things can look unprofessional; it plays once.', choices: ['' => 'stands still', 'once' => 'writes itself once']),
+            new Field(
+                'picture', 'Name by hand', 'picture',
+                'A picture of your written name. Its paper is taken away, its ink is the card\'s.',
+            ),
+            new Field(
+                'moving', 'Writing', 'choice', 'Moving things can look unprofessional; it plays once.',
+                choices: ['' => 'stands still', 'once' => 'writes itself once'],
+            ),
             ...array_slice(parent::fields(), 1),
         ];
     }
@@ -46,14 +55,19 @@ final class ClosingKind extends AbstractPictureKind
         $phrase = $piece->text('phrase');
 
         return [
-            ...($phrase === '' ? [] : [new Content\LineBlock([$piece->run($card, $phrase, InkRole::Body, $card->style->sizes['text'])])]),
+            ...$phrase === ''
+                ? []
+                : [new Content\LineBlock([$piece->run($card, $phrase, InkRole::Body, $card->style->sizes['text'])])],
             ...parent::content($piece, $card),
         ];
     }
 
     protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
     {
-        return PictureLook::recipe($piece, $card, $ref, Shape::Square, $width, $height, moving: PictureRef::isHand($ref) && $piece->text('moving') !== '');
+        return PictureLook::recipe(
+            $piece, $card, $ref, Shape::Square, $width, $height,
+            moving: PictureRef::isHand($ref) && $piece->text('moving') !== '',
+        );
     }
 
     public function summary(Piece $piece): string

@@ -6,6 +6,9 @@ final class ConferenceKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('conference', 'Meeting room', 'camera-video', 'Your standing room for calls on screen.', 'link', 'Join my meeting room', 'quillfern.example/room');
+        parent::__construct(
+            'conference', 'Meeting room', 'camera-video', 'Your standing room for calls on screen.', 'link',
+            'Join my meeting room', 'quillfern.example/room',
+        );
     }
 }

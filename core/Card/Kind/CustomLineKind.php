@@ -13,7 +13,10 @@ final class CustomLineKind extends AbstractContactKind
 {
     public function __construct()
     {
-        parent::__construct('line', 'Own line', 'input-cursor-text', 'Anything else, with a label of your own and a link if it has one.');
+        parent::__construct(
+            'line', 'Own line', 'input-cursor-text',
+            'Anything else, with a label of your own and a link if it has one.',
+        );
     }
 
     protected function fact(): string
@@ -26,7 +29,10 @@ final class CustomLineKind extends AbstractContactKind
         return [
             new Field('value', 'Text', example: 'Tuesdays to Saturdays, 9 to 5'),
             new Field('label', 'Label', example: 'Open'),
-            new Field('address', 'Where it leads', 'url', 'A page, a mail address, a number, or a chat such as WhatsApp +44 1632 960147.'),
+            new Field(
+                'address', 'Where it leads', 'url',
+                'A page, a mail address, a number, or a chat such as WhatsApp +44 1632 960147.',
+            ),
         ];
     }
 
@@ -47,7 +53,12 @@ final class CustomLineKind extends AbstractContactKind
         }
         $size = $card->style->sizes['text'];
         $address = $piece->text('address') ?: null;
-        $runs = [$piece->run($card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address, plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null)];
+        $runs = [
+            $piece->run(
+                $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
+                plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null,
+            ),
+        ];
         if ($piece->text('label') !== '') {
             array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
         }

@@ -13,7 +13,9 @@ final class EmailKind extends AbstractContactKind
 {
     public function __construct()
     {
-        parent::__construct('email', 'E-mail', 'envelope', 'Stays with the message when it is forwarded; a press opens a new one.');
+        parent::__construct(
+            'email', 'E-mail', 'envelope', 'Stays with the message when it is forwarded; a press opens a new one.',
+        );
     }
 
     protected function fact(): string
@@ -25,7 +27,10 @@ final class EmailKind extends AbstractContactKind
     {
         return [
             new Field('address', 'Mail address', 'email', example: 'maren@quillfern.example'),
-            new Field('subject', 'Subject', help: 'Of the message a press starts; may stay empty.', example: 'A question about my garden'),
+            new Field(
+                'subject', 'Subject', help: 'Of the message a press starts; may stay empty.',
+                example: 'A question about my garden',
+            ),
         ];
     }
 
@@ -44,8 +49,16 @@ final class EmailKind extends AbstractContactKind
         }
         $mail = MailAddress::parse($piece->text('address'));
 
-        return [new Content\LineBlock([
-            $piece->run($card, $mail->address, InkRole::Link, $card->style->sizes['text'], href: $mail->href($piece->text('subject')), plain: $mail->address),
-        ], $this->symbol($card, 'envelope-fill'))];
+        return [
+            new Content\LineBlock(
+                [
+                    $piece->run(
+                        $card, $mail->address, InkRole::Link, $card->style->sizes['text'],
+                        href: $mail->href($piece->text('subject')), plain: $mail->address,
+                    ),
+                ],
+                $this->symbol($card, 'envelope-fill'),
+            ),
+        ];
     }
 }

@@ -8,7 +8,10 @@ final class EventKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('event', 'Event', 'calendar-event', 'A day to come by, with its date.', 'link', 'Open garden day', 'quillfern.example/open-garden');
+        parent::__construct(
+            'event', 'Event', 'calendar-event', 'A day to come by, with its date.', 'link', 'Open garden day',
+            'quillfern.example/open-garden',
+        );
     }
 
     public function fields(): array

@@ -30,10 +30,16 @@ interface Kind
     /** @return list<Field> */
     public function fields(): array;
 
-    /** @return array{string, int, int}|null the field its size is dragged by (`button`: the room in it, which the style has), smallest and largest in CSS px; null when it has none */
+    /**
+     * @return array{string, int, int}|null the field its size is dragged by (`button`: the room in it, which the style
+     *     has), smallest and largest in CSS px; null when it has none
+     */
     public function resizes(): ?array;
 
-    /** @return list<'ink'|'size'|'bold'|'italic'|'underline'|'align'|'gap'|'joined'> what of its look can be set for one piece alone */
+    /**
+     * @return list<'ink'|'size'|'bold'|'italic'|'underline'|'align'|'gap'|'joined'> what of its look can be set for one
+     *     piece alone
+     */
     public function tunes(): array;
 
     /**

@@ -13,7 +13,9 @@ final class LatestPostKind extends AbstractKind
 {
     public function __construct()
     {
-        parent::__construct('post', 'Latest post', 'rss', 'The newest entry of a journal or shop, by its title.', Zone::Under);
+        parent::__construct(
+            'post', 'Latest post', 'rss', 'The newest entry of a journal or shop, by its title.', Zone::Under,
+        );
     }
 
     protected function fact(): string
@@ -32,7 +34,10 @@ final class LatestPostKind extends AbstractKind
             new Field('title', 'Title', example: 'What to plant in a wet autumn'),
             new Field('address', 'Its address', 'url', example: 'quillfern.example/journal/wet-autumn'),
             new Field('lead', 'Before it', example: 'New in the journal:'),
-            new Field('feed', 'Feed', 'url', 'Address of the Atom or RSS feed it comes from.', 'quillfern.example/journal.atom'),
+            new Field(
+                'feed', 'Feed', 'url', 'Address of the Atom or RSS feed it comes from.',
+                'quillfern.example/journal.atom',
+            ),
         ];
     }
 

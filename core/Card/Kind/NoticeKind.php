@@ -17,7 +17,9 @@ final class NoticeKind extends AbstractKind
 
     public function __construct()
     {
-        parent::__construct('notice', 'Notice', 'shield-check', 'Small print, and documents that must be shown as links.', Zone::After);
+        parent::__construct(
+            'notice', 'Notice', 'shield-check', 'Small print, and documents that must be shown as links.', Zone::After,
+        );
     }
 
     public function tunes(): array
@@ -28,16 +30,25 @@ final class NoticeKind extends AbstractKind
     public function fields(): array
     {
         return [
-            new Field('text', 'Small print', 'paragraphs', example: 'This message is for the person it is addressed to.'),
-            new Field('documents', 'Documents, one a line', 'lines', 'A name, a colon and its address.', 'Notice to clients: quillfern.example/notice.pdf'),
+            new Field(
+                'text', 'Small print', 'paragraphs', example: 'This message is for the person it is addressed to.',
+            ),
+            new Field(
+                'documents', 'Documents, one a line', 'lines', 'A name, a colon and its address.',
+                'Notice to clients: quillfern.example/notice.pdf',
+            ),
         ];
     }
 
     /** Documents come as text with one a line, or as a list of such lines: the document's form. */
     public function accept(array $fields, string $country): array
     {
-        $paragraphs = self::lines($fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => CleanText::of($raw, 1200, 'small print'));
-        $documents = self::lines($fields, 'documents', self::MAX_DOCUMENTS, fn (mixed $raw) => ProfileDirectory::read($raw)->line());
+        $paragraphs = self::lines(
+            $fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => CleanText::of($raw, 1200, 'small print'),
+        );
+        $documents = self::lines(
+            $fields, 'documents', self::MAX_DOCUMENTS, fn (mixed $raw) => ProfileDirectory::read($raw)->line(),
+        );
 
         return ['text' => implode("\n", $paragraphs), 'documents' => $documents];
     }
@@ -52,7 +63,12 @@ final class NoticeKind extends AbstractKind
         $documents = $piece->fields['documents'] ?? [];
         foreach (is_array($documents) ? $documents : [] as $line) {
             $link = ProfileDirectory::read($line);
-            $lines[] = new Content\LineBlock([$piece->run($card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address", underlined: true)]);
+            $lines[] = new Content\LineBlock([
+                $piece->run(
+                    $card, $link->label, InkRole::Link, $size, href: $link->address,
+                    plain: "$link->label: $link->address", underlined: true,
+                ),
+            ]);
         }
 
         return $lines;
@@ -62,6 +78,9 @@ final class NoticeKind extends AbstractKind
     {
         $documents = $piece->fields['documents'] ?? [];
 
-        return strtok($piece->text('text'), "\n") ?: (is_array($documents) && $documents !== [] ? count($documents).' documents' : '');
+        return strtok($piece->text('text'), "\n")
+            ?: (is_array($documents) && $documents !== []
+                ? count($documents).' documents'
+                : '');
     }
 }

@@ -8,12 +8,18 @@ final class OfferKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('offer', 'Offer', 'tag', 'Something to be had until a day you set.', 'link', 'Spring planting plans', 'quillfern.example/spring');
+        parent::__construct(
+            'offer', 'Offer', 'tag', 'Something to be had until a day you set.', 'link', 'Spring planting plans',
+            'quillfern.example/spring',
+        );
     }
 
     public function fields(): array
     {
-        return [...parent::fields(), new Field('ends', 'Last day', 'date', 'Shown with it; the proof warns when it has passed.', '2027-03-14')];
+        return [
+            ...parent::fields(),
+            new Field('ends', 'Last day', 'date', 'Shown with it; the proof warns when it has passed.', '2027-03-14'),
+        ];
     }
 
     public function accept(array $fields, string $country): array

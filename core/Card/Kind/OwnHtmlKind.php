@@ -13,7 +13,9 @@ final class OwnHtmlKind extends AbstractKind
 {
     public function __construct()
     {
-        parent::__construct('html', 'Own HTML', 'code-slash', 'Markup of your own, kept to what mail clients take.', Zone::After);
+        parent::__construct(
+            'html', 'Own HTML', 'code-slash', 'Markup of your own, kept to what mail clients take.', Zone::After,
+        );
     }
 
     public function tunes(): array
@@ -23,7 +25,13 @@ final class OwnHtmlKind extends AbstractKind
 
     public function fields(): array
     {
-        return [new Field('html', 'HTML', 'paragraphs', 'Scripts, forms, classes and positions are taken out; the proof names what was.', '<b>Open garden day</b> on 22 May')];
+        return [
+            new Field(
+                'html', 'HTML', 'paragraphs',
+                'Scripts, forms, classes and positions are taken out; the proof names what was.',
+                '<b>Open garden day</b> on 22 May',
+            ),
+        ];
     }
 
     /** `dropped` lists what was taken out; kept while the markup stays as it is. */
@@ -44,11 +52,21 @@ final class OwnHtmlKind extends AbstractKind
 
     public function content(Piece $piece, Card $card): array
     {
-        return $piece->text('html') === '' ? [] : [new Content\HtmlBlock(OwnMarkup::coloured($piece->text('html'), $card->style->ink(InkRole::Link)), OwnMarkup::words($piece->text('html')))];
+        return $piece->text('html') === ''
+            ? []
+            : [
+                new Content\HtmlBlock(
+                    OwnMarkup::coloured($piece->text('html'), $card->style->ink(InkRole::Link)),
+                    OwnMarkup::words($piece->text('html')),
+                ),
+            ];
     }
 
     public function summary(Piece $piece): string
     {
-        return mb_strimwidth(OwnMarkup::words($piece->text('html')), 0, 80, '…') ?: ($piece->text('html') === '' ? '' : 'markup');
+        return mb_strimwidth(OwnMarkup::words($piece->text('html')), 0, 80, '…')
+            ?: ($piece->text('html') === ''
+                ? ''
+                : 'markup');
     }
 }

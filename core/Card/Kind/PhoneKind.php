@@ -11,13 +11,17 @@ use InkyCard\Refusal;
 
 final class PhoneKind extends AbstractContactKind
 {
-    private const SORTS = ['' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax'];
+    private const SORTS = [
+        '' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax',
+    ];
 
     private const FORMS = ['international' => 'For readers everywhere', 'national' => 'For readers in your country'];
 
     public function __construct()
     {
-        parent::__construct('phone', 'Phone', 'telephone', 'A number that is dialled at a press. Add one piece for each number.');
+        parent::__construct(
+            'phone', 'Phone', 'telephone', 'A number that is dialled at a press. Add one piece for each number.',
+        );
     }
 
     protected function fact(): string
@@ -46,7 +50,10 @@ final class PhoneKind extends AbstractContactKind
             throw Refusal::because('A number is written for readers everywhere or in your country.', '/form');
         }
         $number = self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display);
-        $national = $form === 'international' ? '' : self::optional($fields, 'number', fn ($raw) => PhoneNumber::national($raw, $country));
+        $national
+            = $form === 'international'
+                ? ''
+                : self::optional($fields, 'number', fn ($raw) => PhoneNumber::national($raw, $country));
 
         // Both are kept, so that composing needs no numbering plan.
         return ['number' => $number, 'sort' => $sort, 'form' => $form, 'national' => $national];
@@ -60,7 +67,11 @@ final class PhoneKind extends AbstractContactKind
         $number = $piece->text('number');
         $size = $card->style->sizes['text'];
         $shown = $piece->text('national') ?: $number;
-        $runs = [$piece->run($card, $shown, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $shown)];
+        $runs = [
+            $piece->run(
+                $card, $shown, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $shown,
+            ),
+        ];
         if ($piece->text('sort') !== '') {
             array_unshift($runs, $piece->run($card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
         }

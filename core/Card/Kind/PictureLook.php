@@ -38,18 +38,33 @@ final class PictureLook
     {
         foreach (['tone' => self::TONES, 'outline' => self::OUTLINES] as $key => $choices) {
             $given = $fields[$key] ?? array_key_first($choices);
-            $accepted[$key] = is_string($given) && isset($choices[$given]) ? $given : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
+            $accepted[$key]
+                = is_string($given) && isset($choices[$given])
+                    ? $given
+                    : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
         }
 
         return $accepted;
     }
 
     /** A written name takes the piece's ink; a tint the accent. */
-    public static function recipe(Piece $piece, Card $card, string $ref, Shape $shape, int $width, int $height, bool $playMark = false, bool $moving = false): Recipe
-    {
+    public static function recipe(
+        Piece $piece,
+        Card $card,
+        string $ref,
+        Shape $shape,
+        int $width,
+        int $height,
+        bool $playMark = false,
+        bool $moving = false,
+    ): Recipe {
         $tone = PictureRef::isHand($ref) ? Tone::Ink : Tone::tryFrom($piece->text('tone')) ?? Tone::Natural;
-        $ink = $tone->needsInk() ? $card->style->ink($piece->tuning->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent)) : null;
+        $ink = $tone->needsInk()
+            ? $card->style->ink($piece->tuning->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent))
+            : null;
 
-        return new Recipe($ref, $shape, $width, $height, $playMark, $tone, $ink, $piece->text('outline') !== '', $moving);
+        return new Recipe(
+            $ref, $shape, $width, $height, $playMark, $tone, $ink, $piece->text('outline') !== '', $moving,
+        );
     }
 }

@@ -29,14 +29,27 @@ final class ProfilesKind extends AbstractKind
 
     public function __construct()
     {
-        parent::__construct('profiles', 'Profile links', 'link-45deg', 'Where else people find you, as marks. Paste addresses, one a line.', Zone::Under);
+        parent::__construct(
+            'profiles', 'Profile links', 'link-45deg',
+            'Where else people find you, as marks. Paste addresses, one a line.', Zone::Under,
+        );
     }
 
     public function fields(): array
     {
         return [
-            new Field('links', 'Addresses, one a line', 'lines', 'Paste them as you have them, handles too. A name before an address, such as "Portfolio: quillfern.example/work", names a site of your own.', 'linkedin.com/in/maren-oakhollow'),
-            new Field('form', 'Shown as', 'choice', 'A second piece can show two of them again as larger buttons.', choices: self::FORMS),
+            new Field(
+                'links',
+                'Addresses, one a line',
+                'lines',
+                'Paste them as you have them, handles too. A name before an address, such as "Portfolio: '
+                    .'quillfern.example/work", names a site of your own.',
+                'linkedin.com/in/maren-oakhollow',
+            ),
+            new Field(
+                'form', 'Shown as', 'choice', 'A second piece can show two of them again as larger buttons.',
+                choices: self::FORMS,
+            ),
         ];
     }
 
@@ -55,7 +68,12 @@ final class ProfilesKind extends AbstractKind
             throw Refusal::because('Choose marks, words or larger buttons.', '/form');
         }
 
-        return ['links' => count($links) <= self::MAX ? $links : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links'), 'form' => $form];
+        return [
+            'links' => count($links) <= self::MAX
+                    ? $links
+                    : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links'),
+            'form' => $form,
+        ];
     }
 
     /** One line as it was pasted, in its own form; several links on it become several lines. */
@@ -66,7 +84,9 @@ final class ProfilesKind extends AbstractKind
         } catch (Refusal $refusal) {
             $found = is_string($raw) ? ProfileText::sort($raw)['links'] : [];
 
-            return $found === [] ? throw $refusal : implode("\n", array_map(fn (array $link) => ProfileDirectory::read($link['address'])->line(), $found));
+            return $found === []
+                ? throw $refusal
+                : implode("\n", array_map(fn (array $link) => ProfileDirectory::read($link['address'])->line(), $found));
         }
     }
 
@@ -108,7 +128,9 @@ final class ProfilesKind extends AbstractKind
                 // In plain text each has a line of its own, as its address is written out.
                 $runs[] = $piece->run($card, TunePiece::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
             }
-            $runs[] = $piece->run($card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address");
+            $runs[] = $piece->run(
+                $card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address",
+            );
         }
 
         return new Content\LineBlock($runs);
@@ -127,10 +149,14 @@ final class ProfilesKind extends AbstractKind
         $buttons = [];
         $used = 0.0;
         foreach ($links as $link) {
-            $width = TextMeasure::of($style->typeface, [[$link->label, $size, true]])->widest() + 2 * $style->buttonRoom[1];
+            $width
+                = TextMeasure::of($style->typeface, [[$link->label, $size, true]])->widest() + 2 * $style->buttonRoom[1];
             $beside = $buttons !== [] && $used + $style->gaps['blocks'] + $width <= self::ROW;
             $used = $beside ? $used + $style->gaps['blocks'] + $width : $width;
-            $buttons[] = new Content\ButtonBlock(new Content\TextRun($link->label, $ink, $size, true, $link->address, leading: $style->leading), $ground, $style->radius, $beside);
+            $buttons[] = new Content\ButtonBlock(
+                new Content\TextRun($link->label, $ink, $size, true, $link->address, leading: $style->leading), $ground,
+                $style->radius, $beside,
+            );
         }
 
         return $buttons;
@@ -173,7 +199,11 @@ final class ProfilesKind extends AbstractKind
     {
         $labels = array_count_values(array_column($links, 'label'));
 
-        return array_map(fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
-            ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle) : $link, $links);
+        return array_map(
+            fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
+                ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle)
+                : $link,
+            $links,
+        );
     }
 }

@@ -13,7 +13,10 @@ final class QuoteKind extends AbstractKind
 {
     public function __construct()
     {
-        parent::__construct('quote', 'Quote', 'quote', 'A saying, or what a client said of you, with a link to more voices.', Zone::Under);
+        parent::__construct(
+            'quote', 'Quote', 'quote', 'A saying, or what a client said of you, with a link to more voices.',
+            Zone::Under,
+        );
     }
 
     public function fields(): array
@@ -30,7 +33,11 @@ final class QuoteKind extends AbstractKind
         return [
             'text' => self::optional($fields, 'text', fn ($raw) => CleanText::of($raw, 280, 'quote')),
             'by' => self::optional($fields, 'by', fn ($raw) => CleanText::of($raw, 80, 'name')),
-            'address' => self::optional($fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+            'address' => self::optional(
+                $fields,
+                'address',
+                fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
+            ),
         ];
     }
 
@@ -40,9 +47,18 @@ final class QuoteKind extends AbstractKind
         if ($text === '') {
             return [];
         }
-        $lines = [new Content\LineBlock([$piece->run($card, "“{$text}”", InkRole::Body, $card->style->sizes['text'], italic: true)])];
+        $lines = [
+            new Content\LineBlock([
+                $piece->run($card, "“{$text}”", InkRole::Body, $card->style->sizes['text'], italic: true),
+            ]),
+        ];
         if ($by !== '') {
-            $lines[] = new Content\LineBlock([$piece->run($card, $by, InkRole::Quiet, $card->style->sizes['small'], href: $address, plain: $address === null ? null : "$by: $address")]);
+            $lines[] = new Content\LineBlock([
+                $piece->run(
+                    $card, $by, InkRole::Quiet, $card->style->sizes['small'], href: $address,
+                    plain: $address === null ? null : "$by: $address",
+                ),
+            ]);
         }
 
         return $lines;

@@ -26,12 +26,24 @@ final class RuleKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        return ['thickness' => (int) round(Number::within(($fields['thickness'] ?? '') === '' ? null : $fields['thickness'], [1, 8], 'thickness', '/thickness') ?? 1)];
+        return [
+            'thickness' => (int) round(
+                Number::within(
+                    ($fields['thickness'] ?? '') === '' ? null : $fields['thickness'], [1, 8], 'thickness',
+                    '/thickness',
+                ) ?? 1,
+            ),
+        ];
     }
 
     public function content(Piece $piece, Card $card): array
     {
-        return [new Content\RuleBlock($card->style->ink($piece->tuning->ink ?? $card->style->ruleInk), (int) $piece->text('thickness'))];
+        return [
+            new Content\RuleBlock(
+                $card->style->ink($piece->tuning->ink ?? $card->style->ruleInk),
+                (int) $piece->text('thickness'),
+            ),
+        ];
     }
 
     public function summary(Piece $piece): string

@@ -26,7 +26,13 @@ final class SpacingKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        return ['height' => (int) round(Number::within(($fields['height'] ?? '') === '' ? null : $fields['height'], [1, 48], 'height', '/height') ?? 8)];
+        return [
+            'height' => (int) round(
+                Number::within(
+                    ($fields['height'] ?? '') === '' ? null : $fields['height'], [1, 48], 'height', '/height',
+                ) ?? 8,
+            ),
+        ];
     }
 
     public function content(Piece $piece, Card $card): array

@@ -6,6 +6,9 @@ final class TextLinkKind extends AbstractCallKind
 {
     public function __construct()
     {
-        parent::__construct('textlink', 'Text link', 'cursor-text', 'An invitation in words, its phrase linked.', 'link', 'See this month\'s plants', 'quillfern.example/plants');
+        parent::__construct(
+            'textlink', 'Text link', 'cursor-text', 'An invitation in words, its phrase linked.', 'link',
+            'See this month\'s plants', 'quillfern.example/plants',
+        );
     }
 }

@@ -11,7 +11,10 @@ final class VideoKind extends AbstractPictureKind
 {
     public function __construct()
     {
-        parent::__construct('video', 'Film', 'play-btn', 'A still with a play mark on it; a press opens the film.', Zone::Under, [80, 600], 200, 'Watch: a garden in twelve months');
+        parent::__construct(
+            'video', 'Film', 'play-btn', 'A still with a play mark on it; a press opens the film.', Zone::Under,
+            [80, 600], 200, 'Watch: a garden in twelve months',
+        );
     }
 
     protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe

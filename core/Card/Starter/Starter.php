@@ -42,17 +42,21 @@ final readonly class Starter
     public function begin(string $name, string $email, Brand $brand): Card
     {
         $lines = $brand->lines;
-        $known = array_filter([
-            'name' => ['text' => $name],
-            'email' => ['address' => $email ?: $lines->email],
-            'company' => ['text' => $lines->company],
-            'phone' => ['number' => $lines->phone],
-            'address' => ['text' => $lines->address, 'map' => $lines->map],
-            'web' => ['address' => $lines->web],
-            'profiles' => ['links' => $lines->profiles],
-            // On a band of the accent ink the logo for dark pages is the one that shows.
-            'logo' => ($this->sample()->arrangement->hasBand() ? $brand->logos['dark'] : null) ?? $brand->logos['light'] ?? [],
-        ], fn (array $fields) => array_filter($fields) !== []);
+        $known = array_filter(
+            [
+                'name' => ['text' => $name],
+                'email' => ['address' => $email ?: $lines->email],
+                'company' => ['text' => $lines->company],
+                'phone' => ['number' => $lines->phone],
+                'address' => ['text' => $lines->address, 'map' => $lines->map],
+                'web' => ['address' => $lines->web],
+                'profiles' => ['links' => $lines->profiles],
+                // On a band of the accent ink the logo for dark pages is the one that shows.
+                'logo' => ($this->sample()->arrangement->hasBand() ? $brand->logos['dark'] : null)
+                    ?? ($brand->logos['light'] ?? []),
+            ],
+            fn (array $fields) => array_filter($fields) !== [],
+        );
         $card = $this->sample();
 
         return $card->with([

@@ -14,11 +14,15 @@ final readonly class Style
 {
     /** Document defaults; each may be left out. */
     private const DEFAULTS = [
-        'inks' => ['body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff'],
+        'inks' => [
+            'body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff',
+        ],
         'typeface' => 'arial',
         'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
         'rule' => ['ink' => 'accent', 'width' => 2],
-        'marks' => ['ink' => 'accent', 'shape' => 'round', 'size' => 24, 'gap' => null, 'grey' => false, 'dress' => null],
+        'marks' => [
+            'ink' => 'accent', 'shape' => 'round', 'size' => 24, 'gap' => null, 'grey' => false, 'dress' => null,
+        ],
         'button' => ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false],
         'symbols' => ['shape' => 'none', 'ink' => 'accent'],
         'ground' => ['shown' => false, 'room' => 14],
@@ -28,7 +32,10 @@ final readonly class Style
     /** Between two marks unless set, as a share of their size. */
     private const MARK_GAP = 0.3;
 
-    private const BOUNDS = ['sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'ground' => [0, 40], 'gaps' => [0, 48]];
+    private const BOUNDS = [
+        'sizes' => [9, 32], 'rule' => [0, 8], 'marks' => [16, 48], 'button' => [0, 40], 'ground' => [0, 40],
+        'gaps' => [0, 48],
+    ];
 
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
@@ -41,10 +48,13 @@ final readonly class Style
      * @param  int  $radius  corner radius of the button, CSS px
      * @param  array{int, int}  $buttonRoom  above and below its words, before and after them; CSS px
      * @param  bool  $wordButton  the Word engine gets the button's round corners drawn as a shape of its own
-     * @param  array{above: int, lines: int, blocks: int, columns: int}  $gaps  above the card, between lines of text, between other blocks, between columns and from a rule; CSS px
+     * @param  array{above: int, lines: int, blocks: int, columns: int}  $gaps  above the card, between lines of text,
+     *                                                                          between other blocks, between columns
+     *                                                                          and from a rule; CSS px
      * @param  float  $leading  line height by type size
      * @param  ?Shape  $symbolShape  of the symbols before contact lines; null for none
-     * @param  ?int  $ground  the paper ink lies behind the whole card, so much wider on every side in CSS px; null for none
+     * @param  ?int  $ground  the paper ink lies behind the whole card, so much wider on every side in CSS px; null for
+     *                        none
      * @param  array<string, mixed>  $document  the object it was read from, unknown keys and all
      * @param  array<string, mixed>  $full  the same with every default
      */
@@ -90,7 +100,12 @@ final readonly class Style
                 }
                 if (isset($document[$key])) {
                     // Forms bring numbers as text.
-                    $given = $document[$key] = array_map(fn (mixed $value) => is_string($value) && is_numeric($value) && strlen($value) < 9 ? $value + 0 : $value, $given);
+                    $given = $document[$key] = array_map(
+                        fn (mixed $value) => is_string($value) && is_numeric($value) && strlen($value) < 9
+                            ? $value + 0
+                            : $value,
+                        $given,
+                    );
                 }
                 $given = [...$default, ...array_intersect_key($given, $default)];
             }
@@ -111,12 +126,19 @@ final readonly class Style
             Shape::forMarks()[is_string($set['marks']['shape']) ? $set['marks']['shape'] : '']
                 ?? throw Refusal::because('Marks are round, rounded, square, ring or bare.', '/marks/shape'),
             (int) self::pixels($set, 'marks', 'size'),
-            (int) (Number::within($set['marks']['gap'] === '' ? null : $set['marks']['gap'], [0, 24], 'gap between marks', '/marks/gap') ?? round(self::pixels($set, 'marks', 'size') * self::MARK_GAP)),
-            in_array($set['marks']['grey'], [true, 1], true) ?: (in_array($set['marks']['grey'], [false, 0], true) ? false : throw Refusal::because('The value of grey is true or false.', '/marks/grey')),
+            (int) (Number::within(
+                $set['marks']['gap'] === '' ? null : $set['marks']['gap'], [0, 24], 'gap between marks', '/marks/gap',
+            ) ?? round(self::pixels($set, 'marks', 'size') * self::MARK_GAP)),
+            in_array($set['marks']['grey'], [true, 1], true)
+            ?: (in_array($set['marks']['grey'], [false, 0], true)
+                ? false
+                : throw Refusal::because('The value of grey is true or false.', '/marks/grey')),
             self::dress($set['marks']['dress']),
             (int) self::pixels($set, 'button', 'radius'),
             [(int) self::pixels($set, 'button', 'high'), (int) self::pixels($set, 'button', 'wide')],
-            is_bool($set['button']['word']) ? $set['button']['word'] : throw Refusal::because('The value of word is true or false.', '/button/word'),
+            is_bool($set['button']['word'])
+                ? $set['button']['word']
+                : throw Refusal::because('The value of word is true or false.', '/button/word'),
             [
                 'above' => (int) self::pixels($set, 'gaps', 'above'),
                 'lines' => (int) self::pixels($set, 'gaps', 'lines'),
@@ -124,11 +146,17 @@ final readonly class Style
                 'columns' => (int) self::pixels($set, 'gaps', 'columns'),
             ],
             self::leading($set['gaps']['leading']),
-            $set['symbols']['shape'] === 'none' ? null : (Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']
-                ?? throw Refusal::because('Symbols are none, bare, ring, round, rounded or square.', '/symbols/shape')),
+            $set['symbols']['shape'] === 'none'
+                ? null
+                : Shape::forMarks()[is_string($set['symbols']['shape']) ? $set['symbols']['shape'] : '']
+                    ?? throw Refusal::because('Symbols are none, bare, ring, round, rounded or '
+                        .'square.', '/symbols/shape'),
             self::role($set, 'symbols'),
-            in_array($set['ground']['shown'], [true, 1], true) ? (int) self::pixels($set, 'ground', 'room')
-                : (in_array($set['ground']['shown'], [false, 0], true) ? null : throw Refusal::because('The value of shown is true or false.', '/ground/shown')),
+            in_array($set['ground']['shown'], [true, 1], true)
+                ? (int) self::pixels($set, 'ground', 'room')
+                : (in_array($set['ground']['shown'], [false, 0], true)
+                    ? null
+                    : throw Refusal::because('The value of shown is true or false.', '/ground/shown')),
             $document,
             $set,
         );
@@ -185,7 +213,9 @@ final readonly class Style
             return null;
         }
 
-        return is_array($given) ? Refusal::at('/marks/dress', fn () => Season::of($given)) : throw Refusal::because('What marks wear is a JSON object.', '/marks/dress');
+        return is_array($given)
+            ? Refusal::at('/marks/dress', fn () => Season::of($given))
+            : throw Refusal::because('What marks wear is a JSON object.', '/marks/dress');
     }
 
     private static function leading(mixed $leading): float
@@ -209,6 +239,9 @@ final readonly class Style
         $role = $set[$group]['ink'];
 
         return InkRole::tryFrom(is_string($role) ? $role : '')
-            ?? throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', "/$group/ink");
+            ?? throw Refusal::because(
+                'Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.',
+                "/$group/ink",
+            );
     }
 }

@@ -31,7 +31,8 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic` and `underline` (of links) true or false, `gap` CSS px above, `align` start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic` and `underline` (of links)
+     *                                         true or false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -39,7 +40,10 @@ final readonly class Tuning
     {
         $ink = $data['ink'] ?? null;
         if ($ink !== null && (! is_string($ink) || InkRole::tryFrom($ink) === null)) {
-            throw Refusal::because('Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', '/ink');
+            throw Refusal::because(
+                'Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.',
+                '/ink',
+            );
         }
         $flags = [];
         foreach (['bold', 'italic', 'underline'] as $name) {

@@ -29,7 +29,8 @@ final class Calendar implements Format
                 continue;
             }
             $event = $calendar->createComponent('VEVENT', [
-                'UID' => hash('sha256', $piece->text('words').$piece->text('starts').$piece->text('address')).'@inky-card.invalid',
+                'UID' => hash('sha256', $piece->text('words').$piece->text('starts').$piece->text('address'))
+                    .'@inky-card.invalid',
                 'DTSTAMP' => $parcel->made->format('Ymd\THis\Z'),
                 'SUMMARY' => $piece->text('words'),
                 'URL' => $piece->text('address'),
@@ -38,7 +39,8 @@ final class Calendar implements Format
             $calendar->add($event);
         }
 
-        return $calendar->select('VEVENT') !== [] ? Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize())
+        return $calendar->select('VEVENT') !== []
+            ? Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize())
             : throw Refusal::because('This card has no event with a day: add one on the bench first.');
     }
 }

@@ -24,6 +24,9 @@ final class Fragment implements Format
     {
         $name = $parcel->slug();
 
-        return new Artifact("$name-campaign", [new ArtifactFile("$name.html", 'text/html; charset=utf-8', $parcel->html()."\n"), new ArtifactFile("$name.txt", 'text/plain; charset=utf-8', $parcel->text())]);
+        return new Artifact("$name-campaign", [
+            new ArtifactFile("$name.html", 'text/html; charset=utf-8', $parcel->html()."\n"),
+            new ArtifactFile("$name.txt", 'text/plain; charset=utf-8', $parcel->text()),
+        ]);
     }
 }

@@ -21,6 +21,10 @@ final class HtmlFile implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'-signature.html', 'text/html; charset=utf-8', "<!DOCTYPE html>\n<meta charset=\"utf-8\">\n".$parcel->html()."\n");
+        return Artifact::file(
+            $parcel->slug().'-signature.html',
+            'text/html; charset=utf-8',
+            "<!DOCTYPE html>\n<meta charset=\"utf-8\">\n".$parcel->html()."\n",
+        );
     }
 }

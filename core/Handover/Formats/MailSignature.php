@@ -23,14 +23,14 @@ final class MailSignature implements Format
     {
         $body = quoted_printable_encode('<body style="word-wrap:break-word">'.$parcel->html().'</body>');
 
-        return Artifact::file(strtoupper(substr($parcel->token, 0, 32)).'.mailsignature', 'text/plain; charset=us-ascii', implode("\n", [
-            'Content-Transfer-Encoding: quoted-printable',
-            'Content-Type: text/html; charset=utf-8',
-            'Message-Id: <'.$parcel->token.'@inky-card.invalid>',
-            'Mime-Version: 1.0',
-            '',
-            str_replace("\r\n", "\n", $body),
-            '',
-        ]));
+        return Artifact::file(
+            strtoupper(substr($parcel->token, 0, 32)).'.mailsignature',
+            'text/plain; charset=us-ascii',
+            implode("\n", [
+                'Content-Transfer-Encoding: quoted-printable', 'Content-Type: text/html; charset=utf-8',
+                'Message-Id: <'.$parcel->token.'@inky-card.invalid>', 'Mime-Version: 1.0', '',
+                str_replace("\r\n", "\n", $body), '',
+            ]),
+        );
     }
 }

@@ -23,8 +23,15 @@ final class PrettySource implements Format
     {
         $depth = 0;
         $lines = [];
-        // Elements of the table structure alone get lines of their own: white space within a line of text would be seen.
-        foreach (preg_split('~(?<=>)(?=</?(?:table|tr|td|img)\b)|(?<=<tr>)|(?<=</td>)|(?<=</table>)~', $parcel->html(), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+        // Elements of the table structure alone get lines of their own: white space within a line of text would be
+        // seen.
+        foreach (
+            preg_split(
+                '~(?<=>)(?=</?(?:table|tr|td|img)\b)|(?<=<tr>)|(?<=</td>)|(?<=</table>)~', $parcel->html(), -1,
+                PREG_SPLIT_NO_EMPTY,
+            )
+            ?: [] as $part
+        ) {
             $closes = preg_match('~^</(?:table|tr)>~', $part) === 1;
             $depth -= $closes ? 1 : 0;
             $lines[] = str_repeat('  ', max(0, $depth)).$part;

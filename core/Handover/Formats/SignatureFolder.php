@@ -7,7 +7,10 @@ use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 
-/** The three files a desktop program of the Word engine looks for in its signature folder, with scripts that put them there and overwrite nothing. */
+/**
+ * The three files a desktop program of the Word engine looks for in its signature folder, with scripts that put them
+ * there and overwrite nothing.
+ */
 final class SignatureFolder implements Format
 {
     private const POWERSHELL = <<<'TEXT'
@@ -95,9 +98,21 @@ final class SignatureFolder implements Format
         foreach ($pictures as $file => $picture) {
             $files[] = new ArtifactFile("{$slug}_files/$file", $picture->type(), $picture->bytes);
         }
-        $files[] = new ArtifactFile('install.ps1', 'text/plain; charset=utf-8', "\u{FEFF}".$crlf(strtr(self::POWERSHELL, ['@name@' => $name, '@slug@' => $slug])));
-        $files[] = new ArtifactFile('install.sh', 'text/x-shellscript; charset=utf-8', strtr(self::SHELL, ['@name@' => $name, '@slug@' => $slug]));
-        $files[] = new ArtifactFile('READ ME.txt', 'text/plain; charset=utf-8', $crlf(strtr(self::README, ['@name@' => $name, '@slug@' => $slug])));
+        $files[] = new ArtifactFile(
+            'install.ps1',
+            'text/plain; charset=utf-8',
+            "\u{FEFF}".$crlf(strtr(self::POWERSHELL, ['@name@' => $name, '@slug@' => $slug])),
+        );
+        $files[] = new ArtifactFile(
+            'install.sh',
+            'text/x-shellscript; charset=utf-8',
+            strtr(self::SHELL, ['@name@' => $name, '@slug@' => $slug]),
+        );
+        $files[] = new ArtifactFile(
+            'READ ME.txt',
+            'text/plain; charset=utf-8',
+            $crlf(strtr(self::README, ['@name@' => $name, '@slug@' => $slug])),
+        );
 
         return new Artifact($name, $files);
     }

@@ -31,6 +31,10 @@ final class UnsentMessage implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file(CampaignTags::plain($this->message->name).'-'.$parcel->slug().'.eml', 'message/rfc822', MessageWriter::message($parcel, $this->message->subject, $this->message->body, ['X-Unsent' => '1']));
+        return Artifact::file(
+            CampaignTags::plain($this->message->name).'-'.$parcel->slug().'.eml',
+            'message/rfc822',
+            MessageWriter::message($parcel, $this->message->subject, $this->message->body, ['X-Unsent' => '1']),
+        );
     }
 }

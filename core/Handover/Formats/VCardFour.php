@@ -22,6 +22,10 @@ final class VCardFour implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'.vcf', 'text/vcard; charset=utf-8', ContactCard::of($parcel)->serialize());
+        return Artifact::file(
+            $parcel->slug().'.vcf',
+            'text/vcard; charset=utf-8',
+            ContactCard::of($parcel)->serialize(),
+        );
     }
 }

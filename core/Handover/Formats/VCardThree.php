@@ -23,6 +23,10 @@ final class VCardThree implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        return Artifact::file($parcel->slug().'-3.vcf', 'text/vcard; charset=utf-8', ContactCard::of($parcel)->convert(Document::VCARD30)->serialize());
+        return Artifact::file(
+            $parcel->slug().'-3.vcf',
+            'text/vcard; charset=utf-8',
+            ContactCard::of($parcel)->convert(Document::VCARD30)->serialize(),
+        );
     }
 }

@@ -24,8 +24,12 @@ use InkyCard\Proof\Subject;
 /** What checks have in common. */
 abstract class AbstractCheck implements Check
 {
-    public function __construct(private readonly string $key, private readonly string $title, private readonly Area $area, private readonly Severity $severity)
-    {
+    public function __construct(
+        private readonly string $key,
+        private readonly string $title,
+        private readonly Area $area,
+        private readonly Severity $severity,
+    ) {
     }
 
     public function key(): string
@@ -49,7 +53,10 @@ abstract class AbstractCheck implements Check
      */
     protected function found(string $says, array $pieces = [], array $clients = [], ?Mend $mend = null): Finding
     {
-        return new Finding($this->key, $this->title, $this->area, $this->severity, $says, array_values(array_map(strval(...), $pieces)), $clients, $mend);
+        return new Finding(
+            $this->key, $this->title, $this->area, $this->severity, $says,
+            array_values(array_map(strval(...), $pieces)), $clients, $mend,
+        );
     }
 
     /**
@@ -73,7 +80,8 @@ abstract class AbstractCheck implements Check
     }
 
     /**
-     * An edit that brings the card within a width: what stands beside something goes under it, then pictures are narrowed. Null when that is not enough.
+     * An edit that brings the card within a width: what stands beside something goes under it, then pictures are
+     * narrowed. Null when that is not enough.
      *
      * @param  list<string>  $over  ids of pieces that run over
      */
@@ -104,7 +112,12 @@ abstract class AbstractCheck implements Check
             }
         }
 
-        return $edits === [] || ! $fits() ? null : new Mend($wrapped ? 'Wrap it' : 'Narrow it', new CompositeEdit($edits, $wrapped ? 'Wrapped to fit' : 'Narrowed to fit'));
+        return $edits === [] || ! $fits()
+            ? null
+            : new Mend(
+                $wrapped ? 'Wrap it' : 'Narrow it',
+                new CompositeEdit($edits, $wrapped ? 'Wrapped to fit' : 'Narrowed to fit'),
+            );
     }
 
     /**
@@ -134,7 +147,12 @@ abstract class AbstractCheck implements Check
             }
         }
 
-        return $inks === [] ? null : new Mend(count($inks) === 1 ? 'Take the nearest readable ink' : 'Take the nearest readable inks', new Restyle(['inks' => $inks]));
+        return $inks === []
+            ? null
+            : new Mend(
+                count($inks) === 1 ? 'Take the nearest readable ink' : 'Take the nearest readable inks',
+                new Restyle(['inks' => $inks]),
+            );
     }
 
     /** @return list<string> ids of the pieces whose code is longest */
@@ -159,7 +177,9 @@ abstract class AbstractCheck implements Check
     /** @param  list<Piece>  $pieces */
     protected static function names(array $pieces): string
     {
-        return ucfirst(implode(', ', array_unique(array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), $pieces))));
+        return ucfirst(
+            implode(', ', array_unique(array_map(fn (Piece $piece) => mb_strtolower($piece->kind->label()), $pieces))),
+        );
     }
 
     /** A ratio with one digit, never rounded up to what it is not. */

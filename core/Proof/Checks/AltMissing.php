@@ -20,7 +20,11 @@ final class AltMissing extends AbstractCheck
         $found = [];
         foreach ($subject->blocks() as [$piece, $block]) {
             if ($block instanceof HtmlBlock && preg_match('/<img\b[^>]* alt="\s*"/', $block->html) === 1) {
-                $found[] = $this->found('A picture in own HTML has no words in its place: write them into its alt attribute.', [$piece->id], ['pictures-blocked', 'plain-text']);
+                $found[] = $this->found(
+                    'A picture in own HTML has no words in its place: write them into its alt attribute.',
+                    [$piece->id],
+                    ['pictures-blocked', 'plain-text'],
+                );
             }
         }
 

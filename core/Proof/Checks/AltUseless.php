@@ -11,7 +11,8 @@ use InkyCard\Proof\Subject;
 /** The name of a file or the word picture tells a reader nothing. */
 final class AltUseless extends AbstractCheck
 {
-    private const USELESS = '/^(?:image|picture|photo|banner|logo|img|icon|video|closing|headshot|untitled|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|screenshot)[_\s-]?\d+/i';
+    private const USELESS = '/^(?:image|picture|photo|banner|logo|img|icon|video|closing|headshot|untitled'
+        .'|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|screenshot)[_\s-]?\d+/i';
 
     public function __construct()
     {
@@ -27,8 +28,11 @@ final class AltUseless extends AbstractCheck
         foreach ($subject->pictures() as [$piece, $picture]) {
             if (preg_match(self::USELESS, $picture->alt) === 1) {
                 $alt = $whose[$piece->kind->key()] ?? '';
-                $found[] = $this->found("“{$picture->alt}” is all readers get where pictures are blocked. Say what it shows or offers.", [$piece->id], ['pictures-blocked'],
-                    $alt === '' ? null : new Mend('Say whose it is', new FillPiece($piece->id, ['alt' => $alt])));
+                $found[] = $this->found(
+                    "“{$picture->alt}” is all readers get where pictures are blocked. Say what it shows or offers.",
+                    [$piece->id], ['pictures-blocked'],
+                    $alt === '' ? null : new Mend('Say whose it is', new FillPiece($piece->id, ['alt' => $alt])),
+                );
             }
         }
 

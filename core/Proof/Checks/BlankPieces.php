@@ -20,8 +20,24 @@ final class BlankPieces extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $blank = array_values(array_filter($subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank()));
+        $blank = array_values(
+            array_filter($subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank()),
+        );
 
-        return $blank === [] ? [] : [$this->found(self::names($blank).': nothing is filled in.', array_column($blank, 'id'), mend: new Mend('Hide what is blank', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $blank), 'Blank pieces hidden')))];
+        return $blank === []
+            ? []
+            : [
+                $this->found(
+                    self::names($blank).': nothing is filled in.',
+                    array_column($blank, 'id'),
+                    mend: new Mend(
+                        'Hide what is blank',
+                        new CompositeEdit(
+                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $blank),
+                            'Blank pieces hidden',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

@@ -19,8 +19,16 @@ final class CallToFrontPage extends AbstractCheck
     {
         $found = [];
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof AbstractCallKind && in_array($link->piece->kind->key(), ['button', 'offer'], true) && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1) {
-                $found[] = $this->found("“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows voices of clients and has a form.", [$link->piece->id]);
+            if (
+                $link->piece->kind instanceof AbstractCallKind
+                && in_array($link->piece->kind->key(), ['button', 'offer'], true)
+                && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home'
+                    .'|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1
+            ) {
+                $found[] = $this->found(
+                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows voices of clients and has a form.",
+                    [$link->piece->id],
+                );
             }
         }
 

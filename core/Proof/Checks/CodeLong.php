@@ -20,6 +20,18 @@ final class CodeLong extends AbstractCheck
     {
         $length = mb_strlen($subject->html());
 
-        return $length <= self::MOST ? [] : [$this->found(sprintf('%s characters of %s. Leave out what is least pressed.', number_format($length), number_format(self::MOST)), self::longest($subject), ['strict-webmail', 'phone-webmail-app'])];
+        return $length <= self::MOST
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        '%s characters of %s. Leave out what is least pressed.',
+                        number_format($length),
+                        number_format(self::MOST),
+                    ),
+                    self::longest($subject),
+                    ['strict-webmail', 'phone-webmail-app'],
+                ),
+            ];
     }
 }

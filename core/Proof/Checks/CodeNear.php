@@ -20,6 +20,13 @@ final class CodeNear extends AbstractCheck
     {
         $length = mb_strlen($subject->html());
 
-        return $length <= self::NEAR || $length > 10_000 ? [] : [$this->found(sprintf('%s characters of 10,000.', number_format($length)), self::longest($subject), ['strict-webmail', 'phone-webmail-app'])];
+        return $length <= self::NEAR || $length > 10_000
+            ? []
+            : [
+                $this->found(sprintf('%s characters of 10,000.', number_format($length)), self::longest($subject), [
+                    'strict-webmail',
+                    'phone-webmail-app',
+                ]),
+            ];
     }
 }

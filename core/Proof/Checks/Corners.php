@@ -20,12 +20,24 @@ final class Corners extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $found = $subject->changes(['word-desktop', 'word-desktop-120'], fn (Change $change) => $change->harms && str_starts_with($change->what, 'border-'));
+        $found = $subject->changes(
+            ['word-desktop', 'word-desktop-120'],
+            fn (Change $change) => $change->harms && str_starts_with($change->what, 'border-'),
+        );
         if ($found === []) {
             return [];
         }
         $buttons = array_filter($subject->blocks(), fn (array $block) => $block[1] instanceof ButtonBlock);
 
-        return [$this->found('Readers there see it with square corners. Its shape can be written into the code for them.', array_keys($found), ['word-desktop', 'word-desktop-120'], $buttons === [] || $subject->card->style->wordButton ? null : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]])))];
+        return [
+            $this->found(
+                'Readers there see it with square corners. Its shape can be written into the code for them.',
+                array_keys($found),
+                ['word-desktop', 'word-desktop-120'],
+                $buttons === [] || $subject->card->style->wordButton
+                    ? null
+                    : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]])),
+            ),
+        ];
     }
 }

@@ -20,8 +20,27 @@ final class Ended extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $past = array_values(array_filter($subject->pieces('offer'), fn (Piece $piece) => $piece->text('ends') !== '' && $piece->text('ends') < $subject->today));
+        $past = array_values(
+            array_filter(
+                $subject->pieces('offer'),
+                fn (Piece $piece) => $piece->text('ends') !== '' && $piece->text('ends') < $subject->today,
+            ),
+        );
 
-        return $past === [] ? [] : [$this->found(self::names($past).': its last day was '.$past[0]->text('ends').'.', array_column($past, 'id'), mend: new Mend('Hide it', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Ended offer hidden')))];
+        return $past === []
+            ? []
+            : [
+                $this->found(
+                    self::names($past).': its last day was '.$past[0]->text('ends').'.',
+                    array_column($past, 'id'),
+                    mend: new Mend(
+                        'Hide it',
+                        new CompositeEdit(
+                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past),
+                            'Ended offer hidden',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

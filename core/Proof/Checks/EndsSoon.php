@@ -17,8 +17,21 @@ final class EndsSoon extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $soon = array_values(array_filter($subject->pieces('offer'), fn (Piece $piece) => $piece->text('ends') >= $subject->today && Subject::days($subject->today, $piece->text('ends')) <= 7));
+        $soon = array_values(
+            array_filter(
+                $subject->pieces('offer'),
+                fn (Piece $piece) => $piece->text('ends') >= $subject->today
+                    && Subject::days($subject->today, $piece->text('ends')) <= 7,
+            ),
+        );
 
-        return $soon === [] ? [] : [$this->found(self::names($soon).': until '.$soon[0]->text('ends').'. Have the next one ready.', array_column($soon, 'id'))];
+        return $soon === []
+            ? []
+            : [
+                $this->found(
+                    self::names($soon).': until '.$soon[0]->text('ends').'. Have the next one ready.',
+                    array_column($soon, 'id'),
+                ),
+            ];
     }
 }

@@ -20,8 +20,27 @@ final class EventPast extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $past = array_values(array_filter($subject->pieces('event'), fn (Piece $piece) => $piece->text('starts') !== '' && $piece->text('starts') < $subject->today));
+        $past = array_values(
+            array_filter(
+                $subject->pieces('event'),
+                fn (Piece $piece) => $piece->text('starts') !== '' && $piece->text('starts') < $subject->today,
+            ),
+        );
 
-        return $past === [] ? [] : [$this->found(self::names($past).': it was on '.$past[0]->text('starts').'.', array_column($past, 'id'), mend: new Mend('Hide it', new CompositeEdit(array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past), 'Past event hidden')))];
+        return $past === []
+            ? []
+            : [
+                $this->found(
+                    self::names($past).': it was on '.$past[0]->text('starts').'.',
+                    array_column($past, 'id'),
+                    mend: new Mend(
+                        'Hide it',
+                        new CompositeEdit(
+                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past),
+                            'Past event hidden',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

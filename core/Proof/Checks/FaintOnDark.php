@@ -30,6 +30,23 @@ final class FaintOnDark extends AbstractCheck
             }
         }
 
-        return $worst === [] ? [] : [$this->found(sprintf('%s to 1 at worst there; under %s it is lost.', self::one(min($worst)), self::one(self::LEAST)), array_map(strval(...), array_keys($worst)), ['phone-forced-dark'], self::readable($subject, fn (Colour $ink, Colour $paper) => Contrast::ratio($ink, $paper) >= Contrast::TEXT && DarkPage::Forced->ratio($ink, $paper) >= self::LEAST))];
+        return $worst === []
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        '%s to 1 at worst there; under %s it is lost.',
+                        self::one(min($worst)),
+                        self::one(self::LEAST),
+                    ),
+                    array_map(strval(...), array_keys($worst)),
+                    ['phone-forced-dark'],
+                    self::readable(
+                        $subject,
+                        fn (Colour $ink, Colour $paper) => Contrast::ratio($ink, $paper) >= Contrast::TEXT
+                            && DarkPage::Forced->ratio($ink, $paper) >= self::LEAST,
+                    ),
+                ),
+            ];
     }
 }

@@ -26,6 +26,17 @@ final class FaintText extends AbstractCheck
             }
         }
 
-        return $worst === [] ? [] : [$this->found(sprintf('%s to 1 at worst; from 4.5 on it reads well.', self::one(min(array_column($worst, 0)))), array_map(strval(...), array_keys($worst)), mend: self::readable($subject, fn (Colour $ink, Colour $paper) => Contrast::ratio($ink, $paper) >= Contrast::TEXT))];
+        return $worst === []
+            ? []
+            : [
+                $this->found(
+                    sprintf('%s to 1 at worst; from 4.5 on it reads well.', self::one(min(array_column($worst, 0)))),
+                    array_map(strval(...), array_keys($worst)),
+                    mend: self::readable(
+                        $subject,
+                        fn (Colour $ink, Colour $paper) => Contrast::ratio($ink, $paper) >= Contrast::TEXT,
+                    ),
+                ),
+            ];
     }
 }

@@ -25,6 +25,14 @@ final class FoundLinks extends AbstractCheck
             }
         }
 
-        return array_map(fn (string $piece, string $words) => $this->found("“{$words}” turns blue and underlined there. Give it a link of its own, or write it differently.", self::ids($piece), ['webkit-desktop', 'phone-webkit']), array_map(strval(...), array_keys($found)), array_values($found));
+        return array_map(
+            fn (string $piece, string $words) => $this->found(
+                "“{$words}” turns blue and underlined there. Give it a link of its own, or write it differently.",
+                self::ids($piece),
+                ['webkit-desktop', 'phone-webkit'],
+            ),
+            array_map(strval(...), array_keys($found)),
+            array_values($found),
+        );
     }
 }

@@ -28,7 +28,17 @@ final class Glare extends AbstractCheck
         foreach ($subject->pictures() as [$piece, $picture]) {
             $light = $subject->fact($picture)?->lightness;
             if ($light !== null && $light >= self::LIGHT && $picture->width * $picture->height >= self::LARGE) {
-                $found[] = $this->found(sprintf('It stays at %d %% lightness beside a dark page. A darker twin can stand in.', 100 * $light), [$piece->id], $subject->darkClients(), $piece->kind instanceof AbstractPictureKind && $piece->text('tone') === 'natural' ? new Mend('Make a darker twin', new FillPiece($piece->id, ['tone' => 'dim'])) : null);
+                $found[] = $this->found(
+                    sprintf(
+                        'It stays at %d %% lightness beside a dark page. A darker twin can stand in.',
+                        100 * $light,
+                    ),
+                    [$piece->id],
+                    $subject->darkClients(),
+                    $piece->kind instanceof AbstractPictureKind && $piece->text('tone') === 'natural'
+                        ? new Mend('Make a darker twin', new FillPiece($piece->id, ['tone' => 'dim']))
+                        : null,
+                );
             }
         }
 

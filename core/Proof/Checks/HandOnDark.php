@@ -26,8 +26,17 @@ final class HandOnDark extends AbstractCheck
         $page = Colour::hex('#1b1b1b');
         foreach ($subject->pictures() as [$piece, $picture]) {
             $recipe = $picture->source;
-            if ($recipe instanceof Recipe && $recipe->tone === Tone::Ink && $recipe->ink !== null && ! $recipe->outline && Contrast::ratio($recipe->ink, $page) < 3) {
-                $found[] = $this->found(sprintf('Its ink has a contrast of %s to 1 with a dark page. A light edge keeps it visible.', self::one(Contrast::ratio($recipe->ink, $page))), [$piece->id], $subject->darkClients(), new Mend('Give it a light edge', new FillPiece($piece->id, ['outline' => 'light'])));
+            if ($recipe instanceof Recipe && $recipe->tone === Tone::Ink && $recipe->ink !== null && ! $recipe->outline
+                && Contrast::ratio($recipe->ink, $page) < 3) {
+                $found[] = $this->found(
+                    sprintf(
+                        'Its ink has a contrast of %s to 1 with a dark page. A light edge keeps it visible.',
+                        self::one(Contrast::ratio($recipe->ink, $page)),
+                    ),
+                    [$piece->id],
+                    $subject->darkClients(),
+                    new Mend('Give it a light edge', new FillPiece($piece->id, ['outline' => 'light'])),
+                );
             }
         }
 

@@ -26,7 +26,15 @@ final class InksAlike extends AbstractCheck
                 [$a, $b] = [$subject->card->style->ink($one), $subject->card->style->ink($other)];
                 $distance = Oklch::distance($a, $b);
                 if (! $a->equals($b) && $distance < Oklch::NOTICEABLE) {
-                    return [$this->found(sprintf('%s and %s are %.3f apart; from %s on eyes see two.', $one->label(), mb_strtolower($other->label()), $distance, Oklch::NOTICEABLE), mend: new Mend('Make them one', new Restyle(['inks' => [$other->value => $a->toHex()]])))];
+                    return [
+                        $this->found(
+                            sprintf(
+                                '%s and %s are %.3f apart; from %s on eyes see two.', $one->label(),
+                                mb_strtolower($other->label()), $distance, Oklch::NOTICEABLE,
+                            ),
+                            mend: new Mend('Make them one', new Restyle(['inks' => [$other->value => $a->toHex()]])),
+                        ),
+                    ];
                 }
             }
         }

@@ -20,6 +20,17 @@ final class Jammed extends AbstractCheck
     {
         $style = $subject->card->style;
 
-        return $style->leading >= 1.25 || $style->gaps['lines'] >= 3 ? [] : [$this->found(sprintf('Lines are %s times as high as their type, with %d px between them.', $style->leading, $style->gaps['lines']), mend: new Mend('Give them air', new Restyle(['gaps' => ['leading' => 1.4]])))];
+        return $style->leading >= 1.25 || $style->gaps['lines'] >= 3
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        'Lines are %s times as high as their type, with %d px between them.',
+                        $style->leading,
+                        $style->gaps['lines'],
+                    ),
+                    mend: new Mend('Give them air', new Restyle(['gaps' => ['leading' => 1.4]])),
+                ),
+            ];
     }
 }

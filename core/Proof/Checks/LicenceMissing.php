@@ -17,6 +17,13 @@ final class LicenceMissing extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return MissingCompliance::missing($subject->card, $subject->brand)?->licence === true ? [$this->found('By the brand\'s rules this role shows its licence number. Only its holder knows it: add it on the bench.')] : [];
+        return MissingCompliance::missing($subject->card, $subject->brand)?->licence === true
+            ? [
+                $this->found(
+                    'By the brand\'s rules this role shows its licence number. Only its holder knows it: add it on '
+                        .'the bench.',
+                ),
+            ]
+            : [];
     }
 }

@@ -18,6 +18,11 @@ final class LinkBroken extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $this->withVerdict($subject, [Verdict::Missing, Verdict::Broken], fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says().' Copy the address again from the browser.');
+        return $this->withVerdict(
+            $subject,
+            [Verdict::Missing, Verdict::Broken],
+            fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says()
+                .' Copy the address again from the browser.',
+        );
     }
 }

@@ -18,6 +18,11 @@ final class LinkClosed extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $this->withVerdict($subject, [Verdict::SignIn, Verdict::Refused], fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says().' Open it to everybody, or link elsewhere.');
+        return $this->withVerdict(
+            $subject,
+            [Verdict::SignIn, Verdict::Refused],
+            fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says()
+                .' Open it to everybody, or link elsewhere.',
+        );
     }
 }

@@ -18,6 +18,12 @@ final class LinkEditing extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $this->withVerdict($subject, [Verdict::Editing], fn (CardLink $link) => "{$link->words}: copy the address visitors see, in a window where you are not signed in.");
+        return $this->withVerdict(
+            $subject,
+            [Verdict::Editing],
+            fn (
+                CardLink $link,
+            ) => "{$link->words}: copy the address visitors see, in a window where you are not signed in.",
+        );
     }
 }

@@ -21,10 +21,25 @@ final class LinkMoved extends AbstractCheck
     public function find(Subject $subject): array
     {
         $found = [];
-        foreach ($this->withVerdict($subject, [Verdict::Moved], fn (CardLink $link) => "{$link->words}: it passes on to ".($subject->moved[$link->address] ?? 'another address').'.') as $finding) {
+        foreach (
+            $this->withVerdict(
+                $subject,
+                [Verdict::Moved],
+                fn (CardLink $link) => "{$link->words}: it passes on to "
+                    .($subject->moved[$link->address] ?? 'another address')
+                    .'.',
+            ) as $finding
+        ) {
             $piece = $subject->card->piece($finding->pieces[0]);
             $to = $subject->moved[$piece->text('address')] ?? '';
-            $found[] = $to === '' ? $finding : $this->found($finding->says, $finding->pieces, mend: new Mend('Link there straight', new FillPiece($piece->id, ['address' => $to])));
+            $found[]
+                = $to === ''
+                    ? $finding
+                    : $this->found(
+                        $finding->says,
+                        $finding->pieces,
+                        mend: new Mend('Link there straight', new FillPiece($piece->id, ['address' => $to])),
+                    );
         }
 
         return $found;

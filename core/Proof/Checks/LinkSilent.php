@@ -18,6 +18,11 @@ final class LinkSilent extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $this->withVerdict($subject, [Verdict::Silent], fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says().' That may be the way there, too: press it once yourself.');
+        return $this->withVerdict(
+            $subject,
+            [Verdict::Silent],
+            fn (CardLink $link, Verdict $verdict) => "{$link->words}: ".$verdict->says()
+                .' That may be the way there, too: press it once yourself.',
+        );
     }
 }

@@ -28,6 +28,20 @@ final class LinkTwice extends AbstractCheck
         }
         $twice = array_filter($by, fn (array $pieces) => count($pieces) > 1);
 
-        return array_map(fn (string $address, array $pieces) => $this->found(count($pieces).' calls open '.Subject::short($address).'.', array_values($pieces), mend: new Mend('Keep the first', new CompositeEdit(array_values(array_map(fn (string $id) => new ShowPiece($id, false), array_slice($pieces, 1))), 'One of two calls hidden'))), array_map(strval(...), array_keys($twice)), array_values($twice));
+        return array_map(
+            fn (string $address, array $pieces) => $this->found(
+                count($pieces).' calls open '.Subject::short($address).'.',
+                array_values($pieces),
+                mend: new Mend(
+                    'Keep the first',
+                    new CompositeEdit(
+                        array_values(array_map(fn (string $id) => new ShowPiece($id, false), array_slice($pieces, 1))),
+                        'One of two calls hidden',
+                    ),
+                ),
+            ),
+            array_map(strval(...), array_keys($twice)),
+            array_values($twice),
+        );
     }
 }

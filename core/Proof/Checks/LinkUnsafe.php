@@ -21,7 +21,16 @@ final class LinkUnsafe extends AbstractCheck
         $found = [];
         foreach ($subject->links() as $link) {
             if (str_starts_with($link->address, 'http://')) {
-                $found[] = $this->found("{$link->words}: it starts with http, and browsers warn before they open it.", [$link->piece->id], mend: $link->piece->text('address') === $link->address ? new Mend('Lead by https', new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)])) : null);
+                $found[] = $this->found(
+                    "{$link->words}: it starts with http, and browsers warn before they open it.",
+                    [$link->piece->id],
+                    mend: $link->piece->text('address') === $link->address
+                        ? new Mend(
+                            'Lead by https',
+                            new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)]),
+                        )
+                        : null,
+                );
             }
         }
 

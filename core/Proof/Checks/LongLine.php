@@ -21,6 +21,17 @@ final class LongLine extends AbstractCheck
     {
         $long = array_filter(explode("\n", $subject->text()), fn (string $line) => mb_strwidth($line) > self::COLUMNS);
 
-        return $long === [] ? [] : [$this->found(sprintf('%d columns at the longest, an address that runs over. A shorter one reads and copies better.', max(array_map(mb_strwidth(...), $long))), [], ['plain-text'])];
+        return $long === []
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        '%d columns at the longest, an address that runs over. A shorter one reads and copies better.',
+                        max(array_map(mb_strwidth(...), $long)),
+                    ),
+                    [],
+                    ['plain-text'],
+                ),
+            ];
     }
 }

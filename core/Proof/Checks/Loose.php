@@ -20,6 +20,13 @@ final class Loose extends AbstractCheck
     {
         $gap = $subject->card->style->gaps['lines'];
 
-        return $gap <= 12 ? [] : [$this->found("$gap px stand between lines of text; over 12 they look like paragraphs.", mend: new Mend('Draw them together', new Restyle(['gaps' => ['lines' => 4]])))];
+        return $gap <= 12
+            ? []
+            : [
+                $this->found(
+                    "$gap px stand between lines of text; over 12 they look like paragraphs.",
+                    mend: new Mend('Draw them together', new Restyle(['gaps' => ['lines' => 4]])),
+                ),
+            ];
     }
 }

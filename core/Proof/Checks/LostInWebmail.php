@@ -18,8 +18,21 @@ final class LostInWebmail extends AbstractCheck
     public function find(Subject $subject): array
     {
         $clients = ['strict-webmail', 'tolerant-webmail', 'new-desktop', 'phone-webmail-app'];
-        $found = $subject->changes($clients, fn (Change $change) => $change->harms && ! in_array($change->what, ['style', 'length', 'weight', 'found link'], true) && ! str_ends_with($change->what, ' picture'));
+        $found = $subject->changes(
+            $clients,
+            fn (Change $change) => $change->harms
+                && ! in_array($change->what, ['style', 'length', 'weight', 'found link'], true)
+                && ! str_ends_with($change->what, ' picture'),
+        );
 
-        return $found === [] ? [] : [$this->found('Gone there: '.implode(', ', array_unique($found)).'.', self::ids(implode(' ', array_keys($found))), $clients)];
+        return $found === []
+            ? []
+            : [
+                $this->found(
+                    'Gone there: '.implode(', ', array_unique($found)).'.',
+                    self::ids(implode(' ', array_keys($found))),
+                    $clients,
+                ),
+            ];
     }
 }

@@ -18,8 +18,20 @@ final class LostInWord extends AbstractCheck
     public function find(Subject $subject): array
     {
         $clients = ['word-desktop', 'word-desktop-120'];
-        $found = $subject->changes($clients, fn (Change $change) => $change->harms && ! str_starts_with($change->what, 'border-') && ! str_ends_with($change->what, ' picture'));
+        $found = $subject->changes(
+            $clients,
+            fn (Change $change) => $change->harms && ! str_starts_with($change->what, 'border-')
+                && ! str_ends_with($change->what, ' picture'),
+        );
 
-        return $found === [] ? [] : [$this->found('Gone there: '.implode(', ', array_unique($found)).'.', self::ids(implode(' ', array_keys($found))), $clients)];
+        return $found === []
+            ? []
+            : [
+                $this->found(
+                    'Gone there: '.implode(', ', array_unique($found)).'.',
+                    self::ids(implode(' ', array_keys($found))),
+                    $clients,
+                ),
+            ];
     }
 }

@@ -30,6 +30,22 @@ final class ManyCalls extends AbstractCheck
         }
         $others = array_slice($calls, 1);
 
-        return $others === [] ? [] : [$this->found(count($calls).' buttons compete. Keep one, and let the others be lines of text.', array_map(strval(...), array_keys($calls)), mend: new Mend('Keep the first', new CompositeEdit(array_values(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']), $others)), 'One call kept, others as text')))];
+        return $others === []
+            ? []
+            : [
+                $this->found(
+                    count($calls).' buttons compete. Keep one, and let the others be lines of text.',
+                    array_map(strval(...), array_keys($calls)),
+                    mend: new Mend(
+                        'Keep the first',
+                        new CompositeEdit(
+                            array_values(
+                                array_map(fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']), $others),
+                            ),
+                            'One call kept, others as text',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

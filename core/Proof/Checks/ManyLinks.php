@@ -21,6 +21,13 @@ final class ManyLinks extends AbstractCheck
     {
         $count = count($subject->links());
 
-        return $count <= self::MOST ? [] : [$this->found("$count links; over ".self::MOST.' a reader chooses none.', array_values(array_unique(array_map(fn (CardLink $link) => $link->piece->id, $subject->links()))))];
+        return $count <= self::MOST
+            ? []
+            : [
+                $this->found(
+                    "$count links; over ".self::MOST.' a reader chooses none.',
+                    array_values(array_unique(array_map(fn (CardLink $link) => $link->piece->id, $subject->links()))),
+                ),
+            ];
     }
 }

@@ -22,7 +22,10 @@ final class ManyMarks extends AbstractCheck
         $found = [];
         foreach ($subject->blocks() as [$piece, $block]) {
             if ($block instanceof MarksBlock && count($block->marks) > self::MOST) {
-                $found[] = $this->found(count($block->marks).' marks; '.self::MOST.' at most are looked at. Keep those that are kept up.', [$piece->id]);
+                $found[] = $this->found(
+                    count($block->marks).' marks; '.self::MOST.' at most are looked at. Keep those that are kept up.',
+                    [$piece->id],
+                );
             }
         }
 

@@ -21,8 +21,28 @@ final class Moving extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $moving = array_values(array_filter($subject->pieces('closing'), fn (Piece $piece) => $piece->text('moving') !== '' && PictureRef::isHand($piece->text('picture'))));
+        $moving = array_values(
+            array_filter(
+                $subject->pieces('closing'),
+                fn (Piece $piece) => $piece->text('moving') !== '' && PictureRef::isHand($piece->text('picture')),
+            ),
+        );
 
-        return $moving === [] ? [] : [$this->found('The name writes itself in every message. It plays once, and still draws the eye from what was written.', array_column($moving, 'id'), mend: new Mend('Let it stand still', new CompositeEdit(array_map(fn (Piece $piece) => new FillPiece($piece->id, ['moving' => '']), $moving), 'Writing stands still')))];
+        return $moving === []
+            ? []
+            : [
+                $this->found(
+                    'The name writes itself in every message. It plays once, and still draws the eye from what was '
+                        .'written.',
+                    array_column($moving, 'id'),
+                    mend: new Mend(
+                        'Let it stand still',
+                        new CompositeEdit(
+                            array_map(fn (Piece $piece) => new FillPiece($piece->id, ['moving' => '']), $moving),
+                            'Writing stands still',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

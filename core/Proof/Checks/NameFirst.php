@@ -32,8 +32,25 @@ final class NameFirst extends AbstractCheck
                 $others[$piece->id] = new TunePiece($piece->id, ['size' => null]);
             }
         }
-        $own = array_filter($others, fn (string $id) => ($subject->card->piece($id)->tuning->size ?? 0) >= $size, ARRAY_FILTER_USE_KEY);
+        $own = array_filter(
+            $others,
+            fn (string $id) => ($subject->card->piece($id)->tuning->size ?? 0) >= $size,
+            ARRAY_FILTER_USE_KEY,
+        );
 
-        return $others === [] ? [] : [$this->found("As large as the name, at $size px and more.", array_map(strval(...), array_keys($others)), mend: count($own) === count($others) && $subject->card->style->sizes['text'] < $size ? new Mend('Back to its own size', new CompositeEdit(array_values($others), 'Sizes back to the style')) : null)];
+        return $others === []
+            ? []
+            : [
+                $this->found(
+                    "As large as the name, at $size px and more.",
+                    array_map(strval(...), array_keys($others)),
+                    mend: count($own) === count($others) && $subject->card->style->sizes['text'] < $size
+                        ? new Mend(
+                            'Back to its own size',
+                            new CompositeEdit(array_values($others), 'Sizes back to the style'),
+                        )
+                        : null,
+                ),
+            ];
     }
 }

@@ -16,6 +16,8 @@ final class NoName extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $subject->card->holder() !== '' || $subject->pieces('company', 'logo') !== [] ? [] : [$this->found('Neither a name nor a firm is shown. Add one: it is what the eye falls on first.')];
+        return $subject->card->holder() !== '' || $subject->pieces('company', 'logo') !== []
+            ? []
+            : [$this->found('Neither a name nor a firm is shown. Add one: it is what the eye falls on first.')];
     }
 }

@@ -16,6 +16,10 @@ final class NoWayToReach extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $subject->pieces('phone', 'email', 'web', 'booking', 'profiles', 'button', 'textlink', 'line', 'address') !== [] ? [] : [$this->found('No number, no mail address, no page. Whoever gets this message forwarded cannot answer.')];
+        return $subject->pieces(
+            'phone', 'email', 'web', 'booking', 'profiles', 'button', 'textlink', 'line', 'address',
+        ) !== []
+            ? []
+            : [$this->found('No number, no mail address, no page. Whoever gets this message forwarded cannot answer.')];
     }
 }

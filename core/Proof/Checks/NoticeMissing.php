@@ -21,6 +21,13 @@ final class NoticeMissing extends AbstractCheck
     {
         $notices = MissingCompliance::missing($subject->card, $subject->brand)->notices ?? [];
 
-        return $notices === [] ? [] : [$this->found(implode(', ', array_column($notices, 'name')).': the brand\'s rules ask for it, word for word.', mend: new Mend('Put it on', new MeetRules($subject->brand)))];
+        return $notices === []
+            ? []
+            : [
+                $this->found(
+                    implode(', ', array_column($notices, 'name')).': the brand\'s rules ask for it, word for word.',
+                    mend: new Mend('Put it on', new MeetRules($subject->brand)),
+                ),
+            ];
     }
 }

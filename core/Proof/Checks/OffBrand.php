@@ -24,7 +24,15 @@ final class OffBrand extends AbstractCheck
             $ink = $subject->card->style->ink($role);
             $near = $subject->brand->nearest($ink);
             if ($near['distance'] > 0.00005 && $near['distance'] < Oklch::NOTICEABLE) {
-                return [$this->found("The {$role->value} ink is {$ink->toHex()}; the brand's {$near['role']->value} is {$near['ink']->toHex()}.", mend: new Mend('Take the brand\'s', new Restyle(['inks' => [$role->value => $near['ink']->toHex()]])))];
+                return [
+                    $this->found(
+                        "The {$role->value} ink is {$ink->toHex()}; the brand's {$near['role']->value} is {$near['ink']->toHex()}.",
+                        mend: new Mend(
+                            'Take the brand\'s',
+                            new Restyle(['inks' => [$role->value => $near['ink']->toHex()]]),
+                        ),
+                    ),
+                ];
             }
         }
 

@@ -22,7 +22,15 @@ final class OwnHtmlLost extends AbstractCheck
         foreach ($subject->pieces('html') as $piece) {
             $dropped = $piece->fields['dropped'] ?? [];
             if (is_array($dropped) && $dropped !== []) {
-                $found[] = $this->found('Taken out: '.implode(', ', array_slice(array_filter($dropped, is_string(...)), 0, 8)).'. Look whether what is left says all it should.', [$piece->id], mend: new Mend('Keep what is left', new FillPiece($piece->id, ['html' => $piece->text('html'), 'dropped' => []])));
+                $found[] = $this->found(
+                    'Taken out: '.implode(', ', array_slice(array_filter($dropped, is_string(...)), 0, 8))
+                        .'. Look whether what is left says all it should.',
+                    [$piece->id],
+                    mend: new Mend(
+                        'Keep what is left',
+                        new FillPiece($piece->id, ['html' => $piece->text('html'), 'dropped' => []]),
+                    ),
+                );
             }
         }
 

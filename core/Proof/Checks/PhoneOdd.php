@@ -18,8 +18,18 @@ final class PhoneOdd extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $odd = array_values(array_filter($subject->pieces('phone'), fn (Piece $piece) => ! PhoneNumber::rings($piece->text('number'))));
+        $odd = array_values(
+            array_filter($subject->pieces('phone'), fn (Piece $piece) => ! PhoneNumber::rings($piece->text('number'))),
+        );
 
-        return $odd === [] ? [] : [$this->found(implode(', ', array_map(fn (Piece $piece) => $piece->text('number'), $odd)).': no country has such numbers. Dial it once to be sure.', array_column($odd, 'id'))];
+        return $odd === []
+            ? []
+            : [
+                $this->found(
+                    implode(', ', array_map(fn (Piece $piece) => $piece->text('number'), $odd))
+                        .': no country has such numbers. Dial it once to be sure.',
+                    array_column($odd, 'id'),
+                ),
+            ];
     }
 }

@@ -24,6 +24,17 @@ final class PictureFitText extends AbstractCheck
     {
         $fit = PictureFit::of($subject->card);
 
-        return $fit === null || abs($fit->picture - $fit->best) <= self::NEAR ? [] : [$this->found("Text is $fit->text px tall, the picture $fit->picture.", [$fit->piece], mend: new Mend($fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px", new FillPiece($fit->piece, ['size' => $fit->best])))];
+        return $fit === null || abs($fit->picture - $fit->best) <= self::NEAR
+            ? []
+            : [
+                $this->found(
+                    "Text is $fit->text px tall, the picture $fit->picture.",
+                    [$fit->piece],
+                    mend: new Mend(
+                        $fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px",
+                        new FillPiece($fit->piece, ['size' => $fit->best]),
+                    ),
+                ),
+            ];
     }
 }

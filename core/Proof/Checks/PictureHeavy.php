@@ -22,7 +22,13 @@ final class PictureHeavy extends AbstractCheck
         foreach ($subject->pictures() as [$piece, $picture]) {
             $bytes = $subject->fact($picture)->bytes ?? 0;
             if ($bytes > self::MOST) {
-                $found[] = $this->found(sprintf('%s weighs %d KB; %d is enough for one.', $piece->kind->label(), $bytes / 1000, self::MOST / 1000), [$piece->id]);
+                $found[] = $this->found(
+                    sprintf(
+                        '%s weighs %d KB; %d is enough for one.', $piece->kind->label(), $bytes / 1000,
+                        self::MOST / 1000,
+                    ),
+                    [$piece->id],
+                );
             }
         }
 

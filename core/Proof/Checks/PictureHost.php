@@ -9,7 +9,8 @@ use InkyCard\Proof\Subject;
 /** Pictures of inboxes, drives and networks end with a session or need signing in. */
 final class PictureHost extends AbstractCheck
 {
-    private const PASSING = '~^https?://(?:[\w-]+\.)*(?:googleusercontent\.com|fbcdn\.net|cdninstagram\.com|licdn\.com|dropbox\.com|drive\.google\.com|onedrive\.live\.com|sharepoint\.com|icloud\.com|discordapp\.(?:com|net)|whatsapp\.net|twimg\.com|ngrok\.io|localhost)|[?&](?:X-Amz-Expires|Expires|sig|token|e)=~i';
+    private const PASSING = '~^https?://(?:[\w-]+\.)*(?:googleusercontent\.com|fbcdn\.net|cdninstagram\.com'
+        .'|licdn\.com|dropbox\.com|drive\.google\.com|onedrive\.live\.com|sharepoint\.com|icloud\.com|discordapp\.(?:com|net)|whatsapp\.net|twimg\.com|ngrok\.io|localhost)|[?&](?:X-Amz-Expires|Expires|sig|token|e)=~i';
 
     public function __construct()
     {
@@ -21,7 +22,11 @@ final class PictureHost extends AbstractCheck
         $found = [];
         foreach ($subject->pictures() as [$piece, $picture]) {
             if (is_string($picture->source) && preg_match(self::PASSING, $picture->source) === 1) {
-                $found[] = $this->found('It is fetched from '.parse_url($picture->source, PHP_URL_HOST).', where it may be gone tomorrow or ask for signing in. Bring the file itself.', [$piece->id]);
+                $found[] = $this->found(
+                    'It is fetched from '.parse_url($picture->source, PHP_URL_HOST)
+                        .', where it may be gone tomorrow or ask for signing in. Bring the file itself.',
+                    [$piece->id],
+                );
             }
         }
 

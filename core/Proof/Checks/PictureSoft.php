@@ -20,7 +20,16 @@ final class PictureSoft extends AbstractCheck
         foreach ($subject->pictures() as [$piece, $picture]) {
             $original = $subject->fact($picture)?->original;
             if ($original !== null && $original < $picture->width * 1.4) {
-                $found[] = $this->found(sprintf('%s: %d pixels are stretched over %d px; dense screens show twice as many. Bring a larger original.', $piece->kind->label(), $original, $picture->width), [$piece->id]);
+                $found[] = $this->found(
+                    sprintf(
+                        '%s: %d pixels are stretched over %d px; dense screens show twice as many. Bring a larger '
+                            .'original.',
+                        $piece->kind->label(),
+                        $original,
+                        $picture->width,
+                    ),
+                    [$piece->id],
+                );
             }
         }
 

@@ -21,7 +21,14 @@ final class PictureUnsafe extends AbstractCheck
         $found = [];
         foreach ($subject->pictures() as [$piece, $picture]) {
             if (is_string($picture->source) && str_starts_with($picture->source, 'http://')) {
-                $found[] = $this->found('Its address starts with http; several clients leave such pictures out.', [$piece->id], mend: new Mend('Ask for it by https', new FillPiece($piece->id, ['picture' => 'https'.substr($picture->source, 4)])));
+                $found[] = $this->found(
+                    'Its address starts with http; several clients leave such pictures out.',
+                    [$piece->id],
+                    mend: new Mend(
+                        'Ask for it by https',
+                        new FillPiece($piece->id, ['picture' => 'https'.substr($picture->source, 4)]),
+                    ),
+                );
             }
         }
 

@@ -25,6 +25,17 @@ final class PicturesHeavy extends AbstractCheck
         }
         arsort($weights);
 
-        return $bytes <= self::MOST ? [] : [$this->found(sprintf('They weigh %d KB together; under %d they are there at once.', $bytes / 1000, self::MOST / 1000), array_map(strval(...), array_slice(array_keys($weights), 0, 2)))];
+        return $bytes <= self::MOST
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        'They weigh %d KB together; under %d they are there at once.',
+                        $bytes / 1000,
+                        self::MOST / 1000,
+                    ),
+                    array_map(strval(...), array_slice(array_keys($weights), 0, 2)),
+                ),
+            ];
     }
 }

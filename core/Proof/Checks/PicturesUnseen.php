@@ -26,6 +26,18 @@ final class PicturesUnseen extends AbstractCheck
             }
         }
 
-        return array_map(fn (string $piece, array $clients) => $this->found(sprintf('%d of %d stand-ins leave it out. Bring it as PNG or JPEG.', count(array_unique($clients)), count(MailClient::ALL)), self::ids($piece), array_values(array_unique($clients))), array_map(strval(...), array_keys($found)), array_values($found));
+        return array_map(
+            fn (string $piece, array $clients) => $this->found(
+                sprintf(
+                    '%d of %d stand-ins leave it out. Bring it as PNG or JPEG.',
+                    count(array_unique($clients)),
+                    count(MailClient::ALL),
+                ),
+                self::ids($piece),
+                array_values(array_unique($clients)),
+            ),
+            array_map(strval(...), array_keys($found)),
+            array_values($found),
+        );
     }
 }

@@ -18,6 +18,18 @@ final class RareTypeface extends AbstractCheck
     {
         $stack = $subject->card->style->typeface;
 
-        return ! in_array($stack->key, ['calibri', 'cambria'], true) ? [] : [$this->found(sprintf('%s comes with office programs; on other machines %s stands in.', $stack->name(), array_keys($stack->chain())[1] ?? 'another'), [], ['webkit-desktop', 'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'open-desktop'])];
+        return ! in_array($stack->key, ['calibri', 'cambria'], true)
+            ? []
+            : [
+                $this->found(
+                    sprintf(
+                        '%s comes with office programs; on other machines %s stands in.',
+                        $stack->name(),
+                        array_keys($stack->chain())[1] ?? 'another',
+                    ),
+                    [],
+                    ['webkit-desktop', 'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'open-desktop'],
+                ),
+            ];
     }
 }

@@ -20,6 +20,14 @@ final class SamplesLeft extends AbstractCheck
     {
         $samples = $subject->card->samples();
 
-        return $samples === [] ? [] : [$this->found(self::names($samples).': made up by the starter.', array_column($samples, 'id'), mend: new Mend('Leave them out', new HideSamples))];
+        return $samples === []
+            ? []
+            : [
+                $this->found(
+                    self::names($samples).': made up by the starter.',
+                    array_column($samples, 'id'),
+                    mend: new Mend('Leave them out', new HideSamples()),
+                ),
+            ];
     }
 }

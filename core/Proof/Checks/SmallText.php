@@ -33,6 +33,25 @@ final class SmallText extends AbstractCheck
         }
         $sizes = array_filter($subject->card->style->sizes, fn (float $size) => $size < self::LEAST);
 
-        return $small === [] ? [] : [$this->found(sprintf('%s px at the smallest; 11 and more reads without effort.', round(min($small), 1)), array_map(strval(...), array_keys($small)), mend: new Mend('Bring it to 11 px', new CompositeEdit([...($sizes === [] ? [] : [new Restyle(['sizes' => array_map(fn () => self::LEAST, $sizes)])]), ...array_values($tuned)], 'Small text brought to 11 px')))];
+        return $small === []
+            ? []
+            : [
+                $this->found(
+                    sprintf('%s px at the smallest; 11 and more reads without effort.', round(min($small), 1)),
+                    array_map(strval(...), array_keys($small)),
+                    mend: new Mend(
+                        'Bring it to 11 px',
+                        new CompositeEdit(
+                            [
+                                ...$sizes === []
+                                    ? []
+                                    : [new Restyle(['sizes' => array_map(fn () => self::LEAST, $sizes)])],
+                                ...array_values($tuned),
+                            ],
+                            'Small text brought to 11 px',
+                        ),
+                    ),
+                ),
+            ];
     }
 }

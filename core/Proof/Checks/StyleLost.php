@@ -17,8 +17,20 @@ final class StyleLost extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $found = $subject->changes(['strict-webmail', 'phone-webmail-app'], fn (Change $change) => $change->what === 'style');
+        $found = $subject->changes(
+            ['strict-webmail', 'phone-webmail-app'],
+            fn (Change $change) => $change->what === 'style',
+        );
 
-        return $found === [] ? [] : [$this->found('Written so, '.implode(', ', array_unique($found)).' makes strict webmails throw every style of its element away. Write colours as #2c5c3e.', self::ids(implode(' ', array_keys($found))), ['strict-webmail', 'phone-webmail-app'])];
+        return $found === []
+            ? []
+            : [
+                $this->found(
+                    'Written so, '.implode(', ', array_unique($found))
+                        .' makes strict webmails throw every style of its element away. Write colours as #2c5c3e.',
+                    self::ids(implode(' ', array_keys($found))),
+                    ['strict-webmail', 'phone-webmail-app'],
+                ),
+            ];
     }
 }

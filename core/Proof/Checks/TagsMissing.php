@@ -26,8 +26,23 @@ final class TagsMissing extends AbstractCheck
             return [];
         }
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof AbstractCallKind && $link->tells && ! $tags->isOn($link->address, $link->piece)) {
-                $found[] = $this->found("{$link->words}: statistics will not tell it came from this card.", [$link->piece->id], mend: new Mend('Put tags on', new CompositeEdit([new TagLink($link->key, true), new TagLink($link->piece->id, true), new TagLink($link->address, true)], 'Tags put on a link')));
+            if ($link->piece->kind instanceof AbstractCallKind && $link->tells
+                && ! $tags->isOn($link->address, $link->piece)) {
+                $found[] = $this->found(
+                    "{$link->words}: statistics will not tell it came from this card.",
+                    [$link->piece->id],
+                    mend: new Mend(
+                        'Put tags on',
+                        new CompositeEdit(
+                            [
+                                new TagLink($link->key, true),
+                                new TagLink($link->piece->id, true),
+                                new TagLink($link->address, true),
+                            ],
+                            'Tags put on a link',
+                        ),
+                    ),
+                );
             }
         }
 

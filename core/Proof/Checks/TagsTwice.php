@@ -21,8 +21,18 @@ final class TagsTwice extends AbstractCheck
         $found = [];
         foreach ($subject->links() as $link) {
             if (preg_match('/[?&]utm_\w+=/i', $link->address) === 1) {
-                $clean = (string) preg_replace(['/([?&])(?:utm_\w+=[^&#]*&?)+/i', '/[?&](?=#|$)/'], ['$1', ''], $link->address);
-                $found[] = $this->found("{$link->words}: its address was copied with tags, which credit the campaign they came from.", [$link->piece->id], mend: $link->piece->text('address') === $link->address ? new Mend('Take them off', new FillPiece($link->piece->id, ['address' => $clean])) : null);
+                $clean = (string) preg_replace(
+                    ['/([?&])(?:utm_\w+=[^&#]*&?)+/i', '/[?&](?=#|$)/'],
+                    ['$1', ''],
+                    $link->address,
+                );
+                $found[] = $this->found(
+                    "{$link->words}: its address was copied with tags, which credit the campaign they came from.",
+                    [$link->piece->id],
+                    mend: $link->piece->text('address') === $link->address
+                        ? new Mend('Take them off', new FillPiece($link->piece->id, ['address' => $clean]))
+                        : null,
+                );
             }
         }
 

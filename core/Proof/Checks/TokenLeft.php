@@ -9,7 +9,9 @@ use InkyCard\Proof\Subject;
 /** What stands in braces should have been filled in. */
 final class TokenLeft extends AbstractCheck
 {
-    private const TOKEN = '/\{\{[^{}]{1,40}\}\}|\{%[^%]{1,40}%\}|\*\|[\w:]{1,40}\|\*|%%[\w ]{1,40}%%|\[\[[^\[\]]{1,40}\]\]|<%[^%]{1,40}%>|\[(?:your )?(?:name|title|role|company|phone|email|e-mail|address|website)\]|lorem ipsum/i';
+    private const TOKEN = '/\{\{[^{}]{1,40}\}\}|\{%[^%]{1,40}%\}|\*\|[\w:]{1,40}\|\*|%%[\w ]{1,40}%%'
+        .'|\[\[[^\[\]]{1,40}\]\]|<%[^%]{1,40}%>|\[(?:your '
+        .')?(?:name|title|role|company|phone|email|e-mail|address|website)\]|lorem ipsum/i';
 
     public function __construct()
     {
@@ -25,6 +27,13 @@ final class TokenLeft extends AbstractCheck
             }
         }
 
-        return $found === [] ? [] : [$this->found(implode(', ', array_unique($found)).' would be read as it stands.', array_map(strval(...), array_keys($found)))];
+        return $found === []
+            ? []
+            : [
+                $this->found(
+                    implode(', ', array_unique($found)).' would be read as it stands.',
+                    array_map(strval(...), array_keys($found)),
+                ),
+            ];
     }
 }

@@ -24,6 +24,14 @@ final class TooTall extends AbstractCheck
         $boxes = array_map(fn (Box $box) => $box->height, $subject->measured(320)->boxes);
         arsort($boxes);
 
-        return $height <= self::MOST ? [] : [$this->found(sprintf('It is %d px tall on a phone; a third of a screen is %d.', $height, self::MOST), array_map(strval(...), array_slice(array_keys($boxes), 0, 2)), ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'])];
+        return $height <= self::MOST
+            ? []
+            : [
+                $this->found(
+                    sprintf('It is %d px tall on a phone; a third of a screen is %d.', $height, self::MOST),
+                    array_map(strval(...), array_slice(array_keys($boxes), 0, 2)),
+                    ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'],
+                ),
+            ];
     }
 }

@@ -29,6 +29,12 @@ final class TooWide extends AbstractCheck
             }
         }
 
-        return [$this->found(sprintf('It is %d px wide; 600 is what letters have room for.', ceil($width)), $over, mend: self::narrower($subject, $over, self::MOST))];
+        return [
+            $this->found(
+                sprintf('It is %d px wide; 600 is what letters have room for.', ceil($width)),
+                $over,
+                mend: self::narrower($subject, $over, self::MOST),
+            ),
+        ];
     }
 }

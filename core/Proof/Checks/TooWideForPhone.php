@@ -27,6 +27,18 @@ final class TooWideForPhone extends AbstractCheck
             }
         }
 
-        return [$this->found(sprintf('It needs %d px there, %d more than there are. Put what stands side by side under each other, or leave one thing out.', ceil($measured->width), ceil($measured->overflow())), $over, ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'], self::narrower($subject, $over, 320))];
+        return [
+            $this->found(
+                sprintf(
+                    'It needs %d px there, %d more than there are. Put what stands side by side under each other, or '
+                        .'leave one thing out.',
+                    ceil($measured->width),
+                    ceil($measured->overflow()),
+                ),
+                $over,
+                ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'],
+                self::narrower($subject, $over, 320),
+            ),
+        ];
     }
 }

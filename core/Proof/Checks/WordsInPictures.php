@@ -27,6 +27,14 @@ final class WordsInPictures extends AbstractCheck
         }
         $letters = array_sum(array_map(fn (array $run) => mb_strlen($run[1]->text), $subject->runs()));
 
-        return $area < 20_000 || $letters >= self::LEAST ? [] : [$this->found("Beside its pictures it has $letters letters. Put the name and one way to reach you in words.", array_values(array_unique($pieces)), ['pictures-blocked', 'plain-text'])];
+        return $area < 20_000 || $letters >= self::LEAST
+            ? []
+            : [
+                $this->found(
+                    "Beside its pictures it has $letters letters. Put the name and one way to reach you in words.",
+                    array_values(array_unique($pieces)),
+                    ['pictures-blocked', 'plain-text'],
+                ),
+            ];
     }
 }

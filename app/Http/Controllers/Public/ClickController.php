@@ -20,9 +20,18 @@ final class ClickController
     {
         $number = Token::link($token);
         $clicks = DB::connection(config('inky.clicks_connection'));
-        $address = $number === null ? null : $clicks->selectOne('select address from tracked_links where id = ?', [$number])?->address;
+        $address
+            = $number === null
+                ? null
+                : $clicks->selectOne('select address from tracked_links where id = ?', [$number])?->address;
         if (! is_string($address)) {
-            return response(view('errors.plain', ['title' => 'No such link', 'sentence' => 'This link was not made here, or it was not copied whole.']), 404);
+            return response(
+                view('errors.plain', [
+                    'title' => 'No such link',
+                    'sentence' => 'This link was not made here, or it was not copied whole.',
+                ]),
+                404,
+            );
         }
         $now = now();
         // Written before the answer: a press that was answered is a press that was noted.
@@ -30,10 +39,17 @@ final class ClickController
             $number,
             $now->toDateTimeString(),
             Visitor::of($request, $now->toDateString()),
-            HumanFilter::reason($request->method(), (string) $request->userAgent(), $request->header('Sec-Purpose') ?? $request->header('Purpose') ?? (string) $request->header('X-Moz')),
+            HumanFilter::reason(
+                $request->method(),
+                (string) $request->userAgent(),
+                $request->header('Sec-Purpose') ?? ($request->header('Purpose') ?? (string) $request->header('X-Moz')),
+            ),
         ]);
 
         // Made by hand: the helper would load views and sessions, which take longer than noting the press.
-        return new Response('', 302, ['Location' => $address, 'Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex', 'Referrer-Policy' => 'no-referrer']);
+        return new Response('', 302, [
+            'Location' => $address, 'Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex',
+            'Referrer-Policy' => 'no-referrer',
+        ]);
     }
 }

@@ -35,12 +35,23 @@ final class PhoneController extends Controller
 
         $destinations = array_filter(Destination::all(), fn (Destination $destination) => $destination->onPhone());
 
-        return response()->view('hand-over.phone', [
-            'card' => $card, 'html' => $parcel->html(), 'text' => $parcel->text(), 'whole' => $document === $whole,
-            'sheet' => self::path('phone.sheet', $card->id, $until, $document === $whole),
-            'forms' => $short->pieces == $whole->pieces ? [] : ['short, for a phone' => self::path('phone', $card->id, $until), 'the whole card' => self::path('phone', $card->id, $until, true)],
-            'destinations' => $destinations, 'notes' => array_map(fn (Destination $to) => HouseNotes::of($card->workspace_id, $to), $destinations),
-        ])->withHeaders(['Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex']);
+        return response()
+            ->view('hand-over.phone', [
+                'card' => $card,
+                'html' => $parcel->html(),
+                'text' => $parcel->text(),
+                'whole' => $document === $whole,
+                'sheet' => self::path('phone.sheet', $card->id, $until, $document === $whole),
+                'forms' => $short->pieces == $whole->pieces
+                        ? []
+                        : [
+                            'short, for a phone' => self::path('phone', $card->id, $until),
+                            'the whole card' => self::path('phone', $card->id, $until, true),
+                        ],
+                'destinations' => $destinations,
+                'notes' => array_map(fn (Destination $to) => HouseNotes::of($card->workspace_id, $to), $destinations),
+            ])
+            ->withHeaders(['Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex']);
     }
 
     public function sheet(Request $request, int $card): Response
@@ -58,7 +69,9 @@ final class PhoneController extends Controller
 
     private static function path(string $route, int $card, Carbon $until, bool $whole = false): string
     {
-        return URL::temporarySignedRoute($route, $until, ['card' => $card] + ($whole ? ['whole' => 1] : []), absolute: false);
+        return URL::temporarySignedRoute(
+            $route, $until, ['card' => $card] + ($whole ? ['whole' => 1] : []), absolute: false,
+        );
     }
 
     /** Signed without its host: the server may have another name outside. */
