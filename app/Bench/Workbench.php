@@ -18,6 +18,7 @@ use InkyCard\Layout\Box;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
+use InkyCard\Limits;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench
@@ -25,7 +26,7 @@ final readonly class Workbench
     /**
      * @param  string  $sheet  the export, its elements named by piece
      * @param  list<\InkyCard\Compose\Gauge>  $gauges
-     * @param  array<string, array{\InkyCard\Colour\Colour, \InkyCard\Colour\Colour}>  $pairs  text on its ground
+     * @param  array<string, array{\InkyCard\Colour\Colour, \InkyCard\Colour\Colour}>  $pairs  text on its background
      */
     private function __construct(
         public StoredCard $card,
@@ -52,7 +53,7 @@ final readonly class Workbench
     /** Type size of a piece as it stands on the card, CSS px; empty when it shows no text. */
     public function sizeOf(Piece $piece): string
     {
-        foreach ($piece->content($this->document) as $block) {
+        foreach ($this->document->content($piece) as $block) {
             if ($block instanceof LineBlock || $block instanceof ButtonBlock) {
                 return (string) ($block instanceof LineBlock ? $block->runs[0] : $block->words)->size;
             }
@@ -80,11 +81,11 @@ final readonly class Workbench
         $sheet = Sheet::of($document);
         $html = (new HtmlComposer($pictures, named: true))->compose($sheet);
 
-        $measured = Measure::at($sheet, [Gauges::WIDTH, Gauges::PHONE]);
+        $measured = Measure::at($sheet, [Limits::WIDTH, Limits::PHONE_WIDTH]);
 
         return new self(
             $card, $document, $html, Gauges::of($sheet, HtmlComposer::unnamed($html), $pictures->bytes(), $measured),
-            DarkColours::pairs($sheet), $measured[Gauges::WIDTH],
+            DarkColours::pairs($sheet), $measured[Limits::WIDTH],
         );
     }
 

@@ -25,7 +25,7 @@ final class CountedLinks
             if (! $piece->shown) {
                 continue;
             }
-            $contents[$piece->id] = $piece->content($document);
+            $contents[$piece->id] = $document->content($piece);
             foreach ($contents[$piece->id] as $block) {
                 foreach ($block->links() as $link) {
                     if (self::counts($link->href)) {
@@ -49,7 +49,7 @@ final class CountedLinks
         return Sheet::of(
             $document,
             fn (Piece $piece) => array_map(
-                fn (Block $block) => $block->leading(
+                fn (Block $block) => $block->withLinks(
                     fn (string $href) => self::counts($href)
                         ? "$base/go/".Token::of($numbers[self::key($piece->id, $href)])
                         : $href,

@@ -6,9 +6,11 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Baker;
+use InkyCard\Picture\Canvas;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Recipe;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use LogicException;
 
 /** Makes the pictures cards ask for, each once, and finds them again. */
@@ -69,7 +71,7 @@ final class Bakery
     public function today(Bake $bake): Baked
     {
         $bake = match (true) {
-            $bake instanceof Mark && $bake->dress?->isWornOn(now()->toDateString()) === false => $bake->plain(),
+            $bake instanceof Mark && $bake->season?->isWornOn(Day::at(now())) === false => $bake->plain(),
             $bake instanceof Recipe => $bake->from($this->library->settle($bake->ref)),
             default => $bake,
         };
@@ -142,9 +144,9 @@ final class Bakery
         $baked = [];
         foreach ($marks as $key => $mark) {
             $pixels = $mark->pixels();
-            $cut = Baker::canvas($pixels, $pixels);
+            $cut = Canvas::clear($pixels, $pixels);
             imagecopy($cut, $drawn, 0, 0, $lefts[$key], 0, $pixels, $pixels);
-            $baked[$key] = new Baked(Baker::file(fn () => imagepng($cut, null, 9)), 'png', $pixels, $pixels);
+            $baked[$key] = new Baked(Canvas::file(fn () => imagepng($cut, null, 9)), 'png', $pixels, $pixels);
         }
 
         return $baked;
@@ -160,10 +162,10 @@ final class Bakery
     {
         $recipe = DB::table('picture_variants')->where(['hash' => $hash, 'extension' => 'png'])->value('recipe');
         $mark = is_string($recipe) ? self::recall((array) json_decode($recipe, true)) : null;
-        if (! $mark instanceof Mark || $mark->dress === null) {
+        if (! $mark instanceof Mark || $mark->season === null) {
             return null;
         }
-        $shown = $mark->dress->isWornOn($day) ? $mark : $mark->plain();
+        $shown = $mark->season->isWornOn(Day::parse($day)) ? $mark : $mark->plain();
         $variant = $this->variants([$shown])[$shown->key()];
 
         return $this->file($variant->hash, $variant->extension);

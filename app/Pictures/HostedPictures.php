@@ -77,7 +77,7 @@ final class HostedPictures implements PictureSources
         return match (true) {
             $variant === null => '',
             // Its address outlives the season: what it shows is settled on the day it is asked for.
-            $bake instanceof Mark && $bake->dress !== null => "$this->base/s/$variant->hash.$variant->extension",
+            $bake instanceof Mark && $bake->season !== null => "$this->base/s/$variant->hash.$variant->extension",
             default => "$this->base/p/$variant->hash.$variant->extension",
         };
     }

@@ -2,7 +2,7 @@
 
 namespace App\Pictures;
 
-use InkyCard\Picture\Baker;
+use InkyCard\Picture\Canvas;
 use InkyCard\Picture\Handwriting;
 use InkyCard\Refusal;
 
@@ -45,7 +45,7 @@ final class Scribe
         if ($box === false || $width < 1 || $width > self::WIDEST) {
             throw Refusal::because('This name cannot be set: use fewer letters.');
         }
-        $canvas = Baker::canvas($width + 2 * self::MARGIN, $height + 2 * self::MARGIN);
+        $canvas = Canvas::clear($width + 2 * self::MARGIN, $height + 2 * self::MARGIN);
         imagealphablending($canvas, true);
         imagettftext(
             $canvas, self::SIZE, 0, self::MARGIN - min($box[0], $box[6]), self::MARGIN - min($box[5], $box[7]),

@@ -23,6 +23,7 @@ use InkyCard\Picture\Recipe;
 use InkyCard\Proof\PictureFact;
 use InkyCard\Proof\Proof;
 use InkyCard\Proof\Subject;
+use InkyCard\Time\Day;
 
 /**
  * Brings together what a proof looks at beside the document: the brand, the pictures as baked, what checks of links
@@ -67,7 +68,7 @@ final readonly class Prover
             }
         }
 
-        return new Subject($document, $brand, now()->toDateString(), $pictures, $facts, $verdicts, $moved);
+        return new Subject($document, $brand, Day::at(now()), $pictures, $facts, $verdicts, $moved);
     }
 
     /** @return array<string, int> reference => width of the part of the original it means, px */

@@ -5,6 +5,7 @@ namespace InkyCard\Brand;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\ColourText;
 use InkyCard\Colour\Oklch;
+use InkyCard\Limits;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Refusal;
 use InkyCard\Type\FontStack;
@@ -15,21 +16,6 @@ final readonly class Brand
     public const FORMAT = 'inky-brand/1';
 
     private const MAX = 20;
-
-    /** Smallest and largest type, CSS px. */
-    public const SIZES = [9, 32];
-
-    private const DEFAULTS = [
-        'inks' => [
-            'body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff',
-        ],
-        'typeface' => 'arial',
-        'sizes' => ['name' => 19, 'text' => 13, 'small' => 11],
-        'logos' => ['light' => null, 'dark' => null],
-        'lines' => [],
-        'notices' => [],
-        'rules' => [],
-    ];
 
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
@@ -71,11 +57,11 @@ final readonly class Brand
         foreach (InkRole::cases() as $role) {
             $inks[$role->value] = Refusal::at(
                 "/inks/$role->value",
-                fn () => ColourText::parse($given[$role->value] ?? self::DEFAULTS['inks'][$role->value]),
+                fn () => ColourText::parse($given[$role->value] ?? InkRole::DEFAULTS[$role->value]),
             );
         }
         $sizes = [];
-        foreach (self::DEFAULTS['sizes'] as $part => $size) {
+        foreach (FontStack::SIZES as $part => $size) {
             $sizes[$part] = self::size($set('sizes')[$part] ?? $size, $part);
         }
         $notices = self::each($set('notices'), 'notices', Notice::of(...));
@@ -90,7 +76,7 @@ final readonly class Brand
             Refusal::at(
                 '/typeface',
                 fn () => FontStack::of(
-                    is_string($document['typeface'] ?? '') ? $document['typeface'] ?? self::DEFAULTS['typeface'] : '',
+                    is_string($document['typeface'] ?? '') ? $document['typeface'] ?? FontStack::DEFAULT : '',
                 ),
             ),
             ['name' => $sizes['name'], 'text' => $sizes['text'], 'small' => $sizes['small']],
@@ -162,7 +148,7 @@ final readonly class Brand
     private static function size(mixed $raw, string $part): float
     {
         $raw = is_string($raw) && is_numeric($raw) ? (float) $raw : $raw;
-        [$least, $most] = self::SIZES;
+        [$least, $most] = Limits::TYPE;
 
         return (is_int($raw) || is_float($raw)) && $raw >= $least && $raw <= $most ? round((float) $raw, 2)
             : throw Refusal::because("The $part size is a number of pixels from $least to $most.", "/sizes/$part");

@@ -6,26 +6,26 @@ use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Colour\DarkPage;
 
-/** Every ink as text on every ink as ground, as light and dark pages show it. */
+/** Every ink as text on every ink as background, as light and dark pages show it. */
 final readonly class InkMatrix
 {
     /**
      * @param  Colour  $ink  as seen
-     * @param  Colour  $ground  as seen
-     * @param  bool  $used  cards do set text of this ink on this ground
+     * @param  Colour  $background  as seen
+     * @param  bool  $used  cards do set text of this ink on this background
      */
     private function __construct(
         public DarkPage $page,
         public InkRole $text,
         public InkRole $on,
         public Colour $ink,
-        public Colour $ground,
+        public Colour $background,
         public float $ratio,
         public bool $used,
     ) {
     }
 
-    /** @return list<self> by page, text, ground; an ink on itself is left out */
+    /** @return list<self> by page, text, background; an ink on itself is left out */
     public static function of(Brand $brand): array
     {
         $cells = [];
@@ -33,10 +33,10 @@ final readonly class InkMatrix
             foreach (InkRole::cases() as $text) {
                 foreach (InkRole::cases() as $on) {
                     if ($text !== $on) {
-                        [$ink, $ground] = [$brand->inks[$text->value], $brand->inks[$on->value]];
+                        [$ink, $background] = [$brand->inks[$text->value], $brand->inks[$on->value]];
                         $cells[] = new self(
-                            $page, $text, $on, $page->ink($ink, $ground), $page->ground($ground),
-                            $page->ratio($ink, $ground), self::isUsed($brand, $text, $on),
+                            $page, $text, $on, $page->ink($ink, $background), $page->background($background),
+                            $page->ratio($ink, $background), self::isUsed($brand, $text, $on),
                         );
                     }
                 }
@@ -51,7 +51,7 @@ final readonly class InkMatrix
         return $this->ratio >= Contrast::TEXT;
     }
 
-    /** Which ink has to give way where the two do not go together: text on paper, a button's ground under its words. */
+    /** Which ink has to give way where the two do not go together: text on paper, a button's background under its words. */
     public function yields(): InkRole
     {
         return $this->on === InkRole::Paper ? $this->text : $this->on;
@@ -71,9 +71,9 @@ final readonly class InkMatrix
             $on,
             $page,
         ) {
-            [$ink, $ground] = $this->yields() === $this->text ? [$other, $on] : [$text, $other];
+            [$ink, $background] = $this->yields() === $this->text ? [$other, $on] : [$text, $other];
 
-            return $page->ratio($ink, $ground) >= Contrast::TEXT && Contrast::ratio($ink, $ground) >= Contrast::TEXT;
+            return $page->ratio($ink, $background) >= Contrast::TEXT && Contrast::ratio($ink, $background) >= Contrast::TEXT;
         });
     }
 

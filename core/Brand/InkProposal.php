@@ -12,7 +12,7 @@ final class InkProposal
     /** From this OKLCH chroma on a colour draws the eye. */
     private const COLOURFUL = 0.045;
 
-    /** A ground from this lightness on is a paper. */
+    /** A background from this lightness on is a paper. */
     private const PALE = 0.94;
 
     /** Lightness between which a colour shows its hue. */
@@ -30,17 +30,17 @@ final class InkProposal
      * @param  list<Colour>  $colours  most fitting first
      * @return array<string, Colour> role => ink; every text ink reads on the paper
      */
-    public static function of(array $colours, ?Colour $ground = null): array
+    public static function of(array $colours, ?Colour $background = null): array
     {
         $pale = fn (Colour $colour) => Oklch::of($colour)->lightness >= self::PALE
             && Oklch::of($colour)->chroma < self::COLOURFUL;
         $papers = array_values(
-            array_filter([$ground, ...$colours], fn (?Colour $colour) => $colour !== null && $pale($colour)),
+            array_filter([$background, ...$colours], fn (?Colour $colour) => $colour !== null && $pale($colour)),
         );
         $paper = $papers[0] ?? new Colour(255, 255, 255);
-        // A ground that is no paper is a colour of the brand like the others, and the largest.
+        // A background that is no paper is a colour of the brand like the others, and the largest.
         $inks = array_values(
-            array_filter($ground === null ? $colours : [$ground, ...$colours], fn (Colour $colour) => ! $pale($colour)),
+            array_filter($background === null ? $colours : [$background, ...$colours], fn (Colour $colour) => ! $pale($colour)),
         );
         $colourful = array_values(
             array_filter($inks, fn (Colour $colour) => Oklch::of($colour)->chroma >= self::COLOURFUL),

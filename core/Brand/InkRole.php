@@ -11,6 +11,11 @@ enum InkRole: string
     case Link = 'link';
     case Paper = 'paper';
 
+    /** Role => colour a card and a brand start with. */
+    public const DEFAULTS = [
+        'body' => '#222222', 'accent' => '#1f5fa8', 'quiet' => '#5a5a5a', 'link' => '#1f5fa8', 'paper' => '#ffffff',
+    ];
+
     public function label(): string
     {
         return ucfirst($this->value);

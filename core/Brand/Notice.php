@@ -46,7 +46,7 @@ final readonly class Notice
             fn () => CleanText::several(
                 $given['documents'] ?? '',
                 self::MAX_DOCUMENTS,
-                fn ($raw) => ProfileDirectory::read($raw)->line(),
+                ProfileDirectory::line(...),
             ),
         );
         if ($text === [] && $documents === []) {
@@ -60,5 +60,11 @@ final readonly class Notice
     public function toArray(): array
     {
         return ['name' => $this->name, 'text' => $this->text, 'documents' => $this->documents];
+    }
+
+    /** Whether its words and documents are those of another, whatever either is called. */
+    public function saysTheSame(self $other): bool
+    {
+        return [$this->text, $this->documents] === [$other->text, $other->documents];
     }
 }

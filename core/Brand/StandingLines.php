@@ -61,7 +61,7 @@ final readonly class StandingLines
                         CleanText::several(
                             $given['profiles'] ?? [],
                             self::MAX_PROFILES,
-                            fn ($raw) => ProfileDirectory::read($raw)->line(),
+                            ProfileDirectory::line(...),
                         ),
                     ),
                 ),

@@ -3,6 +3,9 @@
 namespace InkyCard\Card;
 
 use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Content\Block;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Style;
 use InkyCard\Refusal;
@@ -16,6 +19,9 @@ final readonly class Card
     private const MAX_NAME = 80;
 
     private const RIGHT_TO_LEFT = ['ar', 'fa', 'he', 'ur', 'yi', 'ps', 'sd', 'ug', 'dv', 'ckb'];
+
+    /** What its pieces have to know of it. */
+    private CardContext $context;
 
     /**
      * @param  string  $name  what its maker calls it; never on the card itself
@@ -37,6 +43,7 @@ final readonly class Card
         public ?Tagging $tags,
         public bool $counted,
     ) {
+        $this->context = new CardContext($style, $this->named()?->fact() ?? '');
     }
 
     /**
@@ -66,18 +73,28 @@ final readonly class Card
         if (! is_string($country) || ! preg_match('/^[A-Z]{2}$/D', $country)) {
             throw Refusal::because('The country is two capital letters, such as GB.', '/country');
         }
+        self::mustFit($pieces);
+
+        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted);
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     *
+     * @throws Refusal for too many, and for two of one id
+     */
+    private static function mustFit(array $pieces): void
+    {
         if (count($pieces) > self::MAX_PIECES) {
             throw Refusal::because('A card holds at most '.self::MAX_PIECES.' pieces.', '/pieces');
         }
-        $seen = [];
+        $ids = [];
         foreach ($pieces as $index => $piece) {
-            if (isset($seen[$piece->id])) {
+            if (isset($ids[$piece->id])) {
                 throw Refusal::because("Two pieces have the id {$piece->id}.", "/pieces/$index/id");
             }
-            $seen[$piece->id] = true;
+            $ids[$piece->id] = true;
         }
-
-        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted);
     }
 
     /**
@@ -87,7 +104,7 @@ final readonly class Card
      */
     public function with(array $changes): self
     {
-        return self::of(...[...get_object_vars($this), ...$changes]);
+        return self::of(...[...array_diff_key(get_object_vars($this), ['context' => 0]), ...$changes]);
     }
 
     /** @throws Refusal when there is no such piece */
@@ -140,7 +157,7 @@ final readonly class Card
     public function named(): ?Piece
     {
         foreach ($this->pieces as $piece) {
-            if ($piece->shown && $piece->kind->key() === 'name') {
+            if ($piece->shown && $piece->can(Capability::Holder)) {
                 return $piece;
             }
         }
@@ -148,9 +165,60 @@ final readonly class Card
         return null;
     }
 
+    /** @return list<Piece> shown, with something in them, that can one of these; all of them when none is named */
+    public function filled(Capability ...$capabilities): array
+    {
+        return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()
+            && ($capabilities === [] || array_filter($capabilities, $piece->can(...)) !== [])));
+    }
+
+    /** What the first of them says; empty when there is none. */
+    public function fact(Capability $capability): string
+    {
+        return ($this->filled($capability)[0] ?? null)?->fact() ?? '';
+    }
+
+    /** @return list<Block> what a piece puts on the card; the links of one that carries campaign tags with them */
+    public function content(Piece $piece): array
+    {
+        $blocks = $this->untagged($piece);
+
+        return $this->tags === null ? $blocks : $this->tags->on($blocks, $piece->id, fn () => $this->tagsOf($piece));
+    }
+
+    /** @return list<Block> the same with its links as its maker gave them */
+    public function untagged(Piece $piece): array
+    {
+        return $piece->kind->content($piece, $this->context);
+    }
+
+    /** @return array<string, string> `utm_source` and so on => value, for links of a piece; empty for none */
+    public function tagsOf(Piece $piece): array
+    {
+        return $this->tags === null ? [] : $this->tags->tags->filled([
+            '{person}' => $this->holder(),
+            '{piece}' => $this->nameOf($piece),
+            '{card}' => $this->name,
+            '{campaign}' => $this->tags->campaign,
+        ]);
+    }
+
+    /** The piece's kind; with its id when the card has an older one of the kind, so that moving pieces renames none. */
+    private function nameOf(Piece $piece): string
+    {
+        $kind = $piece->kind->key();
+        foreach ($this->pieces as $other) {
+            if ($other->kind->key() === $kind && strnatcmp($other->id, $piece->id) < 0) {
+                return "$kind-$piece->id";
+            }
+        }
+
+        return $kind;
+    }
+
     /** What its holder is called on it; empty when no name is filled in and shown. */
     public function holder(): string
     {
-        return $this->named()?->text('text') ?? '';
+        return $this->context->holder;
     }
 }

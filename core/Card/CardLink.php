@@ -21,7 +21,7 @@ final readonly class CardLink
         public string $words,
         public string $address,
         public string $href,
-        public LinkAction $opens,
+        public LinkAction $action,
         public bool $tells,
         public string $key,
     ) {
@@ -46,24 +46,18 @@ final readonly class CardLink
     public static function of(Piece $piece, Card $card): array
     {
         $found = [];
-        foreach ($piece->kind->content($piece, $card) as $block) {
+        foreach ($card->untagged($piece) as $block) {
             foreach ($block->links() as $link) {
                 $found[$link->href] ??= $link->words;
             }
         }
         $links = [];
         foreach ($found as $address => $words) {
-            $opens = LinkAction::of($address);
+            $action = LinkAction::of($address);
+            $tagged = $card->tags?->isOn($address, $piece->id) === true;
             $links[] = new self(
-                $piece,
-                $words,
-                $address,
-                $card->tags?->isOn($address, $piece)
-                    ? CampaignTags::on($address, $card->tags->filled($piece, $card))
-                    : $address,
-                $opens,
-                $opens->tellsTags(),
-                count($found) === 1 ? $piece->id : $address,
+                $piece, $words, $address, $tagged ? CampaignTags::on($address, $card->tagsOf($piece)) : $address,
+                $action, $action->tellsTags(), count($found) === 1 ? $piece->id : $address,
             );
         }
 

@@ -4,6 +4,8 @@ namespace InkyCard\Card;
 
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\Notice;
+use InkyCard\Brand\TradeRule;
+use InkyCard\Card\Kind\Capability;
 
 /** What the brand's trade rules ask of a card and it does not show. */
 final readonly class MissingCompliance
@@ -19,31 +21,24 @@ final readonly class MissingCompliance
     /** What is missing; null when nothing is. */
     public static function missing(Card $card, Brand $brand): ?self
     {
-        $role = '';
-        $licensed = false;
-        foreach ($card->pieces as $piece) {
-            if (! $card->shows($piece) || $piece->isBlank()) {
-                continue;
-            }
-            $role = $role === '' && $piece->kind->key() === 'role' ? $piece->text('text') : $role;
-            $licensed = $licensed || ($piece->kind->key() === 'licence' && ! $piece->sample);
-        }
-        $licence = false;
-        $notices = [];
-        foreach ($brand->rules as $rule) {
-            if (! $rule->binds($role)) {
-                continue;
-            }
-            $licence = $licence || ($rule->licence && ! $licensed);
-            foreach ($rule->notices as $name) {
-                $notice = $brand->notice($name);
-                if ($notice !== null && ! self::shows($card, $notice)) {
-                    $notices[$name] = $notice;
-                }
-            }
-        }
+        $shown = array_filter($card->filled(), $card->shows(...));
+        $roles = array_values(array_filter($shown, fn (Piece $piece) => $piece->can(Capability::Role)));
+        $role = $roles === [] ? '' : $roles[0]->fact();
+        $binding = array_filter($brand->rules, fn (TradeRule $rule) => $rule->binds($role));
+        $licence = array_filter($binding, fn (TradeRule $rule) => $rule->licence) !== [] && ! self::isLicensed($shown);
+        $names = array_merge(...array_values(array_map(fn (TradeRule $rule) => $rule->notices, $binding)));
+        $notices = array_filter(
+            array_map($brand->notice(...), array_values(array_unique($names))),
+            fn (?Notice $notice) => $notice !== null && ! self::shows($card, $notice),
+        );
 
         return $licence || $notices !== [] ? new self($licence, array_values($notices)) : null;
+    }
+
+    /** @param  array<int, Piece>  $shown */
+    private static function isLicensed(array $shown): bool
+    {
+        return array_filter($shown, fn (Piece $piece) => $piece->can(Capability::Licence) && ! $piece->sample) !== [];
     }
 
     /** Its words in full and every document, in one piece or several. */
@@ -51,9 +46,8 @@ final readonly class MissingCompliance
     {
         $lines = [];
         foreach ($card->pieces as $piece) {
-            if ($piece->kind->key() === 'notice' && $card->shows($piece)) {
-                $documents = $piece->fields['documents'] ?? [];
-                array_push($lines, ...explode("\n", $piece->text('text')), ...(is_array($documents) ? $documents : []));
+            if ($piece->can(Capability::Notice) && $card->shows($piece)) {
+                array_push($lines, ...explode("\n", $piece->text('text')), ...$piece->lines('documents'));
             }
         }
 

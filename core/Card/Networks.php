@@ -3,7 +3,6 @@
 namespace InkyCard\Card;
 
 use InkyCard\Brand\StandingLines;
-use InkyCard\Card\Kind\ProfilesKind;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 
@@ -32,32 +31,19 @@ final readonly class Networks
     public static function of(Card $card, StandingLines $lines): self
     {
         $firm = array_map(ProfileDirectory::read(...), $lines->profiles);
+        $shown = array_merge(...array_map(fn (Piece $piece) => $piece->kind->profiles($piece), array_values(
+            array_filter($card->pieces, fn (Piece $piece) => $piece->shown),
+        )));
         $addresses = array_column($firm, 'address');
-        $firms = $persons = [];
-        foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->kind instanceof ProfilesKind) {
-                foreach (ProfilesKind::links($piece) as $link) {
-                    in_array($link->address, $addresses, true) ? $firms[] = $link : $persons[] = $link;
-                }
-            }
-        }
+        $isFirms = fn (ProfileLink $link) => in_array($link->address, $addresses, true);
+        $firms = array_values(array_filter($shown, $isFirms));
+        $persons = array_values(array_filter($shown, fn (ProfileLink $link) => ! $isFirms($link)));
+
         $on = array_column($firms, 'address');
-        $unused = array_values(
-            array_filter(
-                $firm,
-                fn (ProfileLink $link) => ! in_array($link->address, $on, true)
-                    && ! in_array($link->kind, $lines->own, true),
-            ),
-        );
-        $instead = [];
-        foreach ($unused as $one) {
-            foreach ($persons as $other) {
-                if ($one->kind === $other->kind && $one->kind !== 'other') {
-                    $instead[] = [$other, $one];
-                }
-            }
-        }
-        $taken = array_map(fn (array $pair) => $pair[1], $instead);
+        $unused = array_values(array_filter($firm, fn (ProfileLink $link) => ! in_array($link->address, $on, true)
+            && ! in_array($link->kind, $lines->own, true)));
+        $instead = self::instead($unused, $persons);
+        $taken = array_column($instead, 1);
         $missing = array_diff($lines->own, array_column($persons, 'kind'));
 
         return new self(
@@ -70,22 +56,40 @@ final readonly class Networks
     }
 
     /**
+     * @param  list<ProfileLink>  $unused
+     * @param  list<ProfileLink>  $persons
+     * @return list<array{ProfileLink, ProfileLink}> the person's, and the firm's of the same network
+     */
+    private static function instead(array $unused, array $persons): array
+    {
+        $instead = [];
+        foreach ($unused as $one) {
+            foreach ($persons as $other) {
+                if ($one->kind === $other->kind && $one->kind !== 'other') {
+                    $instead[] = [$other, $one];
+                }
+            }
+        }
+
+        return $instead;
+    }
+
+    /**
      * Lines of a piece with one put in the place of another, or at the end.
      *
      * @return list<string>
      */
     public static function lines(Piece $piece, ProfileLink $new, ?ProfileLink $old = null): array
     {
-        $lines = $piece->fields['links'] ?? [];
-        $lines = array_values(array_filter(is_array($lines) ? $lines : [], is_string(...)));
+        $lines = $piece->lines('links');
         foreach ($lines as $at => $line) {
             if ($old !== null && ProfileDirectory::read($line)->address === $old->address) {
-                $lines[$at] = $new->line();
+                $lines[$at] = ProfileDirectory::line($new);
 
                 return $lines;
             }
         }
 
-        return [...$lines, $new->line()];
+        return [...$lines, ProfileDirectory::line($new)];
     }
 }

@@ -2,15 +2,14 @@
 
 namespace InkyCard\Card;
 
-use InkyCard\Brand\InkRole;
-use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\Filled;
 use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Tuning;
 
 /** One element of a card. */
-final readonly class Piece
+final readonly class Piece implements Filled
 {
     /**
      * @param  string  $id  unique on its card
@@ -53,12 +52,28 @@ final readonly class Piece
         return is_string($value) ? $value : (is_scalar($value) ? (string) $value : '');
     }
 
-    /** @return list<Block> */
-    public function content(Card $card): array
+    public function lines(string $field): array
     {
-        $blocks = $this->kind->content($this, $card);
+        $value = $this->fields[$field] ?? [];
 
-        return $card->tags === null ? $blocks : $card->tags->on($blocks, $this, $card);
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
+    public function tuning(): Tuning
+    {
+        return $this->tuning;
+    }
+
+    /** Whether its kind is something to the rest of the application. */
+    public function can(Capability $capability): bool
+    {
+        return $this->kind->can($capability);
+    }
+
+    /** What it says, by its kind's main field. */
+    public function fact(): string
+    {
+        return $this->text($this->kind->mainField());
     }
 
     /** Nothing filled in: the piece leaves no trace on the card. */
@@ -70,32 +85,5 @@ final readonly class Piece
     public function summary(): string
     {
         return $this->kind->summary($this);
-    }
-
-    /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
-    public function run(
-        Card $card,
-        string $text,
-        InkRole $ink,
-        float $size,
-        bool $bold = false,
-        ?string $href = null,
-        ?string $plain = null,
-        bool $underlined = false,
-        bool $italic = false,
-        bool $guarded = false,
-    ): TextRun {
-        return new TextRun(
-            $text,
-            $card->style->ink($this->tuning->ink ?? $ink),
-            $this->tuning->size ?? $size,
-            $this->tuning->bold ?? $bold,
-            $href,
-            $plain,
-            $this->tuning->underline ?? $underlined,
-            $this->tuning->italic ?? $italic,
-            $card->style->leading,
-            $guarded,
-        );
     }
 }

@@ -72,53 +72,31 @@ final readonly class Tagging
      * A piece's blocks with their links tagged.
      *
      * @param  list<Block>  $blocks
+     * @param  string  $piece  its id
+     * @param  \Closure(): array<string, string>  $tags  what the tags say there, asked for when there is a link
      * @return list<Block>
      */
-    public function on(array $blocks, Piece $piece, Card $card): array
+    public function on(array $blocks, string $piece, \Closure $tags): array
     {
-        if (in_array($piece->id, $this->off, true)) {
+        if (in_array($piece, $this->off, true)) {
             return $blocks;
         }
-        $tags = null;
-        $to = function (string $href) use (&$tags, $piece, $card): string {
-            if (! $this->isOn($href, $piece)) {
-                return $href;
-            }
-
-            return CampaignTags::on($href, $tags ??= $this->filled($piece, $card));
+        $filled = null;
+        $to = function (string $href) use (&$filled, $piece, $tags): string {
+            return $this->isOn($href, $piece) ? CampaignTags::on($href, $filled ??= $tags()) : $href;
         };
 
-        return array_map(fn (Block $block) => $block->leading($to), $blocks);
+        return array_map(fn (Block $block) => $block->withLinks($to), $blocks);
     }
 
-    /** Whether a link of a piece is to carry tags. */
-    public function isOn(string $href, Piece $piece): bool
+    /**
+     * Whether a link of a piece is to carry tags.
+     *
+     * @param  string  $piece  its id
+     */
+    public function isOn(string $href, string $piece): bool
     {
-        return ! in_array($piece->id, $this->off, true) && ! in_array($href, $this->off, true)
+        return ! in_array($piece, $this->off, true) && ! in_array($href, $this->off, true)
             && LinkAction::of($href)->tellsTags();
-    }
-
-    /** @return array<string, string> `utm_source` and so on => value, for links of this piece */
-    public function filled(Piece $piece, Card $card): array
-    {
-        return $this->tags->filled([
-            '{person}' => $card->holder(),
-            '{piece}' => self::name($piece, $card),
-            '{card}' => $card->name,
-            '{campaign}' => $this->campaign,
-        ]);
-    }
-
-    /** The piece's kind; with its id when the card has an older one of the kind, so that moving pieces renames none. */
-    private static function name(Piece $piece, Card $card): string
-    {
-        $kind = $piece->kind->key();
-        foreach ($card->pieces as $other) {
-            if ($other->kind->key() === $kind && strnatcmp($other->id, $piece->id) < 0) {
-                return "$kind-$piece->id";
-            }
-        }
-
-        return $kind;
     }
 }

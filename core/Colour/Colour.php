@@ -45,4 +45,12 @@ final readonly class Colour
     {
         return $this->toHex() === $other->toHex();
     }
+
+    /** sRGB transfer function, IEC 61966-2-1. */
+    public static function linear(int $channel): float
+    {
+        $value = $channel / 255;
+
+        return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
+    }
 }

@@ -35,32 +35,32 @@ final class Contrast
             self::$luminances = [];
         }
 
-        return self::$luminances[$colour->toHex()] ??= 0.2126 * self::linear($colour->red)
-            + 0.7152 * self::linear($colour->green)
-            + 0.0722 * self::linear($colour->blue);
+        return self::$luminances[$colour->toHex()] ??= 0.2126 * Colour::linear($colour->red)
+            + 0.7152 * Colour::linear($colour->green)
+            + 0.0722 * Colour::linear($colour->blue);
     }
 
-    /** The paper's colour or near-black, whichever reads better on the ground. */
-    public static function readable(Colour $ground, Colour $paper): Colour
+    /** The paper's colour or near-black, whichever reads better on the background. */
+    public static function readable(Colour $background, Colour $paper): Colour
     {
         $dark = self::$dark ??= Colour::hex('#111111');
         if (count(self::$readable) > 500) {
             self::$readable = [];
         }
 
-        return self::$readable[$ground->toHex().$paper->toHex()] ??=
-            self::ratio($paper, $ground) >= self::ratio($dark, $ground) ? $paper : $dark;
+        return self::$readable[$background->toHex().$paper->toHex()] ??=
+            self::ratio($paper, $background) >= self::ratio($dark, $background) ? $paper : $dark;
     }
 
     /**
-     * The ink of the same hue nearest in lightness that reads on a ground.
+     * The ink of the same hue nearest in lightness that reads on a background.
      *
      * @param  float  $ratio  asked for, 1 to 21
      * @return ?Colour null when none of the hue does
      */
-    public static function nearestReadable(Colour $ink, Colour $ground, float $ratio = self::TEXT): ?Colour
+    public static function nearestReadable(Colour $ink, Colour $background, float $ratio = self::TEXT): ?Colour
     {
-        return self::nearest($ink, fn (Colour $other) => self::ratio($other, $ground) >= $ratio);
+        return self::nearest($ink, fn (Colour $other) => self::ratio($other, $background) >= $ratio);
     }
 
     /**
@@ -89,13 +89,5 @@ final class Contrast
         }
 
         return null;
-    }
-
-    /** sRGB transfer function, IEC 61966-2-1. */
-    public static function linear(int $channel): float
-    {
-        $value = $channel / 255;
-
-        return $value <= 0.04045 ? $value / 12.92 : (($value + 0.055) / 1.055) ** 2.4;
     }
 }

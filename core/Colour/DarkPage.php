@@ -12,16 +12,16 @@ enum DarkPage: string
     /** The page stays light, or the client leaves the card alone. */
     case Unchanged = 'unchanged';
 
-    /** Light grounds turn dark, text lifts until it reads, saturated grounds stay. */
+    /** Light backgrounds turn dark, text lifts until it reads, saturated backgrounds stay. */
     case Soft = 'soft';
 
     /** The lightness of every colour is turned over; pictures stay. */
     case Forced = 'forced';
 
-    /** From this OKLCH chroma on a ground counts as saturated. */
+    /** From this OKLCH chroma on a background counts as saturated. */
     private const SATURATED = 0.08;
 
-    /** Grounds from this OKLCH lightness on are light. */
+    /** Backgrounds from this OKLCH lightness on are light. */
     private const LIGHT = 0.6;
 
     /** Lightness of what was white. */
@@ -32,40 +32,46 @@ enum DarkPage: string
         return ['unchanged' => 'Light page', 'soft' => 'Soft dark', 'forced' => 'Forced dark'][$this->value];
     }
 
-    /** A ground as it is seen. */
-    public function ground(Colour $ground): Colour
+    /** A page that is dark itself. */
+    public static function page(): Colour
+    {
+        return Colour::hex('#1b1b1b');
+    }
+
+    /** A background as it is seen. */
+    public function background(Colour $background): Colour
     {
         if ($this !== self::Soft) {
-            return $this === self::Forced ? self::turned($ground) : $ground;
+            return $this === self::Forced ? self::turned($background) : $background;
         }
-        $oklch = Oklch::of($ground);
+        $oklch = Oklch::of($background);
 
         return match (true) {
             $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch
                 ->at(1 - $oklch->lightness * (1 - self::DARKEST))
                 ->toColour(),
-            default => $ground,
+            default => $background,
         };
     }
 
-    /** Text as it is seen, by the ground it was meant for. */
-    public function ink(Colour $ink, Colour $ground): Colour
+    /** Text as it is seen, by the background it was meant for. */
+    public function ink(Colour $ink, Colour $background): Colour
     {
         if ($this === self::Forced) {
             return self::turned($ink);
         }
-        $seen = $this->ground($ground);
+        $seen = $this->background($background);
 
-        return $seen->equals($ground) || Contrast::ratio($ink, $seen) >= Contrast::TEXT
+        return $seen->equals($background) || Contrast::ratio($ink, $seen) >= Contrast::TEXT
             ? $ink
             : Contrast::nearest($ink, fn (Colour $lighter) => Contrast::ratio($lighter, $seen) >= Contrast::TEXT)
                     ?? $ink;
     }
 
-    /** Contrast ratio of text on its ground as they are seen. */
-    public function ratio(Colour $ink, Colour $ground): float
+    /** Contrast ratio of text on its background as they are seen. */
+    public function ratio(Colour $ink, Colour $background): float
     {
-        return Contrast::ratio($this->ink($ink, $ground), $this->ground($ground));
+        return Contrast::ratio($this->ink($ink, $background), $this->background($background));
     }
 
     private static function turned(Colour $colour): Colour

@@ -37,16 +37,16 @@ final readonly class Oklch
         return new self(max(0.0, min(1.0, $lightness)), $this->chroma, $this->hue);
     }
 
-    /**
-     * The nearest sRGB colour: where it lies outside, chroma is reduced until it does not show (CSS Color 4, section
-     * 13.2.2).
-     */
     /** The grey of the same lightness. */
     public function grey(): Colour
     {
         return (new self($this->lightness, 0.0, 0.0))->toColour();
     }
 
+    /**
+     * The nearest sRGB colour: where it lies outside, chroma is reduced until it does not show (CSS Color 4, section
+     * 13.2.2).
+     */
     public function toColour(): Colour
     {
         if ($this->lightness >= 1 || $this->lightness <= 0) {
@@ -90,9 +90,9 @@ final readonly class Oklch
     public static function lab(Colour $colour): array
     {
         return self::toLab([
-            Contrast::linear($colour->red),
-            Contrast::linear($colour->green),
-            Contrast::linear($colour->blue),
+            Colour::linear($colour->red),
+            Colour::linear($colour->green),
+            Colour::linear($colour->blue),
         ]);
     }
 

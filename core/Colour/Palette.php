@@ -4,7 +4,7 @@ namespace InkyCard\Colour;
 
 /**
  * The main colours of a picture: median cut (Heckbert, 1982) in OKLab over
- * what is neither clear nor the ground it stands on. Equal pixels give equal
+ * what is neither clear nor the background it stands on. Equal pixels give equal
  * palettes.
  */
 final readonly class Palette
@@ -23,9 +23,9 @@ final readonly class Palette
     /**
      * @param  list<array{colour: Colour, share: float}>  $colours  best first, ranked by area and chroma; share of the
      *                                                              drawn area, 0 to 1
-     * @param  ?Colour  $ground  what most of the border is; null where it is clear or mixed
+     * @param  ?Colour  $background  what most of the border is; null where it is clear or mixed
      */
-    private function __construct(public array $colours, public ?Colour $ground)
+    private function __construct(public array $colours, public ?Colour $background)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Palette
      */
     public static function of(array $pixels, int $width): self
     {
-        $ground = self::groundOf($pixels, $width);
+        $background = self::backbackgroundOf($pixels, $width);
         $counts = [];
         foreach ($pixels as $pixel) {
             if ($pixel >> 24 < 64) {
@@ -43,9 +43,9 @@ final readonly class Palette
                 $counts[$rgb] = ($counts[$rgb] ?? 0) + 1;
             }
         }
-        $bins = self::bins($counts, $ground === null ? null : Oklch::lab($ground));
+        $bins = self::bins($counts, $background === null ? null : Oklch::lab($background));
         if ($bins === []) {
-            // Nothing but ground: then that is the picture.
+            // Nothing but background: then that is the picture.
             $bins = self::bins($counts, null);
         }
         if ($bins === []) {
@@ -65,11 +65,11 @@ final readonly class Palette
             fn (array $a, array $b) => [$rank($b), $a['colour']->toHex()] <=> [$rank($a), $b['colour']->toHex()],
         );
 
-        return new self($colours, $ground);
+        return new self($colours, $background);
     }
 
     /** @param  list<int>  $pixels */
-    private static function groundOf(array $pixels, int $width): ?Colour
+    private static function backbackgroundOf(array $pixels, int $width): ?Colour
     {
         $height = intdiv(count($pixels), max(1, $width));
         $border = [];
@@ -99,10 +99,10 @@ final readonly class Palette
 
     /**
      * @param  array<int, int>  $counts  RGB => pixels
-     * @param  array{float, float, float}|null  $ground  left out
+     * @param  array{float, float, float}|null  $background  left out
      * @return list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}> colours of 5 bits a channel with their commonest exact one
      */
-    private static function bins(array $counts, ?array $ground): array
+    private static function bins(array $counts, ?array $background): array
     {
         $bins = [];
         ksort($counts);
@@ -118,7 +118,7 @@ final readonly class Palette
         $kept = [];
         foreach ($bins as $bin) {
             $lab = Oklch::lab(self::colour($bin['rgb']));
-            if ($ground === null || Oklch::between($lab, $ground) >= self::SAME) {
+            if ($background === null || Oklch::between($lab, $background) >= self::SAME) {
                 $kept[] = ['lab' => $lab] + $bin;
             }
         }

@@ -86,7 +86,7 @@ final class HtmlComposer
             $this->table(
                 $table,
                 ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null],
-                "font-family:$this->face;".'font-size:'.self::px($card->style->sizes['text']).';color:'
+                "font-family:$this->face;".'font-size:'.self::px($card->style->sizes->text).';color:'
                     .$card->style->ink(InkRole::Body)->toHex(),
             );
         }
@@ -142,7 +142,7 @@ final class HtmlComposer
                     'v:roundrect',
                     [
                         'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href,
-                        'fillcolor' => $button->ground->toHex(), 'stroke' => 'f',
+                        'fillcolor' => $button->colour->toHex(), 'stroke' => 'f',
                         'arcsize' => round((100 * $button->radius) / $height).'%',
                     ],
                     "width:{$width}px;height:{$height}px;v-text-anchor:middle",
@@ -157,9 +157,9 @@ final class HtmlComposer
     private function cell(Cell $cell, bool $alone): void
     {
         $content = $cell->content;
-        $ground = $cell->ground?->toHex();
+        $background = $cell->background?->toHex();
         $style = 'padding:'.self::sides($cell->padding)
-            .($ground === null ? '' : ";background-color:$ground")
+            .($background === null ? '' : ";background-color:$background")
             .($cell->radius === null || $cell->radius === 0 ? '' : ";border-radius:{$cell->radius}px")
             .($cell->border === null
                 ? ''
@@ -183,8 +183,8 @@ final class HtmlComposer
         if ($cell->align !== null) {
             $attributes['align'] = $cell->align;
         }
-        if ($ground !== null) {
-            $attributes['bgcolor'] = $ground;
+        if ($background !== null) {
+            $attributes['bgcolor'] = $background;
         }
         if ($content instanceof SpaceBlock) {
             $attributes['height'] = $content->height;

@@ -92,7 +92,7 @@ final class Plate
                 $text = is_string($text) ? $text : '';
                 $values[] = $piece->kind->isGuarded() ? TextRun::guard($text) : $text;
             } else {
-                $contents[$id] = $piece->with(['fields' => $fields])->content($card);
+                $contents[$id] = $card->content($piece->with(['fields' => $fields]));
                 $shape .= '['.$this->shape($contents[$id], $values).']';
             }
         }
@@ -120,16 +120,16 @@ final class Plate
                 foreach ($block->runs as $run) {
                     $shape .= $this->runShape($run, $values);
                 }
-            } elseif ($block instanceof ButtonBlock && $this->card->style->wordButton) {
+            } elseif ($block instanceof ButtonBlock && $this->card->style->button->word) {
                 // Its shape is as wide as its words: they are part of what is compiled.
                 $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text
-                    .$block->ground->toHex();
+                    .$block->colour->toHex();
             } elseif ($block instanceof ButtonBlock) {
-                $shape .= ($block->beside ? 'b' : 'B').$block->ground->toHex().$this->runShape($block->words, $values);
+                $shape .= ($block->beside ? 'b' : 'B').$block->colour->toHex().$this->runShape($block->words, $values);
             } elseif ($block instanceof PictureBlock) {
                 $shape .= 'P'.$this->pictureShape($block, $values);
             } elseif ($block instanceof MarksBlock) {
-                $shape .= 'M'.$block->gap;
+                $shape .= 'M'.$block->spacing;
                 foreach ($block->marks as $mark) {
                     $shape .= $this->pictureShape($mark, $values);
                 }
@@ -194,7 +194,7 @@ final class Plate
             $pieces[] = $piece;
         }
         $card = $this->card->with(['pieces' => $pieces]);
-        $sheet = Sheet::of($card, fn (Piece $piece) => $contents[$piece->id] ?? $piece->content($card));
+        $sheet = Sheet::of($card, fn (Piece $piece) => $contents[$piece->id] ?? $card->content($piece));
         $parts
             = preg_split(
                 '/'.self::OPEN.'(\d+)'.self::CLOSE.'/u', (new HtmlComposer($this->pictures))->compose($sheet), -1,
@@ -218,7 +218,7 @@ final class Plate
     {
         $run = fn (TextRun $run) => new TextRun(
             $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
-            $run->italic, $run->leading,
+            $run->italic, $run->lineHeight,
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),
@@ -226,11 +226,11 @@ final class Plate
 
         return match (true) {
             $block instanceof LineBlock => new LineBlock(array_map($run, $block->runs), $block->symbol),
-            $block instanceof ButtonBlock => $this->card->style->wordButton
+            $block instanceof ButtonBlock => $this->card->style->button->word
                 ? $block
-                : new ButtonBlock($run($block->words), $block->ground, $block->radius, $block->beside),
+                : new ButtonBlock($run($block->words), $block->colour, $block->radius, $block->beside),
             $block instanceof PictureBlock => $picture($block),
-            $block instanceof MarksBlock => new MarksBlock(array_map($picture, $block->marks), $block->gap),
+            $block instanceof MarksBlock => new MarksBlock(array_map($picture, $block->marks), $block->spacing),
             default => $block,
         };
     }

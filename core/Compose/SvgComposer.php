@@ -14,6 +14,7 @@ use InkyCard\Layout\Cell;
 use InkyCard\Layout\Laid;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
+use InkyCard\Limits;
 use InkyCard\Type\Bidi;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
@@ -58,14 +59,14 @@ final class SvgComposer
     }
 
     /** @param  int  $room  width it may take, CSS px; wide content may take more */
-    public function compose(Sheet $sheet, int $room = Gauges::WIDTH): string
+    public function compose(Sheet $sheet, int $room = Limits::WIDTH): string
     {
         $style = $sheet->card->style;
         $this->typeface = $style->typeface;
         $this->metrics = FontMetrics::of($style->typeface);
         $this->rtl = $sheet->card->direction() === 'rtl';
         $this->quiet = $style->ink(InkRole::Quiet);
-        $this->plain = new TextRun('', $style->ink(InkRole::Body), $style->sizes['text'], leading: $style->leading);
+        $this->plain = new TextRun('', $style->ink(InkRole::Body), $style->sizes->text, lineHeight: $style->spacing->lineHeight);
         $this->pictures->prepare($sheet->pictures());
         [$width, $height, $laid] = Measure::laid($sheet, $room);
         [$width, $height] = [(int) ceil($width) + 2 * self::MARGIN, (int) ceil($height) + 2 * self::MARGIN];
@@ -89,8 +90,8 @@ final class SvgComposer
     {
         $cell = $laid->cell;
         $whole = $laid->whole();
-        if ($cell->ground !== null) {
-            $this->rectangle($whole, $cell->ground, $cell->radius ?? 0);
+        if ($cell->background !== null) {
+            $this->rectangle($whole, $cell->background, $cell->radius ?? 0);
         }
         if ($cell->border !== null) {
             [$side, $thick, $ink] = $cell->border;
@@ -197,7 +198,7 @@ final class SvgComposer
                 $y += $line;
             }
         }
-        foreach ($html->pictures() as [$width, $height]) {
+        foreach ($html->pictureSizes() as [$width, $height]) {
             $this->missing('', new Box($box->x, $y, $width, $height));
             $y += $height;
         }

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Handover;
 
+use InkyCard\Card\Kind\Capability;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\DataPart;
@@ -18,7 +19,7 @@ final class MessageWriter
      */
     public static function message(Parcel $parcel, string $subject, string $words, array $headers = []): string
     {
-        $from = $parcel->fact('email', 'address') ?: 'nobody@'.self::DOMAIN;
+        $from = $parcel->card->fact(Capability::MailAddress) ?: 'nobody@'.self::DOMAIN;
         $holder = $parcel->card->holder();
         [$card, $pictures] = $parcel->withFiles('cid:', '@'.self::DOMAIN);
         $email = (new Email)

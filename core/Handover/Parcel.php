@@ -4,7 +4,7 @@ namespace InkyCard\Handover;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\PictureBlock;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\PlainTextComposer;
@@ -108,34 +108,11 @@ final readonly class Parcel
         return CampaignTags::plain($this->card->name) ?: 'card';
     }
 
-    /** A value of the card's first shown piece of a kind; empty when there is none. */
-    public function fact(string $kind, string $field = 'text'): string
-    {
-        foreach ($this->card->pieces as $piece) {
-            if ($piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind) {
-                return $piece->text($field);
-            }
-        }
-
-        return '';
-    }
-
-    /** @return list<Piece> shown, with something in them */
-    public function pieces(string $kind): array
-    {
-        return array_values(
-            array_filter(
-                $this->card->pieces,
-                fn ($piece) => $piece->shown && ! $piece->isBlank() && $piece->kind->key() === $kind,
-            ),
-        );
-    }
-
     /** The first picture of a piece, baked; null when it has none. */
     public function portrait(): ?Baked
     {
-        foreach ($this->pieces('headshot') as $piece) {
-            foreach ($piece->content($this->card) as $block) {
+        foreach ($this->card->filled(Capability::Portrait) as $piece) {
+            foreach ($this->card->content($piece) as $block) {
                 if ($block instanceof PictureBlock && $block->source instanceof Bake) {
                     return ($this->bake)($block->source);
                 }

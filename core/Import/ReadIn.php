@@ -324,7 +324,7 @@ final class ReadIn
         foreach ($said as $one) {
             [$kind, $value, $confidence] = $one;
             if ($kind === 'url' && self::isProfile($value)) {
-                $links[ProfileDirectory::read($value)->line()] = $confidence;
+                $links[ProfileDirectory::line($value)] = $confidence;
 
                 continue;
             }
@@ -387,11 +387,11 @@ final class ReadIn
         };
         /**
          * @var list<array{Element|string|null, float, bool, bool, string}> $open node or a mark, size, bold, on a
-         *     ground, address it leads to
+         *     background, address it leads to
          */
         $open = [[MailDocument::parse($html)->body, 13.0, false, false, '']];
         while (($entry = array_pop($open)) !== null) {
-            [$node, $size, $bold, $ground, $href] = $entry;
+            [$node, $size, $bold, $background, $href] = $entry;
             if ($node === null) {
                 $close();
             } elseif (is_string($node)) {
@@ -400,7 +400,7 @@ final class ReadIn
                     $row['bold'] = $row['bold'] || $bold;
                     if ($href !== '') {
                         $row['links'][] = [$href, self::plain($node)];
-                        $row['button'] = $row['button'] || $ground;
+                        $row['button'] = $row['button'] || $background;
                     }
                 }
                 $row['text'] .= $node;
@@ -440,12 +440,12 @@ final class ReadIn
                 $colour
                     = $node->attributes['bgcolor']
                     ?? ($node->property('background-color') ?? ($node->property('background') ?? ''));
-                $ground
-                    = $ground
+                $background
+                    = $background
                     || ($colour !== '' && preg_match('/^(?:#f{3}|#f{6}|white|transparent|none)\b/i', $colour) !== 1);
-                $open[] = [$block ? null : '', $size, $bold, $ground, ''];
+                $open[] = [$block ? null : '', $size, $bold, $background, ''];
                 for ($index = count($node->children) - 1; $index >= 0; $index--) {
-                    $open[] = [$node->children[$index], $size, $bold, $ground, $href];
+                    $open[] = [$node->children[$index], $size, $bold, $background, $href];
                 }
             }
         }

@@ -20,4 +20,11 @@ final readonly class Box
             max($this->y + $this->height, $other->y + $other->height) - $y,
         );
     }
+
+    /** Whether it stands to one side of the other, and shares some of its height. */
+    public function isBeside(self $other): bool
+    {
+        return ($this->x + $this->width <= $other->x || $other->x + $other->width <= $this->x)
+            && $this->y < $other->y + $other->height && $other->y < $this->y + $this->height;
+    }
 }

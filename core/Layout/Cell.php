@@ -10,20 +10,20 @@ use InkyCard\Colour\Colour;
 final readonly class Cell
 {
     /**
-     * @param  Table|Block  $content  a table in it, or one block
+     * @param  Nested|Block  $content  a table in it, or one block
      * @param  array{int, int, int, int}  $padding  top, right, bottom, left; CSS px
      * @param  'top'|'middle'|'bottom'  $valign
      * @param  'left'|'center'|'right'|null  $align
-     * @param  ?int  $radius  corner radius of its ground, CSS px
+     * @param  ?int  $radius  corner radius of its background, CSS px
      * @param  array{string, int, Colour}|null  $border  side, width in CSS px, colour
      * @param  list<Piece>  $pieces  those whose content it holds
      */
     public function __construct(
-        public Table|Block $content,
+        public Nested|Block $content,
         public array $padding = [0, 0, 0, 0],
         public string $valign = 'top',
         public ?string $align = null,
-        public ?Colour $ground = null,
+        public ?Colour $background = null,
         public ?int $radius = null,
         public ?array $border = null,
         public array $pieces = [],
@@ -45,7 +45,7 @@ final readonly class Cell
      */
     public function indent(float $free, bool $rtl): float
     {
-        return match ($this->content instanceof Table ? $this->content->align ?? $this->align : $this->align) {
+        return match ($this->content instanceof Nested ? $this->content->align() ?? $this->align : $this->align) {
             'center' => $free / 2,
             'right' => $free,
             'left' => 0.0,

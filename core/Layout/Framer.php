@@ -5,16 +5,18 @@ namespace InkyCard\Layout;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Row;
 use InkyCard\Card\Arrangement\Slot;
+use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
-use InkyCard\Card\Edit\TunePiece;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Style\Spacing;
 
 /**
- * Lays a sheet out in tables, once for whoever needs them: the composer writes
+ * Lays a card out in tables, once for whoever needs them: the composer writes
  * them, the measure finds out how large they come out.
  */
 final readonly class Framer
@@ -24,25 +26,29 @@ final readonly class Framer
 
     private bool $rtl;
 
-    /** @var array{above: int, lines: int, blocks: int, columns: int} */
-    private array $gaps;
+    private Spacing $spacing;
 
-    private function __construct(private Sheet $sheet)
+    /** @param  array<string, list<non-empty-list<Placed>>>  $zones  zone => its lines */
+    private function __construct(private Card $card, private array $zones)
     {
-        $this->gaps = $sheet->card->style->gaps;
-        $this->rtl = $sheet->card->direction() === 'rtl';
+        $this->spacing = $card->style->spacing;
+        $this->rtl = $card->direction() === 'rtl';
     }
 
-    /** The whole card; a table without rows when nothing is shown. */
-    public static function table(Sheet $sheet): Table
+    /**
+     * The whole card; a table without rows when nothing is shown.
+     *
+     * @param  array<string, list<non-empty-list<Placed>>>  $zones  zone => its lines
+     */
+    public static function table(Card $card, array $zones): Table
     {
-        return (new self($sheet))->rows();
+        return (new self($card, $zones))->rows();
     }
 
     private function rows(): Table
     {
         $rows = [];
-        foreach ($this->sheet->card->arrangement->rows as $row) {
+        foreach ($this->card->arrangement->rows as $row) {
             $columns = [];
             foreach ($row->slots as $slot) {
                 $lines = $this->lines($slot);
@@ -55,17 +61,12 @@ final readonly class Framer
             }
         }
 
-        $room = $this->sheet->card->style->ground;
+        $padding = $this->card->style->background?->padding;
 
-        return $room === null || $rows === []
-            ? new Table($rows)
-            : Table::row(
-                new Cell(
-                    new Table($rows),
-                    [$room, $room, $room, $room],
-                    ground: $this->sheet->card->style->ink(InkRole::Paper),
-                ),
-            );
+        return $padding === null || $rows === [] ? new Table($rows) : Table::row(new Cell(
+            new Table($rows), [$padding, $padding, $padding, $padding],
+            background: $this->card->style->ink(InkRole::Paper),
+        ));
     }
 
     /**
@@ -74,63 +75,60 @@ final readonly class Framer
      */
     private function row(Row $row, array $columns, bool $first): array
     {
-        $rows = [];
-        if ($row->ruled && ! $first) {
-            $rows[] = [new Cell($this->rule(), [$row->gap, 0, 0, 0])];
-        }
-        $gap = $first ? $this->gaps['above'] : $row->gap;
-        $last = count($columns) - 1;
-        if ($last === 0 && ! $columns[0][0]->band) {
+        $rows = $row->ruled && ! $first ? [[new Cell($this->rule(), [$row->gap, 0, 0, 0])]] : [];
+        $gap = $first ? $this->spacing->above : $row->gap;
+        [$only] = $columns[0];
+        if (count($columns) === 1 && ! $only->band) {
             // One column is rows like any others: no table of its own.
-            return [...$rows, ...$this->column($columns[0][0], $columns[0][1], $gap)];
+            return [...$rows, ...$this->column($only, $columns[0][1], $gap)];
         }
         $cells = [];
         foreach ($columns as $index => [$slot, $lines]) {
-            $ruled = $slot->ruled && $index > 0 && $this->sheet->card->style->rule > 0;
-            $padding = $slot->band
-                ? [self::BAND, self::BAND, self::BAND, self::BAND]
-                : $this->sides(
-                    $ruled
-                        ? $this->gaps['columns']
-                        : ($index > 0 && $columns[$index - 1][0]->band
-                            ? $this->gaps['columns']
-                            : 0),
-                    $index < $last ? $this->gaps['columns'] : 0,
-                );
-            $column = $this->column($slot, $lines, 0);
-            // One line alone needs no table around it.
-            $only = count($column) === 1 ? $column[0][0] : null;
-            $cells[] = new Cell(
-                $only->content ?? new Table($column, $this->side($slot->align)),
-                $padding,
-                $slot->valign,
-                $only->align ?? $this->side($slot->align),
-                $slot->band ? $this->sheet->card->style->ink(InkRole::Accent) : null,
-                pieces: $only->pieces ?? [],
-                border: $ruled
-                    ? [
-                        $this->rtl ? 'right' : 'left',
-                        $this->sheet->card->style->rule,
-                        $this->sheet->card->style->ink($this->sheet->card->style->ruleInk),
-                    ]
-                    : null,
-            );
+            $before = $index === 0 ? null : $columns[$index - 1][0];
+            $cells[] = $this->cell($slot, $lines, $before, $index === count($columns) - 1);
         }
-        $rows[] = [new Cell(Table::row(...$cells), [$gap, 0, 0, 0])];
 
-        return $rows;
+        return [...$rows, [new Cell(Table::row(...$cells), [$gap, 0, 0, 0])]];
+    }
+
+    /**
+     * One column of several.
+     *
+     * @param  list<non-empty-list<Placed>>  $lines
+     * @param  ?Slot  $before  the column it follows
+     */
+    private function cell(Slot $slot, array $lines, ?Slot $before, bool $last): Cell
+    {
+        $style = $this->card->style;
+        $ruled = $slot->ruled && $before !== null && $style->rule->width > 0;
+        $apart = $ruled || $before?->band === true ? $this->spacing->columns : 0;
+        $side = $this->side($slot->align);
+        $column = $this->column($slot, $lines, 0);
+        // One line alone needs no table around it.
+        $only = count($column) === 1 ? $column[0][0] : null;
+
+        return new Cell(
+            $only->content ?? new Table($column, $side),
+            $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
+                : $this->sides($apart, $last ? 0 : $this->spacing->columns),
+            $slot->valign,
+            $only->align ?? $side,
+            $slot->band ? $style->ink(InkRole::Accent) : null,
+            pieces: $only->pieces ?? [],
+            border: $ruled ? [$this->rtl ? 'right' : 'left', $style->rule->width, $style->ink($style->rule->ink)] : null,
+        );
     }
 
     /** @return list<non-empty-list<Placed>> */
     private function lines(Slot $slot): array
     {
         if ($slot->contact === null && ! $slot->flow && count($slot->zones) === 1) {
-            return $this->sheet->lines($slot->zones[0]);
+            return $this->zones[$slot->zones[0]->value] ?? [];
         }
         $lines = [];
         foreach ($slot->zones as $zone) {
-            foreach ($this->sheet->lines($zone) as $line) {
-                if ($slot->contact === null || $slot->contact === $line[0]->pieces[0]->kind->isContact()) {
+            foreach ($this->zones[$zone->value] ?? [] as $line) {
+                if ($slot->contact === null || $slot->contact === $line[0]->pieces[0]->can(Capability::Contact)) {
                     $lines[] = $line;
                 }
             }
@@ -156,7 +154,7 @@ final readonly class Framer
             } elseif ($flowing === null) {
                 $flowing = new Placed($placed->block->bare(), $placed->pieces);
             } else {
-                $flowing = $flowing->followedBy($placed, TunePiece::SEPARATOR, $this->sheet->card->style);
+                $flowing = $flowing->followedBy($placed, LineBlock::SEPARATOR, $this->card->style);
             }
         }
 
@@ -178,8 +176,8 @@ final readonly class Framer
                     ? $above
                     : $line[0]->gap()
                         ?? ($previous instanceof LineBlock && $line[0]->block instanceof LineBlock
-                            ? $this->gaps['lines']
-                            : $this->gaps['blocks']);
+                            ? $this->spacing->lines
+                            : $this->spacing->blocks);
             $previous = $line[0]->block;
             $rows[] = [$this->line($slot, $line, $gap)];
         }
@@ -199,7 +197,7 @@ final readonly class Framer
         $cells = [];
         foreach ($line as $index => $placed) {
             $cells[] = new Cell(
-                $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->gaps['blocks'], 0), 'middle',
+                $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->spacing->blocks, 0), 'middle',
                 pieces: $placed->pieces,
             );
         }
@@ -210,18 +208,18 @@ final readonly class Framer
     /** @param  'left'|'center'|'right'|null  $align */
     private function block(Block $block, ?string $align): Table|Block
     {
-        [$high, $wide] = $this->sheet->card->style->buttonRoom;
+        $look = $this->card->style->button;
 
         return match (true) {
             $block instanceof MarksBlock => new Table([array_map(
-                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->gap, 0)),
+                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->spacing, 0)),
                 array_keys($block->marks), $block->marks,
             )], $align),
             $block instanceof ButtonBlock => new Table([[new Cell(
                 new LineBlock([$block->words]),
-                [$high, $wide, $high, $wide],
-                'middle', 'center', $block->ground, $block->radius,
-            )]], $align, $this->sheet->card->style->wordButton && $block->radius > 0 ? $block : null),
+                [$look->high, $look->wide, $look->high, $look->wide],
+                'middle', 'center', $block->colour, $block->radius,
+            )]], $align, $look->word && $block->radius > 0 ? $block : null),
             $block instanceof LineBlock && $block->symbol !== null => new Table([[
                 new Cell($block->symbol, $this->sides(0, 6), 'middle'),
                 new Cell($block->bare(), valign: 'middle'),
@@ -232,9 +230,9 @@ final readonly class Framer
 
     private function rule(): RuleBlock
     {
-        $style = $this->sheet->card->style;
+        $style = $this->card->style;
 
-        return new RuleBlock($style->ink($style->ruleInk), max(1, $style->rule));
+        return new RuleBlock($style->ink($style->rule->ink), max(1, $style->rule->width));
     }
 
     /** @return array{int, int, int, int} padding with these gaps before and after in reading direction */

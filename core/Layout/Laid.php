@@ -44,7 +44,7 @@ final class Laid
         return new Box($this->x + $left, $this->y + $top, $width, $height);
     }
 
-    /** The cell with its padding and borders: what its ground covers. */
+    /** The cell with its padding and borders: what its background covers. */
     public function whole(): Box
     {
         [$top, , $bottom, $left] = $this->cell->padding;

@@ -41,7 +41,7 @@ final class Measure
         $this->texts = new \SplObjectStorage;
         $this->typeface = $sheet->card->style->typeface;
         $this->rtl = $sheet->card->direction() === 'rtl';
-        $this->size = $sheet->card->style->sizes['text'];
+        $this->size = $sheet->card->style->sizes->text;
         $this->table = $sheet->table();
     }
 
@@ -153,7 +153,7 @@ final class Measure
      * @param  list<Laid>|null  $laid
      * @return array{float, float} width and height
      */
-    private function content(Table|Block $content, float $room, ?array &$laid): array
+    private function content(Nested|Block $content, float $room, ?array &$laid): array
     {
         if ($content instanceof Table) {
             return $this->table($content, $room, $laid);
@@ -251,7 +251,7 @@ final class Measure
             $width = max([$width, ...$lines]);
             $height += count($lines) * $line;
         }
-        foreach ($html->pictures() as [$across, $down]) {
+        foreach ($html->pictureSizes() as [$across, $down]) {
             $width = max($width, $across);
             $height += $down;
         }
@@ -262,7 +262,7 @@ final class Measure
     /** @return array{float, float} */
     private function ownRange(HtmlBlock $html): array
     {
-        $least = $most = max([0, ...array_column($html->pictures(), 0)]);
+        $least = $most = max([0, ...array_column($html->pictureSizes(), 0)]);
         foreach ($html->lines() as $words) {
             $least = max($least, $this->words($words)->narrowest());
             $most = max($most, $this->words($words)->widest());

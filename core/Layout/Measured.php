@@ -20,4 +20,25 @@ final readonly class Measured
     {
         return max(0.0, $this->width - $this->viewport);
     }
+
+    /**
+     * The smallest rectangle around what shows of some pieces; null when nothing does.
+     *
+     * @param  list<string>  $pieces  ids
+     */
+    public function around(array $pieces): ?Box
+    {
+        $boxes = array_intersect_key($this->boxes, array_flip($pieces));
+
+        return array_reduce($boxes, fn (?Box $all, Box $box) => $all === null ? $box : $all->with($box));
+    }
+
+    /** @return list<string> ids of the pieces that run over the edge of the window */
+    public function over(): array
+    {
+        // Half a pixel is what rounding may add.
+        $over = array_filter($this->boxes, fn (Box $box) => $box->x + $box->width > $this->viewport + 0.5);
+
+        return array_map(strval(...), array_keys($over));
+    }
 }

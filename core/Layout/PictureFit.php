@@ -3,9 +3,10 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Card;
-use InkyCard\Card\Kind\HeadshotKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
+use InkyCard\Limits;
 
 /** How tall a headshot stands beside its text (need C11: top and bottom line up). */
 final readonly class PictureFit
@@ -23,44 +24,25 @@ final readonly class PictureFit
     /** Null when no headshot stands beside text, as where the arrangement puts it above. */
     public static function of(Card $card): ?self
     {
-        $sheet = Sheet::of($card);
-        $headshots = array_filter(
-            $card->inZone(Zone::Beside),
-            fn (Piece $piece) => $piece->shown && $piece->kind instanceof HeadshotKind && ! $piece->isBlank(),
-        );
-        $measured = Measure::of($sheet, 600);
+        $measured = Measure::of(Sheet::of($card), Limits::WIDTH);
+        $headshots = array_filter($card->filled(Capability::Portrait), fn (Piece $piece) => $piece->zone === Zone::Beside);
         $headshot = array_values($headshots)[0] ?? null;
         $picture = $headshot === null ? null : $measured->boxes[$headshot->id] ?? null;
-        $text = null;
-        foreach ($card->inZone(Zone::Text) as $piece) {
-            $box = $measured->boxes[$piece->id] ?? null;
-            if ($box !== null) {
-                $text = $text === null ? $box : $text->with($box);
-            }
-        }
-        // Beside means to one side and sharing some of its height.
-        $beside
-            = $picture !== null
-            && $text !== null
-            && ($picture->x + $picture->width <= $text->x || $text->x + $text->width <= $picture->x)
-            && $picture->y < $text->y + $text->height
-            && $text->y < $picture->y + $picture->height;
-        if (! $beside) {
+        $text = $measured->around(array_column($card->inZone(Zone::Text), 'id'));
+        if ($picture === null || $text === null || ! $picture->isBeside($text)) {
             return null;
         }
-        [$least, $most] = HeadshotKind::SIZES;
+        [$least, $most] = Limits::HEADSHOT;
+        $height = (int) round($text->height);
 
-        return new self(
-            $headshot->id, (int) $headshot->text('size'), (int) round($text->height),
-            max($least, min($most, (int) round($text->height))),
-        );
+        return new self($headshot->id, (int) $headshot->text('size'), $height, max($least, min($most, $height)));
     }
 
     /** The card with a headshot that is to be as tall as its text brought to that height. */
     public static function settle(Card $card): Card
     {
         foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->kind instanceof HeadshotKind && $piece->text('fit') !== '') {
+            if ($piece->shown && $piece->can(Capability::Portrait) && $piece->text('fit') !== '') {
                 $fit = self::of($card);
 
                 return $fit === null || $fit->piece !== $piece->id || $fit->picture === $fit->best ? $card

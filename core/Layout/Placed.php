@@ -22,7 +22,7 @@ final readonly class Placed
     {
         assert($this->block instanceof LineBlock && $next->block instanceof LineBlock);
         $between = new TextRun(
-            $separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, leading: $style->leading,
+            $separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, lineHeight: $style->spacing->lineHeight,
         );
 
         return new self($this->block->with($between, ...$next->block->runs), [...$this->pieces, ...$next->pieces]);
@@ -31,6 +31,6 @@ final readonly class Placed
     /** Gap above its line, CSS px, if a piece asks for one. */
     public function gap(): ?int
     {
-        return $this->pieces[0]->tuning->gap;
+        return $this->pieces[0]->tuning->spacing;
     }
 }

@@ -6,7 +6,6 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Content\LineBlock;
-use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
@@ -37,7 +36,7 @@ final class Sheet
             }
             $lines = $zones[$piece->zone->value] ?? [];
             $joins = $piece->joined !== null;
-            foreach ($content === null ? $piece->content($card) : $content($piece) as $block) {
+            foreach ($content === null ? $card->content($piece) : $content($piece) as $block) {
                 $last = array_key_last($lines);
                 if (($joins || ($block instanceof ButtonBlock && $block->beside)) && $last !== null) {
                     $lines[$last] = self::join($card, $lines[$last], $piece, $block);
@@ -58,7 +57,7 @@ final class Sheet
     /** It laid out in tables, once for whoever composes it and whoever measures it. */
     public function table(): Table
     {
-        return $this->table ??= Framer::table($this);
+        return $this->table ??= Framer::table($this->card, $this->zones);
     }
 
     /** @return list<non-empty-list<Placed>> */
@@ -85,18 +84,7 @@ final class Sheet
     /** @return list<PictureBlock> every picture, marks and symbols among them */
     public function pictures(): array
     {
-        $pictures = [];
-        foreach ($this->blocks() as $block) {
-            if ($block instanceof PictureBlock) {
-                $pictures[] = $block;
-            } elseif ($block instanceof MarksBlock) {
-                array_push($pictures, ...$block->marks);
-            } elseif ($block instanceof LineBlock && $block->symbol !== null) {
-                $pictures[] = $block->symbol;
-            }
-        }
-
-        return $pictures;
+        return array_merge([], ...array_map(fn (Block $block) => $block->pictures(), $this->blocks()));
     }
 
     /**

@@ -5,7 +5,7 @@ namespace InkyCard\Layout;
 use InkyCard\Card\Content\ButtonBlock;
 
 /** Rows of cells; every row has the same number of them. */
-final readonly class Table
+final readonly class Table implements Nested
 {
     /** Some cell of its own has a border or round corners. */
     public bool $edged;
@@ -24,6 +24,11 @@ final readonly class Table
             }
         }
         $this->edged = $edged;
+    }
+
+    public function align(): ?string
+    {
+        return $this->align;
     }
 
     /** A table of one row. */

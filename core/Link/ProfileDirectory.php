@@ -45,6 +45,21 @@ final class ProfileDirectory
         return self::$read[$raw] ??= self::recognise($raw);
     }
 
+    /**
+     * The line a person would paste to get a link again, in its own form.
+     *
+     * @param  mixed  $raw  a link, or a line that is read first
+     *
+     * @throws Refusal
+     */
+    public static function line(mixed $raw): string
+    {
+        $link = $raw instanceof ProfileLink ? $raw : self::read($raw);
+        $plain = self::read($link->address);
+
+        return ($plain->label === $link->label ? '' : $link->label.': ').$link->address;
+    }
+
     private static function recognise(mixed $raw): ProfileLink
     {
         $text = CleanText::of($raw, 2000, 'profile address');

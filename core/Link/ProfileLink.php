@@ -17,12 +17,4 @@ final readonly class ProfileLink
         public string $handle = '',
     ) {
     }
-
-    /** The line a person would paste to get this link again. */
-    public function line(): string
-    {
-        $plain = ProfileDirectory::read($this->address);
-
-        return ($plain->label === $this->label ? '' : $this->label.': ').$this->address;
-    }
 }

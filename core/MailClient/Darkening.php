@@ -9,7 +9,7 @@ use InkyCard\Colour\DarkPage;
 use InkyCard\Markup\Element;
 use InkyCard\Refusal;
 
-/** Turns a message's colours for a dark page, as the models of DarkPage do, or by taking grounds away. */
+/** Turns a message's colours for a dark page, as the models of DarkPage do, or by taking backgrounds away. */
 final readonly class Darkening
 {
     private const BORDERS = '/^border(?:-(?:top|right|bottom|left))?(?:-color)?$/';
@@ -23,7 +23,7 @@ final readonly class Darkening
      */
     public function __construct(
         private DarkPage $dark,
-        private bool $dropsGrounds,
+        private bool $dropsBackgrounds,
         private Colour $page,
         private \Closure $told,
     ) {
@@ -32,20 +32,20 @@ final readonly class Darkening
     public function turn(Element $top): void
     {
         $white = Colour::hex('#ffffff');
-        // With the ground each stands on, as sent.
+        // With the background each stands on, as sent.
         $open = [[$top, $white]];
         while ($open !== []) {
-            [$element, $ground] = array_pop($open);
-            $ground = $this->element($element, $ground);
+            [$element, $background] = array_pop($open);
+            $background = $this->element($element, $background);
             foreach ($element->children as $child) {
                 if ($child instanceof Element) {
-                    $open[] = [$child, $ground];
+                    $open[] = [$child, $background];
                 }
             }
         }
     }
 
-    private function element(Element $element, Colour $ground): Colour
+    private function element(Element $element, Colour $background): Colour
     {
         $own = null;
         if (isset($element->attributes['bgcolor'])) {
@@ -57,39 +57,39 @@ final readonly class Darkening
             }
         }
         if ($own !== null) {
-            $ground = $own;
-            $this->ground($element, $own);
+            $background = $own;
+            $this->background($element, $own);
         }
         foreach ($element->style as $index => [$property, $value]) {
             $ink = $property === 'color' ? self::colour($value) : null;
             if ($ink !== null) {
-                $seen = $this->ink($ink, $ground)->toHex();
+                $seen = $this->ink($ink, $background)->toHex();
                 if ($seen !== $ink->toHex()) {
                     $element->style[$index][1] = $seen;
                     ($this->told)($element, 'color', $value, $seen);
                 }
             } elseif (preg_match(self::BORDERS, $property) === 1 && ($line = self::colour($value)) !== null) {
-                $seen = $this->ink($line, $ground)->toHex();
+                $seen = $this->ink($line, $background)->toHex();
                 $element->style[$index][1] = (string) preg_replace(self::COLOUR, $seen, $value, 1);
             }
         }
         if (isset($element->attributes['color']) && ($ink = self::colour($element->attributes['color'])) !== null) {
-            $element->attributes['color'] = $this->ink($ink, $ground)->toHex();
+            $element->attributes['color'] = $this->ink($ink, $background)->toHex();
         }
 
-        return $ground;
+        return $background;
     }
 
-    private function ground(Element $element, Colour $own): void
+    private function background(Element $element, Colour $own): void
     {
-        $seen = $this->dark->ground($own)->toHex();
-        $after = $this->dropsGrounds ? '' : $seen;
+        $seen = $this->dark->background($own)->toHex();
+        $after = $this->dropsBackgrounds ? '' : $seen;
         if ($after === $own->toHex()) {
             return;
         }
         // White that vanishes into the page is what everybody wants of a dark page.
-        $matters = ! $this->dropsGrounds || Contrast::ratio($own, Colour::hex('#ffffff')) > 1.2;
-        if ($this->dropsGrounds) {
+        $matters = ! $this->dropsBackgrounds || Contrast::ratio($own, Colour::hex('#ffffff')) > 1.2;
+        if ($this->dropsBackgrounds) {
             unset($element->attributes['bgcolor']);
             $element->style = array_values(
                 array_filter(
@@ -113,7 +113,7 @@ final readonly class Darkening
         }
     }
 
-    private function ink(Colour $ink, Colour $ground): Colour
+    private function ink(Colour $ink, Colour $background): Colour
     {
         // Looking for an ink that reads takes a search; a message asks for the same few again and again.
         static $seen = [];
@@ -121,16 +121,16 @@ final readonly class Darkening
             $seen = [];
         }
 
-        return $seen[$this->dark->value.$this->dropsGrounds.$ink->toHex().$ground->toHex()] ??= $this->lifted(
+        return $seen[$this->dark->value.$this->dropsBackgrounds.$ink->toHex().$background->toHex()] ??= $this->lifted(
             $ink,
-            $ground,
+            $background,
         );
     }
 
-    private function lifted(Colour $ink, Colour $ground): Colour
+    private function lifted(Colour $ink, Colour $background): Colour
     {
-        if (! $this->dropsGrounds) {
-            return $this->dark->ink($ink, $ground);
+        if (! $this->dropsBackgrounds) {
+            return $this->dark->ink($ink, $background);
         }
 
         return Contrast::ratio($ink, $this->page) >= Contrast::TEXT

@@ -32,13 +32,20 @@ final readonly class MailClient
         'campaign-frame',
     ];
 
+    /** Those whose settings take so much code and no more. */
+    public const CODE_LIMITED = ['strict-webmail', 'phone-webmail-app'];
+
+    public const WORD = ['word-desktop', 'word-desktop-120'];
+
+    public const PHONES = ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'];
+
     /**
      * @param  string  $about  how it behaves, in a sentence
      * @param  string  $nearest  the client its facts come from, in plain words; empty when they come from none
      * @param  int  $width  of its window, CSS px
      * @param  bool  $word  reads what is written for the Word engine
      * @param  'none'|'dropped'|'kept'  $styles  what becomes of style elements
-     * @param  bool  $dropsGrounds  darkening takes background colours away instead of turning them
+     * @param  bool  $dropsBackgrounds  darkening takes background colours away instead of turning them
      * @param  'shown'|'boxes'|'none'  $pictures
      * @param  'html'|'text'  $form
      * @param  list<array<string, mixed>>  $rules
@@ -52,7 +59,7 @@ final readonly class MailClient
         public bool $word,
         public string $styles,
         public DarkPage $dark,
-        public bool $dropsGrounds,
+        public bool $dropsBackgrounds,
         public string $pictures,
         public string $form,
         public bool $quoted,
@@ -77,7 +84,7 @@ final readonly class MailClient
 
     public function isDark(): bool
     {
-        return $this->dark !== DarkPage::Unchanged || $this->dropsGrounds;
+        return $this->dark !== DarkPage::Unchanged || $this->dropsBackgrounds;
     }
 
     /** @param  'cid'|'data'|'svg'|'webp'|'gif'  $kind */
@@ -92,23 +99,17 @@ final readonly class MailClient
         return false;
     }
 
-    /** What the reader of this client sees of a message's HTML, whoever wrote it. */
-    public function read(string|Message $html): Reading
-    {
-        return Reader::read($this, is_string($html) ? new Message($html) : $html);
-    }
-
     /** @param  Colour  $paper  of the message */
     public function page(Colour $paper): Colour
     {
-        return $this->dropsGrounds ? Colour::hex('#1c1b22') : $this->dark->ground($paper);
+        return $this->dropsBackgrounds ? Colour::hex('#1c1b22') : $this->dark->background($paper);
     }
 
     private static function load(string $key): self
     {
         /**
          * @var array{label: string, about: string, rules: list<array<string, mixed>>, like?: string, nearest?: string,
-         *     width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsGrounds?: bool,
+         *     width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsBackgrounds?: bool,
          *     pictures?: 'shown'|'boxes'|'none', form?: 'html'|'text', quoted?: bool} $data
          */
         $data = require __DIR__."/rules/$key.php";
@@ -124,7 +125,7 @@ final readonly class MailClient
             $data['word'] ?? ($base->word ?? false),
             $data['styles'] ?? ($base->styles ?? 'kept'),
             DarkPage::from($data['dark'] ?? 'unchanged'),
-            $data['dropsGrounds'] ?? false,
+            $data['dropsBackgrounds'] ?? false,
             $data['pictures'] ?? 'shown',
             $data['form'] ?? 'html',
             $data['quoted'] ?? false,

@@ -55,9 +55,10 @@ final class Reader
         }
     }
 
-    public static function read(MailClient $client, Message $message): Reading
+    /** What the reader of a client sees of a message, whoever wrote it. @param  string|Message  $message  HTML, or both */
+    public static function read(MailClient $client, string|Message $message): Reading
     {
-        return (new self($client))->reading($message);
+        return (new self($client))->reading(is_string($message) ? new Message($message) : $message);
     }
 
     private function reading(Message $message): Reading
@@ -108,8 +109,8 @@ final class Reader
         $white = Colour::hex('#ffffff');
         [$page, $ink] = [$client->page($white), Colour::hex('#000000')];
         if ($client->isDark()) {
-            $ink = $client->dropsGrounds ? Colour::hex('#fbfbfe') : $client->dark->ink($ink, $white);
-            (new Darkening($client->dark, $client->dropsGrounds, $page, function (
+            $ink = $client->dropsBackgrounds ? Colour::hex('#fbfbfe') : $client->dark->ink($ink, $white);
+            (new Darkening($client->dark, $client->dropsBackgrounds, $page, function (
                 Element $element,
                 string $property,
                 string $before,
@@ -118,7 +119,7 @@ final class Reader
                 $element->changed = $element->changed || $after === '';
                 $this->note(
                     [
-                        'says' => $after === '' ? 'grounds vanish on the dark page' : 'colours turned for a dark page',
+                        'says' => $after === '' ? 'backgrounds vanish on the dark page' : 'colours turned for a dark page',
                         'from' => 'guess',
                         'harms' => $after === '',
                     ],
@@ -360,7 +361,7 @@ final class Reader
     /** A shape of VML as the Word engine draws it. */
     private function shape(Element $shape): Element
     {
-        $ground = $shape->attributes['fillcolor'] ?? '#ffffff';
+        $background = $shape->attributes['fillcolor'] ?? '#ffffff';
         $side = fn (string $name): string => preg_match('/^[\d.]+px$/', (string) $shape->property($name)) === 1
             ? (string) $shape->property($name)
             : '40px';
@@ -373,7 +374,7 @@ final class Reader
             isset($shape->attributes['href']) ? ['href' => $shape->attributes['href']] : [],
             [
                 ['display', 'inline-block'], ['box-sizing', 'border-box'], ['width', $side('width')],
-                ['height', $side('height')], ['line-height', $side('height')], ['background-color', $ground],
+                ['height', $side('height')], ['line-height', $side('height')], ['background-color', $background],
                 ['border-radius', "{$radius}px"], ['text-align', 'center'], ['text-decoration', 'none'],
             ],
             $shape->children,

@@ -58,11 +58,11 @@ final class Animator
         [$width, $height] = [imagesx($name), imagesy($name)];
         if ($strokes !== null && $recipe->ink !== null) {
             $drawn = $strokes->drawn($width, $height, $share);
-            Baker::inked($drawn, $recipe->ink);
+            Canvas::inked($drawn, $recipe->ink);
 
             return $drawn;
         }
-        $canvas = Baker::canvas($width, $height);
+        $canvas = Canvas::clear($width, $height);
         imagecopy($canvas, $name, 0, 0, 0, 0, max(1, (int) round($width * $share)), $height);
 
         return $canvas;
@@ -87,6 +87,6 @@ final class Animator
             }
         }
 
-        return Baker::file(fn () => imagegif($flat));
+        return Canvas::file(fn () => imagegif($flat));
     }
 }

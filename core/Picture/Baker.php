@@ -8,9 +8,6 @@ use InkyCard\Refusal;
 /** Bakes what mail clients cannot draw themselves: crops, shapes, tones and outlines, two pixels to one. */
 final class Baker
 {
-    /** Part of every key: a change in how pictures come out gives them new addresses. */
-    public const EDITION = 2;
-
     /** Shapes are cut this many times larger and scaled back, which smooths their edge. */
     private const SMOOTH = 4;
 
@@ -52,11 +49,11 @@ final class Baker
     public static function encoded(\GdImage $picture): Baked
     {
         [$width, $height] = [imagesx($picture), imagesy($picture)];
-        $png = self::file(fn () => imagepng($picture, null, 9));
-        if (Intake::isClear($picture)) {
+        $png = Canvas::file(fn () => imagepng($picture, null, 9));
+        if (Canvas::isClear($picture)) {
             return new Baked($png, 'png', $width, $height, 'PNG, as parts of it are clear');
         }
-        $jpeg = self::file(fn () => imagejpeg($picture, null, 85));
+        $jpeg = Canvas::file(fn () => imagejpeg($picture, null, 85));
         $weights = sprintf(
             '%s KB against %s KB',
             self::kilobytes(min(strlen($png), strlen($jpeg))),
@@ -66,29 +63,6 @@ final class Baker
         return strlen($jpeg) < strlen($png)
             ? new Baked($jpeg, 'jpg', $width, $height, "JPEG, $weights as PNG")
             : new Baked($png, 'png', $width, $height, "PNG, $weights as JPEG");
-    }
-
-    /** A clear canvas. */
-    public static function canvas(int $width, int $height): \GdImage
-    {
-        $canvas = imagecreatetruecolor(max(1, $width), max(1, $height));
-        if ($canvas === false) {
-            throw Refusal::because('There is not enough memory for this picture.');
-        }
-        imagealphablending($canvas, false);
-        imagesavealpha($canvas, true);
-        imagefill($canvas, 0, 0, 127 << 24);
-
-        return $canvas;
-    }
-
-    /** @param  \Closure(): bool  $write */
-    public static function file(\Closure $write): string
-    {
-        ob_start();
-        $write();
-
-        return (string) ob_get_clean();
     }
 
     private static function kilobytes(int $bytes): string
@@ -108,7 +82,7 @@ final class Baker
         if ($framing->turn !== 0) {
             $source = imagerotate($source, 360 - $framing->turn, 127 << 24) ?: throw Intake::damaged();
         }
-        $canvas = self::canvas($width, $height);
+        $canvas = Canvas::clear($width, $height);
         imagecopyresampled(
             $canvas, $source, 0, 0, (int) round($left), (int) round($top), $width, $height, max(1, (int) round($wide)),
             max(1, (int) round($high)),
@@ -135,19 +109,11 @@ final class Baker
                     [$ink->red, $ink->green, $ink->blue],
                 ),
             ),
-            $recipe->tone === Tone::Ink && $ink !== null => self::inked($picture, $ink),
+            $recipe->tone === Tone::Ink && $ink !== null => Canvas::inked($picture, $ink),
             default => null,
         };
 
         return $picture;
-    }
-
-    /** Gives all that is drawn one colour; clear parts stay clear. */
-    public static function inked(\GdImage $picture, Colour $ink): void
-    {
-        // To black, then up by the ink: filters leave the alpha as it is.
-        imagefilter($picture, IMG_FILTER_BRIGHTNESS, -255);
-        imagefilter($picture, IMG_FILTER_COLORIZE, $ink->red, $ink->green, $ink->blue, 0);
     }
 
     /** @param  \Closure(int): array<int>  $map  a channel's value => its red, green and blue in the result */
@@ -175,10 +141,10 @@ final class Baker
     private static function outlined(\GdImage $picture, int $radius): \GdImage
     {
         [$width, $height] = [imagesx($picture) + 2 * $radius, imagesy($picture) + 2 * $radius];
-        $white = self::canvas($width, $height);
+        $white = Canvas::clear($width, $height);
         imagecopy($white, $picture, $radius, $radius, 0, 0, $width - 2 * $radius, $height - 2 * $radius);
-        self::inked($white, new Colour(255, 255, 255));
-        $canvas = self::canvas($width, $height);
+        Canvas::inked($white, new Colour(255, 255, 255));
+        $canvas = Canvas::clear($width, $height);
         imagealphablending($canvas, true);
         for ($step = 0; $step < 24; $step++) {
             $angle = (2 * M_PI * $step) / 24;

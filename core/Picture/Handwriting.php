@@ -4,7 +4,7 @@ namespace InkyCard\Picture;
 
 use InkyCard\Refusal;
 
-/** A written name as black on a clear ground, whatever it was written on. */
+/** A written name as black on a transparent background, whatever it was written on. */
 final class Handwriting
 {
     /** Widest kept, px: twice the widest a closing can show. */
@@ -34,11 +34,11 @@ final class Handwriting
     {
         $picture = Intake::decode($bytes);
         $scale = min(1, 2 * self::WIDTH / imagesx($picture));
-        $small = Baker::canvas((int) round(imagesx($picture) * $scale), (int) round(imagesy($picture) * $scale));
+        $small = Canvas::clear((int) round(imagesx($picture) * $scale), (int) round(imagesy($picture) * $scale));
         imagecopyresampled(
             $small, $picture, 0, 0, 0, 0, imagesx($small), imagesy($small), imagesx($picture), imagesy($picture),
         );
-        $mask = self::covered($small, Intake::isClear($small));
+        $mask = self::covered($small, Canvas::isClear($small));
 
         return self::trimmed($mask);
     }
@@ -70,17 +70,17 @@ final class Handwriting
         $wide = min($width - $left, $right - $left + 1 + self::MARGIN);
         $high = min($height - $top, $bottom - $top + 1 + self::MARGIN);
         $scale = min(1, self::WIDTH / $wide);
-        $name = Baker::canvas((int) round($wide * $scale), (int) round($high * $scale));
+        $name = Canvas::clear((int) round($wide * $scale), (int) round($high * $scale));
         imagecopyresampled($name, $mask, 0, 0, $left, $top, imagesx($name), imagesy($name), $wide, $high);
 
-        return new Baked(Baker::file(fn () => imagepng($name, null, 9)), 'png', imagesx($name), imagesy($name));
+        return new Baked(Canvas::file(fn () => imagepng($name, null, 9)), 'png', imagesx($name), imagesy($name));
     }
 
     private static function covered(\GdImage $picture, bool $clear): \GdImage
     {
         [$width, $height] = [imagesx($picture), imagesy($picture)];
         $paper = $clear ? null : self::paper($picture);
-        $mask = Baker::canvas($width, $height);
+        $mask = Canvas::clear($width, $height);
         for ($y = 0; $y < $height; $y++) {
             for ($x = 0; $x < $width; $x++) {
                 $pixel = (int) imagecolorat($picture, $x, $y);

@@ -41,16 +41,16 @@ final class Intake
         $scale = min(1, self::KEEP / max($width, $height));
         if ($scale < 1) {
             [$across, $down] = [max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale))];
-            $small = Baker::canvas($across, $down);
+            $small = Canvas::clear($across, $down);
             imagecopyresampled($small, $picture, 0, 0, 0, 0, $across, $down, $width, $height);
             $picture = $small;
         }
         imagesavealpha($picture, true);
         // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
-        $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! self::isClear($picture);
+        $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! Canvas::isClear($picture);
 
         return new Baked(
-            Baker::file(fn () => $photo ? imagejpeg($picture, null, 90) : imagepng($picture, null, 9)),
+            Canvas::file(fn () => $photo ? imagejpeg($picture, null, 90) : imagepng($picture, null, 9)),
             $photo ? 'jpg' : 'png', imagesx($picture), imagesy($picture),
         );
     }
@@ -245,25 +245,5 @@ final class Intake
         $read = strlen($bytes) >= $at + 4 ? unpack($format, $bytes, $at) : false;
 
         return is_array($read) && is_int($read[1]) ? $read[1] : 1;
-    }
-
-    /** Whether any pixel on a coarse grid lets the ground through. */
-    public static function isClear(\GdImage $image): bool
-    {
-        $steps = 24;
-        for ($y = 0; $y <= $steps; $y++) {
-            for ($x = 0; $x <= $steps; $x++) {
-                $pixel = imagecolorat(
-                    $image,
-                    intdiv((imagesx($image) - 1) * $x, $steps),
-                    intdiv((imagesy($image) - 1) * $y, $steps),
-                );
-                if ((($pixel >> 24) & 0x7F) > 0) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 }

@@ -4,9 +4,11 @@ namespace InkyCard\Picture;
 
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Limits;
 
 /**
- * A profile mark: a pictogram of the open icon set on a ground of its own, or in the ground's colour with a ring or
+ * A profile mark: a pictogram of the open icon set on a background of its own, or in the background's colour with a ring or
  * with nothing around it.
  */
 final readonly class Mark implements Bake
@@ -15,25 +17,17 @@ final readonly class Mark implements Bake
     private const EDITION = 3;
 
     /**
-     * A page turned dark, and under which contrast with it a mark gets a light edge: lines alone need more than a
-     * filled ground (WCAG 2.2, 1.4.11).
-     */
-    private const DARK_PAGE = '#1b1b1b';
-
-    private const LOST = ['ground' => 2.2, 'lines' => 3.0];
-
-    /**
      * @param  string  $icon  name in the open icon set, such as `linkedin`
      * @param  int  $size  CSS px as shown, width and height
-     * @param  ?Season  $dress  what it wears over its corner
+     * @param  ?Season  $season  what it wears over its corner
      */
     public function __construct(
         public string $icon,
         public Shape $shape,
         public int $size,
-        public Colour $ground,
+        public Colour $background,
         public Colour $ink,
-        public ?Season $dress = null,
+        public ?Season $season = null,
     ) {
     }
 
@@ -45,9 +39,9 @@ final readonly class Mark implements Bake
             $this->icon,
             $this->shape->value,
             $this->size,
-            $this->ground->toHex(),
+            $this->background->toHex(),
             $this->ink->toHex(),
-            ...$this->dress === null ? [] : $this->dress->toArray(),
+            ...$this->season === null ? [] : $this->season->toArray(),
         ]);
     }
 
@@ -64,14 +58,14 @@ final readonly class Mark implements Bake
     {
         return [
             'mark' => $this->icon, 'shape' => $this->shape->value, 'size' => $this->size,
-            'ground' => $this->ground->toHex(), 'ink' => $this->ink->toHex(),
-        ] + ($this->dress === null ? [] : ['dress' => $this->dress->toArray()]);
+            'ground' => $this->background->toHex(), 'ink' => $this->ink->toHex(),
+        ] + ($this->season === null ? [] : ['dress' => $this->season->toArray()]);
     }
 
     /** The same without what it wears. */
     public function plain(): self
     {
-        return new self($this->icon, $this->shape, $this->size, $this->ground, $this->ink);
+        return new self($this->icon, $this->shape, $this->size, $this->background, $this->ink);
     }
 
     /** Width and height as baked, px. */
@@ -88,47 +82,45 @@ final readonly class Mark implements Bake
      */
     public function svg(string $icon, int $left = 0): string
     {
-        $inner = preg_replace('/^.*?<svg[^>]*>|<\/svg>.*$/s', '', $icon);
-        $ground = $this->ground->toHex();
+        $inner = (string) preg_replace('/^.*?<svg[^>]*>|<\/svg>.*$/s', '', $icon);
         $radius = ['round' => 16, 'rounded' => 7, 'square' => 0][$this->shape->value] ?? null;
-        // On a light page the edge is the page's own colour; on a dark one it is what is left to see.
-        $edged
-            = Contrast::ratio($this->ground, Colour::hex(self::DARK_PAGE))
-            < self::LOST[$radius === null ? 'lines' : 'ground'];
-        if ($radius !== null) {
-            $edge = $edged
-                ? '<rect x=".75" y=".75" width="30.500" height="30.500" rx="'.max(0, $radius - 0.75).'" fill="'.$ground
-                    .'" stroke="#fff" stroke-width="1.500"/>'
-                : '<rect width="32" height="32" rx="'.$radius.'" fill="'.$ground.'"/>';
-            $drawn = $edge.'<g transform="translate(8 8)" fill="'.$this->ink->toHex().'">'.$inner.'</g>';
-        } else {
-            $ring = $this->shape === Shape::Ring;
-            $place = $ring ? 'translate(8 8)' : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');
-            $circle = fn (string $colour, float $width): string => $ring
-                ? '<circle cx="16" cy="16" r="14.200" fill="none" stroke="'.$colour.'" stroke-width="'.$width.'"/>'
-                : '';
-            $drawn
-                = ($edged
-                    ? $circle('#fff', 3.6).'<g transform="'.$place
-                        .'" fill="#fff" stroke="#fff" stroke-width="1.500" stroke-linejoin="round">'
-                        .$inner
-                        .'</g>'
-                    : '')
-                .$circle($ground, 1.8)
-                .'<g transform="'
-                .$place
-                .'" fill="'
-                .$ground
-                .'">'
-                .$inner
-                .'</g>';
-        }
+        $drawn = $radius === null ? $this->lines($inner) : $this->filled($inner, $radius);
+        $pixels = $this->pixels();
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" x="'.$left.'" width="'.$this->pixels().'" height="'
-            .$this->pixels()
-            .'" viewBox="0 0 32 32">'
-            .$drawn
-            .$this->dress?->svg()
-            .'</svg>';
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" x=\"$left\" width=\"$pixels\" height=\"$pixels\" "
+            ."viewBox=\"0 0 32 32\">$drawn{$this->season?->svg()}</svg>";
+    }
+
+    /** On a background of its own. */
+    private function filled(string $inner, int $radius): string
+    {
+        $background = $this->background->toHex();
+        $edge = $this->isLost(Limits::FILLED_CONTRAST)
+            ? '<rect x=".75" y=".75" width="30.500" height="30.500" rx="'.max(0, $radius - 0.75)
+                ."\" fill=\"$background\" stroke=\"#fff\" stroke-width=\"1.500\"/>"
+            : "<rect width=\"32\" height=\"32\" rx=\"$radius\" fill=\"$background\"/>";
+
+        return "$edge<g transform=\"translate(8 8)\" fill=\"{$this->ink->toHex()}\">$inner</g>";
+    }
+
+    /** In the colour of the background, within a ring or with nothing around it. */
+    private function lines(string $inner): string
+    {
+        $colour = $this->background->toHex();
+        $edged = $this->isLost(Limits::LINE_CONTRAST);
+        $ring = $this->shape === Shape::Ring;
+        $place = $ring ? 'translate(8 8)' : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');
+        $circle = fn (string $stroke, float $width): string => $ring
+            ? "<circle cx=\"16\" cy=\"16\" r=\"14.200\" fill=\"none\" stroke=\"$stroke\" stroke-width=\"$width\"/>" : '';
+        $edge = $edged ? $circle('#fff', 3.6)."<g transform=\"$place\" fill=\"#fff\" stroke=\"#fff\" "
+            ."stroke-width=\"1.500\" stroke-linejoin=\"round\">$inner</g>" : '';
+
+        return $edge.$circle($colour, 1.8)."<g transform=\"$place\" fill=\"$colour\">$inner</g>";
+    }
+
+    /** On a light page an edge is the page's own colour; on a dark one it is what is left to see. */
+    private function isLost(float $contrast): bool
+    {
+        return Contrast::ratio($this->background, DarkPage::page()) < $contrast;
     }
 }

@@ -13,6 +13,9 @@ final readonly class Recipe implements Bake
 
     private const MAX_SIDE = 700;
 
+    /** Part of every key: a change in how pictures come out gives them new addresses. */
+    private const EDITION = 2;
+
     /**
      * @param  string  $ref  which picture and which part of it, see PictureRef
      * @param  int  $width  CSS px as shown
@@ -86,7 +89,7 @@ final readonly class Recipe implements Bake
 
     public function key(): string
     {
-        return implode('|', ['photo', Baker::EDITION, hash('sha256', (string) json_encode($this->toArray()))]);
+        return implode('|', ['photo', self::EDITION, hash('sha256', (string) json_encode($this->toArray()))]);
     }
 
     public function toArray(): array

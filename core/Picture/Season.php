@@ -3,6 +3,8 @@
 namespace InkyCard\Picture;
 
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
+use InkyCard\Time\YearlyPeriod;
 
 /**
  * What profile marks wear at a time of the year: a small drawing over a corner, for a period that comes back every
@@ -58,11 +60,7 @@ final readonly class Season
         ],
     ];
 
-    /**
-     * @param  string  $from  first day, MM-DD
-     * @param  string  $until  last day, MM-DD; before `from` when the period goes over New Year
-     */
-    private function __construct(public string $season, public string $from, public string $until)
+    private function __construct(public string $season, public YearlyPeriod $worn)
     {
     }
 
@@ -82,11 +80,10 @@ final readonly class Season
             );
         }
 
-        return new self(
-            $season,
-            self::day($given, 'from', self::SEASONS[$season][1]),
-            self::day($given, 'until', self::SEASONS[$season][2]),
-        );
+        [, $from, $until] = self::SEASONS[$season];
+        $day = fn (string $key, string $default) => ($given[$key] ?? '') === '' ? $default : $given[$key];
+
+        return new self($season, YearlyPeriod::of($day('from', $from), $day('until', $until)));
     }
 
     /** @return array<string, array{label: string, from: string, until: string}> */
@@ -98,14 +95,9 @@ final readonly class Season
         );
     }
 
-    /** @param  string  $day  YYYY-MM-DD */
-    public function isWornOn(string $day): bool
+    public function isWornOn(Day $day): bool
     {
-        $day = substr($day, 5);
-
-        return $this->from <= $this->until
-            ? $this->from <= $day && $day <= $this->until
-            : $this->from <= $day || $day <= $this->until;
+        return $this->worn->contains($day);
     }
 
     /** Its drawing, for a view box of 32 by 32. */
@@ -117,19 +109,6 @@ final readonly class Season
     /** @return array{season: string, from: string, until: string} */
     public function toArray(): array
     {
-        return ['season' => $this->season, 'from' => $this->from, 'until' => $this->until];
-    }
-
-    /** @param  array<array-key, mixed>  $given */
-    private static function day(array $given, string $key, string $default): string
-    {
-        $day = $given[$key] ?? '';
-        $day = $day === '' ? $default : $day;
-
-        // 2028 has a 29 February.
-        return is_string($day) && preg_match('/^(\d\d)-(\d\d)$/D', $day, $part) === 1
-            && checkdate((int) $part[1], (int) $part[2], 2028)
-            ? $day
-            : throw Refusal::because('A day of the year is written month and day, such as 12-01.', "/$key");
+        return ['season' => $this->season, 'from' => $this->worn->from, 'until' => $this->worn->until];
     }
 }

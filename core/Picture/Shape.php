@@ -12,7 +12,7 @@ enum Shape: string
     /** Round at the top alone. */
     case Arch = 'arch';
 
-    /** For marks alone: the pictogram without a ground. */
+    /** For marks alone: the pictogram without a background. */
     case Bare = 'bare';
 
     /** For marks alone: the pictogram within a thin ring. */

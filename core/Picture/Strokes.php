@@ -88,13 +88,13 @@ final readonly class Strokes
     }
 
     /**
-     * The name in black on a clear ground, as large as fits.
+     * The name in black on a transparent background, as large as fits.
      *
      * @param  float  $until  share of its points written so far, 0 to 1
      */
     public function drawn(int $width, int $height, float $until = 1): \GdImage
     {
-        $large = Baker::canvas($width * self::SMOOTH, $height * self::SMOOTH);
+        $large = Canvas::clear($width * self::SMOOTH, $height * self::SMOOTH);
         $pen = $this->pen();
         $scale = min($width / ($this->width + 2 * $pen), $height / ($this->height + 2 * $pen)) * self::SMOOTH;
         $left = ($width * self::SMOOTH - $this->width * $scale) / 2;
@@ -105,7 +105,7 @@ final readonly class Strokes
             $left_to_draw -= count($points);
             $this->line($large, $points, $scale, $left, $top);
         }
-        $canvas = Baker::canvas($width, $height);
+        $canvas = Canvas::clear($width, $height);
         imagecopyresampled($canvas, $large, 0, 0, 0, 0, $width, $height, $width * self::SMOOTH, $height * self::SMOOTH);
 
         return $canvas;

@@ -7,10 +7,9 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardLink;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\ButtonBlock;
-use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 use InkyCard\Compose\HtmlComposer;
@@ -19,18 +18,18 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
+use InkyCard\Limits;
 use InkyCard\Link\Verdict;
 use InkyCard\MailClient\Change;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
+use InkyCard\MailClient\Reader;
 use InkyCard\MailClient\Reading;
+use InkyCard\Time\Day;
 
 /** A card under proof: what its checks look at, each worked out when first asked for and once. */
 final class Subject
 {
-    /** Widths a card is looked at in, CSS px. */
-    public const WIDTHS = [320, 600];
-
     public readonly Sheet $sheet;
 
     private ?string $named = null;
@@ -52,7 +51,7 @@ final class Subject
     private ?array $blocks = null;
 
     /**
-     * @param  string  $today  YYYY-MM-DD
+     * @param  Day  $today  where its maker is
      * @param  array<string, PictureFact>  $facts  by what a picture is baked from (its key), or its address
      * @param  array<string, Verdict>  $verdicts  by address: what checks of links found lately
      * @param  array<string, string>  $moved  address => where it passes on to
@@ -60,7 +59,7 @@ final class Subject
     public function __construct(
         public readonly Card $card,
         public readonly Brand $brand,
-        public readonly string $today,
+        public readonly Day $today,
         private readonly PictureSources $pictures,
         private readonly array $facts = [],
         public readonly array $verdicts = [],
@@ -87,7 +86,7 @@ final class Subject
 
     public function measured(int $width): Measured
     {
-        $this->measured ??= Measure::at($this->sheet, self::WIDTHS);
+        $this->measured ??= Measure::at($this->sheet, [Limits::PHONE_WIDTH, Limits::WIDTH]);
 
         return $this->measured[$width];
     }
@@ -96,7 +95,7 @@ final class Subject
     {
         $this->message ??= new Message($this->named(), $this->text());
 
-        return $this->readings[$client] ??= MailClient::of($client)->read($this->message);
+        return $this->readings[$client] ??= Reader::read(MailClient::of($client), $this->message);
     }
 
     /** @return list<CardLink> */
@@ -105,16 +104,10 @@ final class Subject
         return $this->links ??= CardLink::all($this->card);
     }
 
-    /** @return list<Piece> shown, with something in them */
-    public function pieces(string ...$kinds): array
+    /** @return list<Piece> shown, with something in them, that can one of these; all of them when none is named */
+    public function pieces(Capability ...$capabilities): array
     {
-        return array_values(
-            array_filter(
-                $this->card->pieces,
-                fn (Piece $piece) => $piece->shown && ($kinds === [] || in_array($piece->kind->key(), $kinds, true))
-                    && ! $piece->isBlank(),
-            ),
-        );
+        return $this->card->filled(...$capabilities);
     }
 
     /** @return list<array{Piece, Block}> what stands on the card, by piece */
@@ -123,7 +116,7 @@ final class Subject
         if ($this->blocks === null) {
             $this->blocks = [];
             foreach ($this->pieces() as $piece) {
-                foreach ($piece->content($this->card) as $block) {
+                foreach ($this->card->content($piece) as $block) {
                     $this->blocks[] = [$piece, $block];
                 }
             }
@@ -132,16 +125,14 @@ final class Subject
         return $this->blocks;
     }
 
-    /** @return list<array{Piece, TextRun, Colour}> every stretch of text with the ground it stands on */
+    /** @return list<array{Piece, TextRun, Colour}> every stretch of text with the background it stands on */
     public function runs(): array
     {
         $paper = $this->card->style->ink(InkRole::Paper);
         $runs = [];
         foreach ($this->blocks() as [$piece, $block]) {
-            foreach (
-                $block instanceof ButtonBlock ? [$block->words] : ($block instanceof LineBlock ? $block->runs : []) as $run
-            ) {
-                $runs[] = [$piece, $run, $block instanceof ButtonBlock ? $block->ground : $paper];
+            foreach ($block->runs() as $run) {
+                $runs[] = [$piece, $run, $block->background($paper)];
             }
         }
 
@@ -186,26 +177,6 @@ final class Subject
     public function darkClients(): array
     {
         return array_keys(array_filter(MailClient::all(), fn (MailClient $client) => $client->isDark()));
-    }
-
-    /** Days from one day to another, both YYYY-MM-DD. */
-    public static function days(string $from, string $to): int
-    {
-        $number = function (string $day): int {
-            [$year, $month, $date] = array_map(intval(...), explode('-', $day.'-1-1'));
-            // Days since 1 March of year 0 (Fliegel and Van Flandern 1968, rearranged).
-            $year -= $month <= 2 ? 1 : 0;
-
-            return 365 * $year
-                + intdiv($year, 4)
-                - intdiv($year, 100)
-                + intdiv($year, 400)
-                + intdiv(153 * ($month + ($month > 2 ? -3 : 9)) + 2, 5)
-                + $date
-                - 1;
-        };
-
-        return $number($to) - $number($from);
     }
 
     /** An address without its protocol. */

@@ -14,8 +14,9 @@ final class FontMetrics
     private static array $loaded = [];
 
     /**
-     * @param array{units: int, ascent: int, descent: int, gap: int, regular: array<int, int>, bold: array<int, int>}
-     *     $table
+     * @param  array{
+     *     units: int, ascent: int, descent: int, gap: int, regular: array<int, int>, bold: array<int, int>,
+     * }  $table
      */
     private function __construct(private readonly array $table)
     {

@@ -7,6 +7,11 @@ use InkyCard\Refusal;
 /** Typefaces that are on readers' machines already, each with what stands in where it is not. */
 final readonly class FontStack
 {
+    /** What a card and a brand start with: a typeface, and sizes by what they are for, CSS px. */
+    public const DEFAULT = 'arial';
+
+    public const SIZES = ['name' => 19, 'text' => 13, 'small' => 11];
+
     /** key => families, widest reach first; the generic family closes the chain (CSS Fonts 4). */
     private const STACKS = [
         'arial' => ['Arial', 'Helvetica', 'sans-serif'],

@@ -6,7 +6,7 @@
  * Each is a handful of shapes; the results are committed.
  */
 
-/** @param  array{ground: string, hill: string, skin: string, hair: string, coat: string, style: string}  $look */
+/** @param  array{background: string, hill: string, skin: string, hair: string, coat: string, style: string}  $look */
 function portrait(array $look): string
 {
     $hair = [
@@ -50,7 +50,7 @@ function portrait(array $look): string
     SVG;
 }
 
-$look = fn (string $style, string $hair, string $skin, string $coat, string $ground, string $hill): array => compact(
+$look = fn (string $style, string $hair, string $skin, string $coat, string $background, string $hill): array => compact(
     'style', 'hair', 'skin', 'coat', 'ground', 'hill',
 );
 

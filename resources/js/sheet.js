@@ -19,22 +19,22 @@ function turn(page, way, dark, paper) {
   page.dataset.turned = way ?? '';
   page.style.backgroundColor = '';
   if (!way) return;
-  const { inks, grounds } = JSON.parse(dark)[way];
-  page.style.backgroundColor = grounds[paper] ?? '#1b1b1b';
-  const groundOf = (element) => {
+  const { inks, backgrounds } = JSON.parse(dark)[way];
+  page.style.backgroundColor = backgrounds[paper] ?? '#1b1b1b';
+  const backgroundOf = (element) => {
     for (let at = element; at && at !== page; at = at.parentElement) {
-      if (at.dataset.ground) return at.dataset.ground;
+      if (at.dataset.background) return at.dataset.background;
       const own = at.getAttribute('bgcolor');
       if (own) return own;
     }
     return paper;
   };
-  page.querySelectorAll('[bgcolor]').forEach((cell) => { cell.dataset.ground = cell.getAttribute('bgcolor'); });
+  page.querySelectorAll('[bgcolor]').forEach((cell) => { cell.dataset.background = cell.getAttribute('bgcolor'); });
   page.querySelectorAll('[style]').forEach((element) => {
-    const ground = groundOf(element);
+    const background = backgroundOf(element);
     element.setAttribute('style', element.getAttribute('style')
-      .replace(/(^|;)color:(#[0-9a-f]{6})/g, (all, before, ink) => `${before}color:${inks[`${ink} ${ground}`] ?? ink}`)
-      .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${grounds[own] ?? own}`)
+      .replace(/(^|;)color:(#[0-9a-f]{6})/g, (all, before, ink) => `${before}color:${inks[`${ink} ${background}`] ?? ink}`)
+      .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${backgrounds[own] ?? own}`)
       .replace(/(border-[a-z]+:\d+px solid )(#[0-9a-f]{6})/g, (all, before, ink) => `${before}${inks[`${ink} ${paper}`] ?? ink}`));
   });
 }
@@ -52,7 +52,7 @@ export function showAs(way) {
   // The letter around it is the same page.
   const { paper } = document.getElementById('sheet-source').dataset;
   const { dark } = document.getElementById('dark-source').dataset;
-  document.querySelector('.paper').style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].grounds[paper] : '#fff');
+  document.querySelector('.paper').style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
 /** Puts the rendering the last answer brought into every frame. */

@@ -2,27 +2,16 @@
 
 namespace Tests\Core;
 
+use InkyCard\Limits;
+use PhpParser\Node\Expr;
+use PhpParser\Node\Name;
+use PhpParser\Node\Scalar;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** The rules of docs/architecture.md that keep the core pure and its arrows one way. */
+/** The rules of docs/architecture.md: a pure core, arrows that point one way, thresholds said once. */
 final class ArchitectureTest extends TestCase
 {
-    /** A folder may use those before it. */
-    private const ORDER = [
-        'Colour', 'Type', 'Link', 'Picture', 'Markup', 'Brand', 'Card', 'Layout', 'Compose', 'MailClient', 'Proof',
-        'Verification', 'Handover', 'Import', 'Clicks',
-    ];
-
-    /**
-     * These stand side by side: none uses another, but that Link and Picture read text with Type, and Picture addresses
-     * with Link.
-     */
-    private const GROUND = [
-        'Colour' => [], 'Type' => [], 'Link' => ['Type'], 'Picture' => ['Colour', 'Type', 'Link'],
-        'Markup' => ['Colour', 'Type'],
-    ];
-
     private const IMPURE = [
         'env', 'config', 'now', 'app', 'time', 'microtime', 'hrtime', 'date', 'strtotime', 'mktime',
         'file_get_contents', 'file_put_contents', 'fopen', 'file', 'glob', 'scandir', 'readfile', 'unlink', 'curl_init',
@@ -30,84 +19,192 @@ final class ArchitectureTest extends TestCase
         'random_bytes', 'shuffle', 'array_rand', 'uniqid', 'header', 'session_start', 'tempnam', 'sys_get_temp_dir',
     ];
 
-    private const IMPURE_NAMES = '/^\\\\?(Illuminate|App|Carbon|Symfony\\\\Component\\\\(HttpFoundation'
-        .'|Process))\\\\|^\\\\?(DateTime|DateTimeImmutable|PDO|Carbon)$/';
+    private const IMPURE_NAMES = '/^(Illuminate|App|Carbon|Symfony\\\\Component\\\\(HttpFoundation|Process))\\\\'
+        .'|^(DateTime|DateTimeImmutable|PDO|Carbon)$/';
+
+    /** Where thresholds are applied: none of theirs is written there again. */
+    private const HELD = ['core/Proof', 'core/Compose', 'app/Bench'];
+
+    /** Below this a number is a count or a share of something else. */
+    private const TELLING = 100;
 
     /** @return iterable<string, array{string}> */
     public static function files(): iterable
     {
-        $root = dirname(__DIR__, 2).'/core';
-        foreach (
-            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file
-        ) {
-            yield substr((string) $file, strlen($root) + 1) => [(string) $file];
+        foreach (array_keys(Source::in('core')) as $path) {
+            yield $path => [$path];
         }
     }
 
     #[DataProvider('files')]
-    public function test_the_core_is_pure_and_its_arrows_point_one_way(string $file): void
+    public function test_the_core_is_pure(string $path): void
     {
-        $this->assertSame(
-            [],
-            self::faults(
-                (string) file_get_contents($file),
-                explode('/', substr($file, strpos($file, '/core/') + 6))[0],
-            ),
-        );
+        $this->assertSame([], self::faults(Source::in('core')[$path]));
     }
 
-    /** @return iterable<string, array{string, string}> */
+    /** @return iterable<string, array{string}> */
     public static function offences(): iterable
     {
-        yield 'framework' => ['Card', 'use Illuminate\Support\Str;'];
-        yield 'application' => ['Card', '$x = new \App\Models\StoredCard;'];
-        yield 'superglobal' => ['Link', '$x = $_GET["a"];'];
-        yield 'clock' => ['Compose', 'return time();'];
-        yield 'disk' => ['Compose', 'return \file_get_contents("x");'];
-        yield 'now' => ['Compose', 'return new \DateTimeImmutable;'];
-        yield 'upward' => ['Card', 'use InkyCard\Compose\HtmlComposer;'];
-        yield 'sideways' => ['Colour', 'use InkyCard\Type\CleanText;'];
+        yield 'framework' => ['use Illuminate\Support\Str; Str::of("");'];
+        yield 'application' => ['$x = new \App\Models\StoredCard;'];
+        yield 'superglobal' => ['$x = $_GET["a"];'];
+        yield 'clock' => ['return time();'];
+        yield 'disk' => ['return \file_get_contents("x");'];
+        yield 'now' => ['return new \DateTimeImmutable;'];
+        yield 'now in the room of time' => ['namespace InkyCard\Time; class X { function x() { new \DateTimeImmutable; } }'];
     }
 
     /** The check itself finds what it is there to find. */
     #[DataProvider('offences')]
-    public function test_offences_are_found(string $folder, string $code): void
+    public function test_offences_are_found(string $code): void
     {
-        $this->assertCount(1, self::faults("<?php\n$code", $folder));
+        $this->assertCount(1, self::faults(Source::of('core/X.php', "<?php\n$code")));
+    }
+
+    public function test_rooms_use_each_other_as_the_map_draws_them_and_never_in_a_circle(): void
+    {
+        $drawn = self::map();
+        $this->assertSame([], self::circles($drawn));
+        $reached = array_map(fn (array $to) => self::reach($to, $drawn), $drawn);
+        $used = [];
+        foreach (Source::in('core') as $path => $source) {
+            $room = self::roomOf($path);
+            foreach (array_filter(array_map(Source::room(...), $source->names)) as $other) {
+                $used[$room][$other] = true;
+                $this->assertTrue(
+                    $room === null || $room === $other || isset($reached[$room][$other]), "$path uses $other",
+                );
+            }
+        }
+        foreach ($drawn as $room => $others) {
+            foreach (array_keys($others) as $other) {
+                $this->assertArrayHasKey($other, $used[$room], "the map draws $room to $other, which nothing needs");
+            }
+        }
+        $this->assertSame([], array_diff(array_filter(array_keys($used)), array_keys($drawn)), 'rooms the map lacks');
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function folders(): iterable
+    {
+        yield 'core' => ['core'];
+        yield 'app' => ['app'];
+    }
+
+    #[DataProvider('folders')]
+    public function test_no_class_stands_in_a_circle_and_no_two_share_a_name(string $folder): void
+    {
+        $uses = $short = [];
+        foreach (Source::in($folder) as $source) {
+            // Relations of the database are told from both of their ends.
+            if ($source->class !== null && ! str_starts_with($source->class, 'App\Models\\')) {
+                $uses[$source->class] = array_diff_key(array_flip($source->names), [$source->class => 0]);
+                $short[basename(strtr($source->class, '\\', '/'))][] = $source->class;
+            }
+        }
+        $this->assertSame([], self::circles(array_map(fn (array $to) => array_intersect_key($to, $uses), $uses)));
+        $this->assertSame([], array_filter($short, fn (array $classes) => count($classes) > 1));
+    }
+
+    public function test_thresholds_are_said_once(): void
+    {
+        $limits = [];
+        foreach ((new \ReflectionClass(Limits::class))->getConstants() as $name => $value) {
+            foreach ((array) $value as $number) {
+                if ($number >= self::TELLING || fmod($number, 1) > 0) {
+                    $limits[(string) $number] = $name;
+                }
+            }
+        }
+        $this->assertArrayHasKey((string) Limits::SHARP, $limits);
+        $again = [];
+        foreach (array_merge(...array_map(Source::in(...), self::HELD)) as $path => $source) {
+            foreach ([...$source->nodes(Scalar\Int_::class), ...$source->nodes(Scalar\Float_::class)] as $number) {
+                if (isset($limits[(string) $number->value])) {
+                    $again[] = "$path:{$number->getStartLine()} {$limits[(string) $number->value]}";
+                }
+            }
+        }
+        $this->assertSame([], $again);
     }
 
     /** @return list<string> */
-    private static function faults(string $code, string $folder): array
+    private static function faults(Source $source): array
     {
         $faults = [];
-        $tokens = array_values(
-            array_filter(\PhpToken::tokenize($code), fn (\PhpToken $token) => ! $token->isIgnorable()),
-        );
-        foreach ($tokens as $index => $token) {
-            $name = ltrim($token->text, '\\');
-            $before = $tokens[max(0, $index - 1)]->text;
-            $called
-                = ($tokens[$index + 1] ?? null)?->text === '('
-                && ! in_array($before, ['->', '?->', '::', 'function', 'new'], true);
-            if ($token->is(T_VARIABLE) && str_starts_with($token->text, '$_')) {
-                $faults[] = "superglobal {$token->text}";
-            } elseif ($token->is([T_STRING, T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED])) {
-                if (preg_match(self::IMPURE_NAMES, $token->text) || ($called && in_array($name, self::IMPURE, true))) {
-                    $faults[] = "impure $name";
-                } elseif (preg_match('/^InkyCard\\\\(\w+)\\\\/', $name, $match) && $before !== 'namespace'
-                    && ! self::mayUse($folder, $match[1])) {
-                    $faults[] = "$folder uses {$match[1]}";
-                }
+        foreach ($source->nodes(Expr\Variable::class) as $variable) {
+            if (is_string($variable->name) && str_starts_with($variable->name, '_')) {
+                $faults[] = "superglobal $variable->name";
+            }
+        }
+        foreach ($source->nodes(Expr\FuncCall::class) as $call) {
+            if ($call->name instanceof Name && in_array(ltrim((string) $call->name, '\\'), self::IMPURE, true)) {
+                $faults[] = "impure $call->name";
+            }
+        }
+        $time = str_starts_with((string) $source->class, 'InkyCard\Time\\');
+        foreach (preg_grep(self::IMPURE_NAMES, $source->names) ?: [] as $name) {
+            // The room of time works with moments it is given.
+            if (! $time || $name !== 'DateTimeImmutable') {
+                $faults[] = "impure $name";
+            }
+        }
+        foreach ($time ? $source->nodes(Expr\New_::class) : [] as $new) {
+            if ($new->class instanceof Name && (string) $new->class === 'DateTimeImmutable' && $new->args === []) {
+                $faults[] = 'reads the clock';
             }
         }
 
         return $faults;
     }
 
-    private static function mayUse(string $folder, string $other): bool
+    /** @return array<string, array<string, int>> room => rooms it uses, as docs/architecture.md draws them */
+    private static function map(): array
     {
-        return $folder === $other || (isset(self::GROUND[$folder])
-            ? in_array($other, self::GROUND[$folder], true)
-            : array_search($other, self::ORDER, true) < array_search($folder, self::ORDER, true));
+        $page = (string) file_get_contents(dirname(__DIR__, 2).'/docs/architecture.md');
+        preg_match('/```mermaid\n(.*?)```/s', $page, $graph);
+        preg_match_all('~^\s*([\w/]+)(?:\s*-->\s*([\w/& ]+))?$~m', $graph[1] ?? '', $lines, PREG_SET_ORDER);
+        $map = [];
+        foreach ($lines as $line) {
+            $map[$line[1]] ??= [];
+            foreach (array_filter(array_map(trim(...), explode('&', $line[2] ?? ''))) as $other) {
+                $map[$line[1]][$other] = 1;
+                $map[$other] ??= [];
+            }
+        }
+
+        return $map;
+    }
+
+    private static function roomOf(string $path): ?string
+    {
+        return Source::room('InkyCard\\'.strtr(substr($path, strlen('core/'), -strlen('.php')), '/', '\\'));
+    }
+
+    /**
+     * @param  array<string, int>  $from
+     * @param  array<string, array<string, int>>  $graph
+     * @return array<string, int>
+     */
+    private static function reach(array $from, array $graph): array
+    {
+        $seen = [];
+        while ($from !== []) {
+            $seen += $from;
+            $from = array_diff_key(array_merge([], ...array_map(fn ($one) => $graph[$one], array_keys($from))), $seen);
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param  array<string, array<string, int>>  $graph
+     * @return list<string> those from which a way leads back to them
+     */
+    private static function circles(array $graph): array
+    {
+        return array_values(
+            array_filter(array_keys($graph), fn (string $one) => isset(self::reach($graph[$one], $graph)[$one])),
+        );
     }
 }

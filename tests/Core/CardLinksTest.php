@@ -21,6 +21,7 @@ use InkyCard\Picture\Mark;
 use InkyCard\Picture\Season;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -149,11 +150,11 @@ final class CardLinksTest extends TestCase
         );
         $this->assertSame(
             [Shape::Ring, 30, ['season' => 'snow', 'from' => '12-01', 'until' => '01-31'], 3],
-            [$mark->shape, $mark->size, $mark->dress?->toArray(), $card->style->markGap],
+            [$mark->shape, $mark->size, $mark->season?->toArray(), $card->style->marks->spacing],
         );
-        $this->assertEqualsWithDelta($mark->ground->red, $mark->ground->green, 1);
+        $this->assertEqualsWithDelta($mark->background->red, $mark->background->green, 1);
         $this->assertEquals($mark, Mark::of($mark->toArray()));
-        $this->assertNull((new Restyle(['marks' => ['dress' => ['season' => '']]]))->apply($card)->style->markDress);
+        $this->assertNull((new Restyle(['marks' => ['dress' => ['season' => '']]]))->apply($card)->style->marks->season);
         foreach (
             [
                 ['dress' => ['season' => 'fog']], ['dress' => ['season' => 'snow', 'from' => '13-01']], ['gap' => 99],
@@ -188,13 +189,13 @@ final class CardLinksTest extends TestCase
         string $day,
         bool $worn,
     ): void {
-        $this->assertSame($worn, Season::of(['season' => 'snow', 'from' => $from, 'until' => $until])->isWornOn($day));
+        $this->assertSame($worn, Season::of(['season' => 'snow', 'from' => $from, 'until' => $until])->isWornOn(Day::parse($day)));
     }
 
     public function test_a_mark_that_would_be_lost_on_a_dark_page_has_a_light_edge(): void
     {
-        $edged = fn (string $ground, Shape $shape): bool => str_contains(
-            (new Mark('linkedin', $shape, 24, Colour::hex($ground), Colour::hex('#888888')))->svg('<svg><path/></svg>'),
+        $edged = fn (string $background, Shape $shape): bool => str_contains(
+            (new Mark('linkedin', $shape, 24, Colour::hex($background), Colour::hex('#888888')))->svg('<svg><path/></svg>'),
             'stroke="#fff"',
         );
         foreach (Shape::forMarks() as $shape) {

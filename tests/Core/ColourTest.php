@@ -81,10 +81,10 @@ final class ColourTest extends TestCase
     {
         mt_srand(5);
         for ($n = 0; $n < 120; $n++) {
-            [$ink, $ground] = [self::random(), self::random()];
-            $near = Contrast::nearestReadable($ink, $ground);
+            [$ink, $background] = [self::random(), self::random()];
+            $near = Contrast::nearestReadable($ink, $background);
             $this->assertNotNull($near);
-            $this->assertGreaterThanOrEqual(4.5, Contrast::ratio($near, $ground));
+            $this->assertGreaterThanOrEqual(4.5, Contrast::ratio($near, $background));
             [$from, $to] = [Oklch::of($ink), Oklch::of($near)];
             if ($to->chroma > 0.03 && $from->chroma > 0.03) {
                 $this->assertLessThan(15, abs(fmod($to->hue - $from->hue + 540, 360) - 180));
@@ -94,7 +94,7 @@ final class ColourTest extends TestCase
             if (abs($moved) > 0.03) {
                 $this->assertLessThan(
                     4.5,
-                    Contrast::ratio($from->at($to->lightness - 0.02 * ($moved <=> 0))->toColour(), $ground),
+                    Contrast::ratio($from->at($to->lightness - 0.02 * ($moved <=> 0))->toColour(), $background),
                 );
             }
         }
@@ -103,9 +103,9 @@ final class ColourTest extends TestCase
     public function test_dark_pages(): void
     {
         [$white, $body, $stamp] = [Colour::hex('#ffffff'), Colour::hex('#26332b'), Colour::hex('#b4502c')];
-        $this->assertLessThan(0.25, Oklch::of(DarkPage::Soft->ground($white))->lightness);
-        $this->assertSame($stamp, DarkPage::Soft->ground($stamp));
-        $this->assertSame('#000000', DarkPage::Forced->ground($white)->toHex());
+        $this->assertLessThan(0.25, Oklch::of(DarkPage::Soft->background($white))->lightness);
+        $this->assertSame($stamp, DarkPage::Soft->background($stamp));
+        $this->assertSame('#000000', DarkPage::Forced->background($white)->toHex());
         $this->assertSame($body, DarkPage::Unchanged->ink($body, $white));
         mt_srand(6);
         for ($n = 0; $n < 60; $n++) {
@@ -119,12 +119,12 @@ final class ColourTest extends TestCase
         }
     }
 
-    public function test_a_palette_finds_the_exact_colours_of_a_drawing_and_leaves_out_its_ground(): void
+    public function test_a_palette_finds_the_exact_colours_of_a_drawing_and_leaves_out_its_background(): void
     {
         $pixels = [];
         for ($y = 0; $y < 60; $y++) {
             for ($x = 0; $x < 60; $x++) {
-                // A clear strip, a pale ground, a large dull square, a small bright one, a soft edge between.
+                // A clear strip, a pale background, a large dull square, a small bright one, a soft edge between.
                 $pixels[] = match (true) {
                     $y > 5 && $y < 45 && $x > 5 && $x < 45 => $x < 25
                         ? 0x4A5170
@@ -139,7 +139,7 @@ final class ColourTest extends TestCase
             }
         }
         $palette = Palette::of($pixels, 60);
-        $this->assertSame('#f7f3ea', $palette->ground?->toHex());
+        $this->assertSame('#f7f3ea', $palette->background?->toHex());
         $this->assertSame(
             ['#b4502c', '#4a5170'],
             array_slice(array_map(fn (array $of) => $of['colour']->toHex(), $palette->colours), 0, 2),

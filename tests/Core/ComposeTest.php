@@ -2,6 +2,7 @@
 
 namespace Tests\Core;
 
+use InkyCard\Brand\Brand;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Starter\Starters;
@@ -15,6 +16,14 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use InkyCard\Markup\MailVocabulary;
+use InkyCard\Proof\Checks\FaintText;
+use InkyCard\Proof\Checks\ManyCalls;
+use InkyCard\Proof\Checks\ManyLinks;
+use InkyCard\Proof\Checks\TooTall;
+use InkyCard\Proof\Checks\TooWide;
+use InkyCard\Proof\Checks\TooWideForPhone;
+use InkyCard\Proof\Subject;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\TestCase;
 
 final class ComposeTest extends TestCase
@@ -122,6 +131,12 @@ final class ComposeTest extends TestCase
         }
     }
 
+    /** Gauges and the checks that hold a card against the same limit: where one is content, so is the other. */
+    private const CHECKED = [
+        'width' => [TooWide::class, TooWideForPhone::class], 'height' => [TooTall::class],
+        'faintest' => [FaintText::class], 'links' => [ManyLinks::class, ManyCalls::class],
+    ];
+
     public function test_gauges_measure_the_card(): void
     {
         $card = Samples::card();
@@ -146,11 +161,13 @@ final class ComposeTest extends TestCase
         // Pressed, a gauge names what makes it: the picture, the marks with most links.
         $this->assertSame(['p1', 'p8'], [$gauges['words']->pieces[0], $gauges['links']->pieces[0]]);
         foreach (Starters::all() as $starter) {
+            $subject = new Subject($starter->sample(), Brand::of([]), Day::parse('2026-11-25'), Samples::pictures());
             foreach (Gauges::of(Sheet::of($starter->sample()), self::html($starter->sample()), 0) as $gauge) {
-                $this->assertTrue(
-                    $gauge->good || in_array($gauge->key, ['words', 'links'], true),
-                    "$starter->key: $gauge->label $gauge->figure $gauge->unit",
+                $found = array_filter(
+                    self::CHECKED[$gauge->key] ?? [],
+                    fn (string $check) => (new $check)->find($subject) !== [],
                 );
+                $this->assertSame($found === [] || $gauge->key === 'words', $gauge->good || $gauge->key === 'words', "$starter->key: $gauge->label $gauge->figure $gauge->unit");
                 $this->assertSame(
                     [],
                     array_diff(
@@ -163,7 +180,7 @@ final class ComposeTest extends TestCase
         }
     }
 
-    public function test_dark_colours_are_those_of_every_text_on_its_ground(): void
+    public function test_dark_colours_are_those_of_every_text_on_its_background(): void
     {
         $sheet = Sheet::of(Samples::card());
         $pairs = DarkColours::pairs($sheet);
@@ -175,9 +192,9 @@ final class ComposeTest extends TestCase
                 $ink,
             );
         }
-        foreach ($pairs as $pair => [$ink, $ground]) {
-            $this->assertSame(DarkPage::Soft->ink($ink, $ground)->toHex(), $dark['soft']['inks'][$pair]);
-            $this->assertSame(DarkPage::Forced->ground($ground)->toHex(), $dark['forced']['grounds'][$ground->toHex()]);
+        foreach ($pairs as $pair => [$ink, $background]) {
+            $this->assertSame(DarkPage::Soft->ink($ink, $background)->toHex(), $dark['soft']['inks'][$pair]);
+            $this->assertSame(DarkPage::Forced->background($background)->toHex(), $dark['forced']['backgrounds'][$background->toHex()]);
         }
     }
 

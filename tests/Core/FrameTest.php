@@ -115,7 +115,7 @@ final class FrameTest extends TestCase
         $this->assertEqualsWithDelta(33, $tuned['phone']->y - $tuned['name']->y - $tuned['name']->height, 0.01);
     }
 
-    public function test_a_ground_lies_behind_the_whole_card_and_can_be_taken_away(): void
+    public function test_a_background_lies_behind_the_whole_card_and_can_be_taken_away(): void
     {
         $bare = self::card(['inks' => ['paper' => '#f4efe4']]);
         $laid = self::card(['inks' => ['paper' => '#f4efe4'], 'ground' => ['shown' => true, 'room' => 20]]);

@@ -15,6 +15,7 @@ use InkyCard\Handover\Parcel;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\Layout\Sheet;
 use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Reader as ClientReader;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
@@ -257,11 +258,10 @@ final class HandoverTest extends TestCase
                 ) as $key => $client
             ) {
                 $shown = str_contains(
-                    $client
-                        ->read(
-                            "<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>",
-                        )
-                        ->html(),
+                    ClientReader::read(
+                        $client,
+                        "<table><tr><td><img src=\"$source\" width=\"20\" height=\"20\" alt=\"A\"></td></tr></table>",
+                    )->html(),
                     '<img',
                 );
                 $this->assertSame($shown, ! in_array($client, $travel->lostIn(), true), "$key $travel->value");

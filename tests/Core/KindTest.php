@@ -195,7 +195,7 @@ final class KindTest extends TestCase
         foreach (Kinds::all() as $key => $kind) {
             $card = self::card($key, []);
             if (! in_array($key, ['rule', 'gap'], true)) {
-                $this->assertSame([], $card->pieces[0]->content($card), $key);
+                $this->assertSame([], $card->content($card->pieces[0]), $key);
                 $this->assertTrue($card->pieces[0]->isBlank(), $key);
             }
             $this->assertSame($key, $kind->key());

@@ -298,7 +298,7 @@ final class LinkTest extends TestCase
     ): void {
         $link = ProfileDirectory::read($line);
         $this->assertSame([$kind, $label, $address], [$link->kind, $link->label, $link->address]);
-        $this->assertEquals($link, ProfileDirectory::read($link->line()));
+        $this->assertEquals($link, ProfileDirectory::read(ProfileDirectory::line($link)));
     }
 
     /**

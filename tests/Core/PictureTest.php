@@ -4,6 +4,7 @@ namespace Tests\Core;
 
 use InkyCard\Colour\Colour;
 use InkyCard\Picture\Baker;
+use InkyCard\Picture\Canvas;
 use InkyCard\Picture\Framing;
 use InkyCard\Picture\Handwriting;
 use InkyCard\Picture\Intake;
@@ -40,10 +41,10 @@ final class PictureTest extends TestCase
         for ($n = 0; $n < 200; $n++) {
             imagefilledellipse($picture, mt_rand(0, 400), mt_rand(0, 300), 60, 60, mt_rand(0, 0xFFFFFF));
         }
-        $jpeg = Baker::file(fn () => imagejpeg($picture));
-        $png = Baker::file(fn () => imagepng($picture));
-        $webp = Baker::file(fn () => imagewebp($picture));
-        $gif = Baker::file(fn () => imagegif($picture));
+        $jpeg = Canvas::file(fn () => imagejpeg($picture));
+        $png = Canvas::file(fn () => imagepng($picture));
+        $webp = Canvas::file(fn () => imagewebp($picture));
+        $gif = Canvas::file(fn () => imagegif($picture));
         foreach ([0.3, 0.7, 0.99] as $share) {
             $cut = fn (string $bytes): string => substr($bytes, 0, (int) (strlen($bytes) * $share));
             yield "JPEG cut at $share" => [$cut($jpeg), 'end is missing|damaged'];
@@ -63,7 +64,7 @@ final class PictureTest extends TestCase
         $frame = imagecreate(8, 8);
         imagecolorallocate($frame, 200, 60, 40);
         for ($n = 0; $n < 500; $n++) {
-            $moving->addFrame(Baker::file(fn () => imagegif($frame)), 0.1);
+            $moving->addFrame(Canvas::file(fn () => imagegif($frame)), 0.1);
         }
         yield 'GIF of 500 frames' => [$moving->encode(), 'moves \(500 frames\)'];
         yield 'animated WebP' => [(string) file_get_contents(__DIR__.'/pictures/moving.webp'), 'moves \(2 frames\)'];
@@ -75,7 +76,7 @@ final class PictureTest extends TestCase
         yield '16-bit PNG' => [(string) file_get_contents(__DIR__.'/pictures/sixteen.png'), 'png c8402a'];
         $palette = imagecreate(30, 30);
         imagecolorallocate($palette, 43, 116, 109);
-        yield 'palette PNG' => [Baker::file(fn () => imagepng($palette)), 'png 2b746d'];
+        yield 'palette PNG' => [Canvas::file(fn () => imagepng($palette)), 'png 2b746d'];
         // A comment that is a script as well: nothing of it is kept.
         yield 'GIF that is a script too' => [
             str_replace(
@@ -188,7 +189,7 @@ final class PictureTest extends TestCase
         foreach ([0xFF0000, 0x00FF00, 0x0000FF, 0xFFFF00] as $n => $colour) {
             imagefilledrectangle($map, 100 * $n, 0, 100 * $n + 99, 199, $colour);
         }
-        $bytes = Baker::file(fn () => imagepng($map));
+        $bytes = Canvas::file(fn () => imagepng($map));
         $seen = function (string $part) use ($bytes): string {
             $image = imagecreatefromstring(
                 Baker::photo($bytes, new Recipe("sample:x#$part", Shape::Square, 40, 40))->bytes,
@@ -216,9 +217,9 @@ final class PictureTest extends TestCase
 
     public function test_tones_edges_and_densities(): void
     {
-        $half = Baker::canvas(100, 100);
+        $half = Canvas::clear(100, 100);
         imagefilledrectangle($half, 20, 20, 79, 79, 0x204060);
-        $bytes = Baker::file(fn () => imagepng($half));
+        $bytes = Canvas::file(fn () => imagepng($half));
         $pixel = function (Recipe $recipe, int $x, int $y) use ($bytes): int {
             $image = imagecreatefromstring(Baker::photo($bytes, $recipe)->bytes);
             $this->assertNotFalse($image);
@@ -270,7 +271,7 @@ final class PictureTest extends TestCase
         }
         imagesetthickness($paper, 6);
         imageline($paper, 120, 120, 560, 260, 0x202040);
-        $name = Handwriting::of(Baker::file(fn () => imagejpeg($paper, null, 95)));
+        $name = Handwriting::of(Canvas::file(fn () => imagejpeg($paper, null, 95)));
         $this->assertEqualsWithDelta(440 / 140, $name->width / $name->height, 0.25, 'cut to the writing');
         $mask = imagecreatefromstring($name->bytes);
         $this->assertNotFalse($mask);
@@ -281,7 +282,7 @@ final class PictureTest extends TestCase
         );
         $this->assertEquals($strokes, Strokes::read((string) json_encode($strokes->toArray())));
         $ink = new Recipe('hand:x', Shape::Square, 100, 60, tone: Tone::Ink, ink: Colour::hex('#c8402a'), moving: true);
-        $drawn = Baker::file(fn () => imagepng($strokes->drawn(200, 120)));
+        $drawn = Canvas::file(fn () => imagepng($strokes->drawn(200, 120)));
         foreach ([$strokes, null] as $how) {
             $gif = Baker::photo($drawn, $ink, $how);
             $frames = \Intervention\Gif\Decoder::decode($gif->bytes)->getFrames();
@@ -320,7 +321,7 @@ final class PictureTest extends TestCase
         $blank = imagecreatetruecolor(200, 100);
         imagefill($blank, 0, 0, 0xEEEEEE);
 
-        return Baker::file(fn () => imagejpeg($blank));
+        return Canvas::file(fn () => imagejpeg($blank));
     }
 
     /**
@@ -347,7 +348,7 @@ final class PictureTest extends TestCase
             ."\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
 
         return substr_replace(
-            Baker::file(fn () => imagejpeg($stored)), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0,
+            Canvas::file(fn () => imagejpeg($stored)), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0,
         );
     }
 

@@ -13,6 +13,7 @@ use InkyCard\Layout\Sheet;
 use InkyCard\Link\Wrapped;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
+use InkyCard\MailClient\Reader;
 use InkyCard\Verification\ExpectedCard;
 use InkyCard\Verification\ReceivedMessage;
 use InkyCard\Verification\Verified;
@@ -171,7 +172,7 @@ final class VerifierTest extends TestCase
             $current = self::expected(3, $card);
             $from = $current->address;
             foreach (
-                [self::html($short), MailClient::of('tolerant-webmail')->read(self::html($short))->html()] as $html
+                [self::html($short), Reader::read(MailClient::of('tolerant-webmail'), self::html($short))->html()] as $html
             ) {
                 $verified = self::verify($current, [], "<p>Hello</p>$html", '', $from);
                 $this->assertSame('verified', $verified->verdict, "$name: ".implode(' ', $verified->says()));
@@ -322,8 +323,8 @@ final class VerifierTest extends TestCase
                 : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin Dovecote\n";
 
         return $client->form === 'text'
-            ? ['', $client->read(new Message($html, $text))->words()]
-            : [$client->read($html)->html(), ''];
+            ? ['', Reader::read($client, new Message($html, $text))->words()]
+            : [Reader::read($client, $html)->html(), ''];
     }
 
     private static function html(Card $card): string

@@ -189,7 +189,7 @@ final class BrandTest extends WebTestCase
         $this->assertSame(
             ['Quillfern Gardens', '+44 1632 960199', 22.0, 'georgia'],
             [
-                $card()->piece('p4')->text('text'), $card()->piece('p5')->text('number'), $card()->style->sizes['name'],
+                $card()->piece('p4')->text('text'), $card()->piece('p5')->text('number'), $card()->style->sizes->name,
                 $card()->style->typeface->key,
             ],
         );

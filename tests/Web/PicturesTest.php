@@ -250,10 +250,10 @@ final class PicturesTest extends WebTestCase
         $this->assertSame(
             [21, true],
             [
-                ($run('inky:contrast', ['ink' => 'black', 'ground' => 'rgb(255 255 255)'])['unchanged'] ?? [])[
+                ($run('inky:contrast', ['ink' => 'black', 'background' => 'rgb(255 255 255)'])['unchanged'] ?? [])[
                     'ratio'
                 ] ?? 0,
-                $run('inky:contrast', ['ink' => 'black', 'ground' => '#fff'])['soft']['reads'] ?? null,
+                $run('inky:contrast', ['ink' => 'black', 'background' => '#fff'])['soft']['reads'] ?? null,
             ],
         );
         $baked = $run('inky:bake', [
@@ -264,7 +264,7 @@ final class PicturesTest extends WebTestCase
         $this->assertSame([80, hash_file('sha256', "$folder/out.png")], [$baked['width'] ?? 0, $baked['sha256'] ?? '']);
         foreach (
             [
-                ['inky:contrast', ['ink' => 'blackish', 'ground' => 'white'], 'ink: Write the colour'],
+                ['inky:contrast', ['ink' => 'blackish', 'background' => 'white'], 'ink: Write the colour'],
                 ['inky:inks', ['logo' => "$folder/recipe.json"], 'not a picture'],
                 ['inky:inks', ['logo' => "$folder/none"], 'There is no file'],
                 [

@@ -34,7 +34,7 @@ final class ProofTest extends WebTestCase
             $form,
         );
         $mend(['revision' => 1, 'finding' => 'corners.p9'])->assertRedirect("/cards/{$this->card->id}/proof");
-        $this->assertTrue($this->card->fresh()?->document()->style->wordButton);
+        $this->assertTrue($this->card->fresh()?->document()->style->button->word);
         $this->get("/cards/{$this->card->id}/proof")
             ->assertSee('Mended:')
             ->assertSee('history/1/sheet')
@@ -44,7 +44,7 @@ final class ProofTest extends WebTestCase
         $this->post("/cards/{$this->card->id}/undo", ['revision' => 2, 'back' => 'proof'])->assertRedirect(
             "/cards/{$this->card->id}/proof",
         );
-        $this->assertFalse($this->card->fresh()?->document()->style->wordButton);
+        $this->assertFalse($this->card->fresh()?->document()->style->button->word);
         // Somebody else was faster: nothing is overwritten.
         $this->card->refresh()->edit(1, new FillPiece('p3', ['text' => 'Head gardener']), null);
         $before = $this->card->head;
@@ -127,7 +127,6 @@ final class ProofTest extends WebTestCase
     #[DataProvider('commands')]
     public function test_proofs_and_readings_are_had_from_the_console(string $command, int $code, string $says): void
     {
-        $this->withoutMockingConsoleOutput();
         $this->assertSame($code, $this->artisan($command));
         $this->assertStringContainsString($says, \Illuminate\Support\Facades\Artisan::output());
     }

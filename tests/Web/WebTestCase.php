@@ -16,6 +16,9 @@ abstract class WebTestCase extends TestCase
 {
     use RefreshDatabase;
 
+    /** Commands run as they are: nothing here is asked back. */
+    public $mockConsoleOutput = false;
+
     protected Workspace $workspace;
 
     protected User $maren;

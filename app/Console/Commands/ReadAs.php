@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use InkyCard\MailClient\Change;
 use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Reader;
 use InkyCard\Refusal;
 
 /** Any mail HTML in, what the reader of a stand-in sees of it out. */
@@ -25,7 +26,7 @@ final class ReadAs extends AbstractAnswer
         if (strlen($html) > self::MAX_BYTES) {
             throw Refusal::because('This file is over 4 MB: no mail client takes that.');
         }
-        $reading = $client->read($html);
+        $reading = Reader::read($client, $html);
 
         return $this->option('changes')
             ? self::json(array_map(fn (Change $change) => $change->toArray(), $reading->changes))

@@ -27,12 +27,12 @@ final class TakeInks extends AbstractAnswer
         $colours = array_column($palette->colours, 'colour');
 
         return self::json([
-            'ground' => $palette->ground?->toHex(),
+            'ground' => $palette->background?->toHex(),
             'colours' => array_map(
                 fn (array $of) => ['colour' => $of['colour']->toHex(), 'share' => $of['share']],
                 $palette->colours,
             ),
-            'inks' => array_map(fn ($ink) => $ink->toHex(), InkProposal::of($colours, $palette->ground)),
+            'inks' => array_map(fn ($ink) => $ink->toHex(), InkProposal::of($colours, $palette->background)),
         ]);
     }
 }

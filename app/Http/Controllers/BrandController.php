@@ -61,20 +61,20 @@ final class BrandController extends Controller
     {
         $from = $request->hasFile('logo') ? 'logo' : 'pasted';
         try {
-            [$taken, $ground, $not] = Refusal::at("/$from", fn () => $this->colours($request, $library, $from));
+            [$taken, $background, $not] = Refusal::at("/$from", fn () => $this->colours($request, $library, $from));
         } catch (Refusal $refusal) {
             return $this->page(['refused' => ['take' => [$from => $refusal->getMessage()]], 'typed' => 'take'], 422);
         }
 
         return $this->page(['typed' => 'take', 'taken' => [
-            'colours' => array_slice($ground === null ? $taken : [...$taken, $ground], 0, self::TAKEN),
-            'inks' => InkProposal::of($taken, $ground),
+            'colours' => array_slice($background === null ? $taken : [...$taken, $background], 0, self::TAKEN),
+            'inks' => InkProposal::of($taken, $background),
             'not' => $not,
         ]]);
     }
 
     /**
-     * @return array{list<\InkyCard\Colour\Colour>, ?\InkyCard\Colour\Colour, list<string>} colours, ground, what was not understood
+     * @return array{list<\InkyCard\Colour\Colour>, ?\InkyCard\Colour\Colour, list<string>} colours, background, what was not understood
      *
      * @throws Refusal
      */
@@ -82,7 +82,7 @@ final class BrandController extends Controller
     {
         if ($from === 'logo') {
             $palette = Sampler::palette($library->drawn(self::uploaded($request->file('logo'))[0]));
-            $taken = [array_column($palette->colours, 'colour'), $palette->ground, []];
+            $taken = [array_column($palette->colours, 'colour'), $palette->background, []];
         } else {
             $read = ColourText::find($request->input('pasted') ?? '');
             $taken = [$read['found'], null, $read['not']];

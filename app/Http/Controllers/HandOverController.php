@@ -13,11 +13,13 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Reader;
 use InkyCard\Refusal;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
@@ -41,13 +43,13 @@ final class HandOverController extends Controller
             'html' => $html,
             'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
-            'address' => $parcel->fact('email', 'address') ?: self::member($request)->email,
+            'address' => $parcel->card->fact(Capability::MailAddress) ?: self::member($request)->email,
             'to' => $destination,
             'note' => HouseNotes::of($this->workspace->id, $destination),
             'phone' => PhoneController::address($card),
             'destinations' => Destination::all(),
             'client' => $client,
-            'reading' => $inside ? $client->read($html) : $proof->subject->reading($destination->client),
+            'reading' => $inside ? Reader::read($client, $html) : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
             'travels' => array_map(
                 fn (PictureDelivery $travel) => [

@@ -16,6 +16,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
+use InkyCard\MailClient\Reader;
 use InkyCard\Refusal;
 
 /**
@@ -49,14 +50,13 @@ final class TrayController extends Controller
         $client = MailClient::all()[$client] ?? abort(404);
         $received = $this->message($message);
         $html = $received->shown();
-        $reading = $client->read(
-            new Message(
-                $html === ''
-                    ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text())
-                        .'</pre>'
-                    : $html,
-                $received->text() === '' ? null : $received->text(),
-            ),
+        $reading = Reader::read($client, new Message(
+            $html === ''
+                ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text())
+                    .'</pre>'
+                : $html,
+            $received->text() === '' ? null : $received->text(),
+        ),
         );
 
         return response()

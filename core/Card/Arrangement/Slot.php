@@ -17,7 +17,7 @@ final readonly class Slot
      * @param  'center'|'end'|null  $align
      * @param  'top'|'middle'|'bottom'  $valign
      * @param  bool  $flow  its lines run on as one, parted by dots
-     * @param  bool  $band  stands on a ground of the accent ink
+     * @param  bool  $band  stands on a background of the accent ink
      */
     public function __construct(
         Zone|array $zones,

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Colour\Colour;
+
 /**
  * What a piece puts on the card, with every colour and size settled.
  *
@@ -18,5 +20,18 @@ interface Block
      *
      * @param  \Closure(string): string  $to  address => the one in its place
      */
-    public function leading(\Closure $to): self;
+    public function withLinks(\Closure $to): self;
+
+    /** @return list<TextRun> its words */
+    public function runs(): array;
+
+    /** @return list<PictureBlock> its pictures, marks and symbols among them */
+    public function pictures(): array;
+
+    /**
+     * What its words stand on.
+     *
+     * @param  Colour  $paper  of the card
+     */
+    public function background(Colour $paper): Colour;
 }

@@ -4,8 +4,8 @@ namespace InkyCard\Card\Content;
 
 use InkyCard\Colour\Colour;
 
-/** A call to action on a coloured ground. */
-final readonly class ButtonBlock implements Block
+/** A call to action on a background of its own. */
+final readonly class ButtonBlock extends AbstractBlock
 {
     /**
      * @param  int  $radius  corner radius, CSS px
@@ -13,7 +13,7 @@ final readonly class ButtonBlock implements Block
      */
     public function __construct(
         public TextRun $words,
-        public Colour $ground,
+        public Colour $colour,
         public int $radius,
         public bool $beside = false,
     ) {
@@ -24,8 +24,18 @@ final readonly class ButtonBlock implements Block
         return $this->words->href === null ? [] : [new BlockLink($this->words->text, $this->words->href)];
     }
 
-    public function leading(\Closure $to): self
+    public function withLinks(\Closure $to): self
     {
-        return new self($this->words->leading($to), $this->ground, $this->radius, $this->beside);
+        return new self($this->words->withLink($to), $this->colour, $this->radius, $this->beside);
+    }
+
+    public function runs(): array
+    {
+        return [$this->words];
+    }
+
+    public function background(Colour $paper): Colour
+    {
+        return $this->colour;
     }
 }

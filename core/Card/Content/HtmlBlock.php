@@ -5,7 +5,7 @@ namespace InkyCard\Card\Content;
 use InkyCard\Markup\OwnMarkup;
 
 /** Markup of somebody's own, made safe before it got here. */
-final readonly class HtmlBlock implements Block
+final readonly class HtmlBlock extends AbstractBlock
 {
     /** Start of a link in clean markup, whose quotes are always double: what stands before its address, the address. */
     private const LINK = '/<a\b([^>]*?) href="([^"]*)"[^>]*>';
@@ -36,7 +36,7 @@ final readonly class HtmlBlock implements Block
      *
      * @return list<array{int, int}> width and height, CSS px
      */
-    public function pictures(): array
+    public function pictureSizes(): array
     {
         preg_match_all('/<img\b[^>]*>/i', $this->html, $found);
 
@@ -53,7 +53,7 @@ final readonly class HtmlBlock implements Block
         return array_map(fn (array $link) => new BlockLink(OwnMarkup::words($link[3]), self::plain($link[2])), $found);
     }
 
-    public function leading(\Closure $to): self
+    public function withLinks(\Closure $to): self
     {
         return new self(
             (string) preg_replace_callback(

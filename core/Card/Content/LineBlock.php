@@ -3,8 +3,11 @@
 namespace InkyCard\Card\Content;
 
 /** Runs of text read as one line; it may wrap. */
-final readonly class LineBlock implements Block
+final readonly class LineBlock extends AbstractBlock
 {
+    /** Between two joined lines of text. */
+    public const SEPARATOR = ' · ';
+
     /** Size of its largest run, CSS px. */
     public float $size;
 
@@ -20,7 +23,7 @@ final readonly class LineBlock implements Block
         $size = $height = 0.0;
         foreach ($runs as $run) {
             $size = max($size, $run->size);
-            $height = max($height, $run->size * $run->leading);
+            $height = max($height, $run->size * $run->lineHeight);
         }
         $this->size = $size;
         $this->height = (int) round($height);
@@ -50,8 +53,18 @@ final readonly class LineBlock implements Block
         return $links;
     }
 
-    public function leading(\Closure $to): self
+    public function withLinks(\Closure $to): self
     {
-        return new self(array_map(fn (TextRun $run) => $run->leading($to), $this->runs), $this->symbol);
+        return new self(array_map(fn (TextRun $run) => $run->withLink($to), $this->runs), $this->symbol);
+    }
+
+    public function runs(): array
+    {
+        return $this->runs;
+    }
+
+    public function pictures(): array
+    {
+        return $this->symbol === null ? [] : [$this->symbol];
     }
 }

@@ -3,13 +3,13 @@
 namespace InkyCard\Card\Content;
 
 /** Linked marks side by side. */
-final readonly class MarksBlock implements Block
+final readonly class MarksBlock extends AbstractBlock
 {
     /**
      * @param  non-empty-list<PictureBlock>  $marks
-     * @param  int  $gap  CSS px between two marks
+     * @param  int  $spacing  CSS px between two marks
      */
-    public function __construct(public array $marks, public int $gap)
+    public function __construct(public array $marks, public int $spacing)
     {
     }
 
@@ -18,8 +18,13 @@ final readonly class MarksBlock implements Block
         return array_merge(...array_map(fn (PictureBlock $mark) => $mark->links(), $this->marks));
     }
 
-    public function leading(\Closure $to): self
+    public function withLinks(\Closure $to): self
     {
-        return new self(array_map(fn (PictureBlock $mark) => $mark->leading($to), $this->marks), $this->gap);
+        return new self(array_map(fn (PictureBlock $mark) => $mark->withLinks($to), $this->marks), $this->spacing);
+    }
+
+    public function pictures(): array
+    {
+        return $this->marks;
     }
 }

@@ -5,7 +5,7 @@ namespace InkyCard\Card\Content;
 use InkyCard\Picture\Bake;
 
 /** A picture: baked by us, or an address used as it stands. */
-final readonly class PictureBlock implements Block
+final readonly class PictureBlock extends AbstractBlock
 {
     /** Widest that keeps its width everywhere, CSS px. */
     private const FIXED = 240;
@@ -36,10 +36,15 @@ final readonly class PictureBlock implements Block
         return $this->href === null ? [] : [new BlockLink($this->alt, $this->href)];
     }
 
-    public function leading(\Closure $to): self
+    public function withLinks(\Closure $to): self
     {
         return $this->href === null
             ? $this
             : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href));
+    }
+
+    public function pictures(): array
+    {
+        return [$this];
     }
 }

@@ -12,7 +12,7 @@ final readonly class TextRun
      * @param  ?string  $href  where it leads; null for plain words
      * @param  ?string  $plain  what stands for it in plain text, if not its words
      * @param  bool  $underlined  whether a link has a line under it
-     * @param  float  $leading  line height by type size
+     * @param  float  $lineHeight  by type size
      * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
      */
     public function __construct(
@@ -24,7 +24,7 @@ final readonly class TextRun
         public ?string $plain = null,
         public bool $underlined = false,
         public bool $italic = false,
-        public float $leading = 1.4,
+        public float $lineHeight = 1.4,
         public bool $guarded = false,
     ) {
     }
@@ -55,7 +55,7 @@ final readonly class TextRun
     }
 
     /** @param  \Closure(string): string  $to  address => the one in its place */
-    public function leading(\Closure $to): self
+    public function withLink(\Closure $to): self
     {
         return $this->href === null ? $this : new self(...['href' => $to($this->href)] + get_object_vars($this));
     }

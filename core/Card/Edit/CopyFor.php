@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
@@ -13,11 +14,6 @@ use InkyCard\Type\CleanText;
  */
 final readonly class CopyFor implements Edit
 {
-    /** What belongs to a person, not to a firm. */
-    private const PERSONAL = [
-        'name', 'role', 'credentials', 'pronouns', 'headshot', 'phone', 'email', 'licence', 'profiles', 'closing',
-    ];
-
     /**
      * @param  string  $holder  whose it will be; empty for the same person
      * @param  string  $email  empty where that is not known
@@ -36,25 +32,21 @@ final readonly class CopyFor implements Edit
             return $copy;
         }
 
-        return $copy->with([
-            'pieces' => array_map(
-                fn (Piece $piece) => match (true) {
-                    $piece->kind->key() === 'name' => $piece->with([
-                        'fields' => ['text' => $holder] + $piece->fields,
-                        'sample' => false,
-                    ]),
-                    $piece->kind->key() === 'email' && $this->email !== '' => $piece->with([
-                        'fields' => ['address' => $this->email] + $piece->fields,
-                        'sample' => false,
-                    ]),
-                    in_array($piece->kind->key(), self::PERSONAL, true) && ! $piece->isBlank() => $piece->with([
-                        'sample' => true,
-                    ]),
-                    default => $piece,
-                },
-                $copy->pieces,
-            ),
+        return $copy->with(['pieces' => array_map(fn (Piece $piece) => $this->piece($piece, $holder), $copy->pieces)]);
+    }
+
+    private function piece(Piece $piece, string $holder): Piece
+    {
+        $set = fn (string $value) => $piece->with([
+            'fields' => [$piece->kind->mainField() => $value] + $piece->fields, 'sample' => false,
         ]);
+
+        return match (true) {
+            $piece->can(Capability::Holder) => $set($holder),
+            $piece->can(Capability::MailAddress) && $this->email !== '' => $set($this->email),
+            $piece->can(Capability::Personal) && ! $piece->isBlank() => $piece->with(['sample' => true]),
+            default => $piece,
+        };
     }
 
     public function words(Card $before): string

@@ -3,9 +3,12 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Brand\Brand;
+use InkyCard\Brand\Notice;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\NoticeKind;
 use InkyCard\Card\MissingCompliance;
 use InkyCard\Card\Piece;
 
@@ -24,26 +27,28 @@ final readonly class MeetRules implements BulkEdit
                 'pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece))),
             ]);
         }
+        $kind = Kinds::first(Capability::Notice);
         // One that is on the card needs a place alone; a new one needs one as well.
-        if ((MissingCompliance::missing($card, $this->brand)->notices ?? []) !== []
-            && ! isset($card->arrangement->zones[Kinds::of('notice')->zone()->value])) {
+        if ($this->missing($card) !== [] && ! isset($card->arrangement->zones[$kind->zone()->value])) {
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
-        foreach (MissingCompliance::missing($card, $this->brand)->notices ?? [] as $notice) {
-            $id = AddPiece::nextId($card);
-            $card = (new FillPiece($id, ['text' => $notice->text, 'documents' => $notice->documents]))->apply(
-                (new AddPiece(Kinds::of('notice')))->apply($card),
-            );
+        foreach ($this->missing($card) as $notice) {
+            $fill = new FillPiece(AddPiece::nextId($card), ['text' => $notice->text, 'documents' => $notice->documents]);
+            $card = $fill->apply((new AddPiece($kind))->apply($card));
         }
 
         return $card;
     }
 
+    /** @return list<Notice> */
+    private function missing(Card $card): array
+    {
+        return MissingCompliance::missing($card, $this->brand)->notices ?? [];
+    }
+
     public function touches(Card $card): bool
     {
-        return $this->back
-            ? array_filter($card->pieces, $this->isOurs(...)) !== []
-            : (MissingCompliance::missing($card, $this->brand)->notices ?? []) !== [];
+        return ($this->back ? array_filter($card->pieces, $this->isOurs(...)) : $this->missing($card)) !== [];
     }
 
     public function back(): self
@@ -53,27 +58,15 @@ final readonly class MeetRules implements BulkEdit
 
     public function words(Card $before): string
     {
-        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ')
-            .implode(
-                ', ',
-                array_column(
-                    $this->back
-                        ? $this->brand->notices
-                        : MissingCompliance::missing($before, $this->brand)->notices ?? [],
-                    'name',
-                ),
-            );
+        $notices = $this->back ? $this->brand->notices : $this->missing($before);
+
+        return ($this->back ? 'Notices taken off: ' : 'Notices put on: ').implode(', ', array_column($notices, 'name'));
     }
 
     private function isOurs(Piece $piece): bool
     {
-        foreach ($this->brand->notices as $notice) {
-            if ($piece->kind->key() === 'notice' && $piece->text('text') === $notice->text
-                && ($piece->fields['documents'] ?? []) === $notice->documents) {
-                return true;
-            }
-        }
-
-        return false;
+        return $piece->can(Capability::Notice) && array_filter(
+            $this->brand->notices, fn (Notice $notice) => NoticeKind::shows($piece, $notice),
+        ) !== [];
     }
 }

@@ -4,6 +4,7 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 
 /**
@@ -13,51 +14,39 @@ use InkyCard\Card\Piece;
  */
 final readonly class Shorten implements Edit
 {
-    /** What stays, however often it is there. */
-    private const KEPT = ['name', 'credentials', 'role', 'company', 'licence', 'notice'];
-
     /** Arrangements that are low already. */
     private const LOW = ['single-line', 'reply'];
 
-    /** Of each of these the first stays. */
-    private const ONE_OF = [['phone'], ['web'], ['button', 'booking', 'textlink']];
-
     public function apply(Card $card): Card
     {
-        $first = [];
-        foreach (self::ONE_OF as $kinds) {
-            $of = array_values(
-                array_filter(
-                    $card->pieces,
-                    fn (Piece $piece) => $piece->shown && ! $piece->isBlank()
-                        && in_array($piece->kind->key(), $kinds, true),
-                ),
-            );
-            // A phone number that goes where its holder goes comes first.
-            usort(
-                $of,
-                fn (Piece $one, Piece $other) => ($other->text('sort') === 'mobile')
-                    <=> ($one->text('sort') === 'mobile'),
-            );
-            $first[] = $of[0]->id ?? null;
-        }
+        $firsts = array_column(self::firsts($card), 'id');
         $short = $card->with([
-            'arrangement' => in_array($card->arrangement->key, self::LOW, true)
-                ? $card->arrangement
+            'arrangement' => in_array($card->arrangement->key, self::LOW, true) ? $card->arrangement
                 : Arrangement::of('words-only'),
             'pieces' => array_map(
-                fn (Piece $piece) => $piece->with([
-                    'shown' => $piece->shown
-                        && (in_array($piece->kind->key(), self::KEPT, true) || in_array($piece->id, $first, true)),
-                ]),
+                fn (Piece $piece) => $piece->with(['shown' => $piece->shown && ($piece->can(Capability::InShort)
+                    || in_array($piece->id, $firsts, true))]),
                 $card->pieces,
             ),
         ]);
 
         // A card that says none of it is as short as it gets.
-        return array_filter($short->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()) === []
-            ? $card
-            : $short;
+        return $short->filled() === [] ? $card : $short;
+    }
+
+    /** @return list<Piece> those of which one is enough */
+    private static function firsts(Card $card): array
+    {
+        $firsts = [];
+        foreach (Capability::ONE_IN_SHORT as $capability) {
+            $of = $card->filled($capability);
+            // A phone number that goes where its holder goes comes first.
+            $isMobile = fn (Piece $piece) => $piece->text('sort') === 'mobile';
+            usort($of, fn (Piece $one, Piece $other) => $isMobile($other) <=> $isMobile($one));
+            array_push($firsts, ...array_slice($of, 0, 1));
+        }
+
+        return $firsts;
     }
 
     public function words(Card $before): string

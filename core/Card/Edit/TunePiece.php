@@ -3,15 +3,13 @@
 namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
+use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
 
 /** Sets a piece's own look and whether it joins the previous piece's line. */
 final readonly class TunePiece implements Edit
 {
-    /** Between two joined lines of text. */
-    public const SEPARATOR = ' · ';
-
     /**
      * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"
      * @param  ?bool  $joined  null to leave it as it is
@@ -50,7 +48,7 @@ final readonly class TunePiece implements Edit
             'tuning' => $tuning,
             'joined' => match ($this->joined) {
                 null => $piece->joined,
-                true => $piece->joined ?? self::SEPARATOR,
+                true => $piece->joined ?? LineBlock::SEPARATOR,
                 false => null,
             },
         ]));

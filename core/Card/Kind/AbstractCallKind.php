@@ -3,13 +3,15 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
 use InkyCard\Card\Content\TextRun;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Style\Style;
+use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Limits;
 use InkyCard\Link\Target;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use InkyCard\Type\CleanText;
 
 /** A kind that asks the reader to do one thing: words and an address, as a button or as a line of text. */
@@ -34,14 +36,14 @@ abstract class AbstractCallKind extends AbstractKind
         parent::__construct($key, $label, $icon, $purpose, Zone::Under);
     }
 
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'words';
     }
 
     public function resizes(): array
     {
-        return ['button', 4, 40];
+        return ['button', ...Limits::BUTTON_DRAGGED];
     }
 
     public function fields(): array
@@ -60,72 +62,50 @@ abstract class AbstractCallKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        $form = $fields['form'] ?? $this->form;
-        if (! is_string($form) || ! isset(self::FORMS[$form])) {
-            throw Refusal::because('Choose a button or a line of text.', '/form');
-        }
-
         return [
             'words' => self::optional($fields, 'words', fn ($raw) => CleanText::of($raw, 80, 'wording')),
             'address' => self::optional($fields, 'address', fn ($raw) => Target::parse($raw, $country)),
-            'form' => $form,
-        ];
-    }
-
-    /** A call that leads nowhere is none: it stays off the card until it has words and an address. */
-    public function content(Piece $piece, Card $card): array
-    {
-        $words = $this->words($piece);
-        $address = $piece->text('address');
-        if ($piece->text('words') === '' || $address === '') {
-            return [];
-        }
-        $style = $card->style;
-        $size = $piece->tuning->size ?? $style->sizes['text'];
-        $ground = $style->ink($piece->tuning->ink ?? InkRole::Accent);
-        if ($piece->text('form') !== 'button') {
-            return [
-                new Content\LineBlock([
-                    new TextRun(
-                        $words, $ground, $size, $piece->tuning->bold ?? true, $address,
-                        "$words: ".Target::words($address), $piece->text('form') === 'underlined',
-                        $piece->tuning->italic ?? false, $style->leading,
-                    ),
-                ]),
-            ];
-        }
-
-        return [
-            new Content\ButtonBlock(
-                new TextRun(
-                    $words, Contrast::readable($ground, $style->ink(InkRole::Paper)), $size,
-                    $piece->tuning->bold ?? true, $address, italic: $piece->tuning->italic ?? false,
-                    leading: $style->leading,
-                ),
-                $ground,
-                $style->radius,
+            'form' => self::choice(
+                $fields, 'form', self::FORMS, $this->form, 'Choose a button or a line of text.',
             ),
         ];
     }
 
-    /** What stands on it; kinds with a date add it. */
-    protected function words(Piece $piece): string
+    /** A call that leads nowhere is none: it stays off the card until it has words and an address. */
+    public function content(Filled $piece, CardContext $card): array
     {
-        return $piece->text('words');
+        if ($piece->text('words') === '' || $piece->text('address') === '') {
+            return [];
+        }
+        $style = $card->style;
+        $ink = $style->ink($piece->tuning()->ink ?? InkRole::Accent);
+        if ($piece->text('form') === 'button') {
+            $readable = Contrast::readable($ink, $style->ink(InkRole::Paper));
+
+            return [new Content\ButtonBlock($this->said($piece, $style, $readable), $ink, $style->button->radius)];
+        }
+
+        return [new Content\LineBlock([$this->said($piece, $style, $ink)])];
     }
 
-    /** A date as people read it, such as 14 March 2027. */
-    protected static function day(string $date): string
+    private function said(Filled $piece, Style $style, Colour $ink): TextRun
     {
-        [$year, $month, $day] = array_map('intval', explode('-', $date));
+        $words = $this->words($piece);
+        $address = $piece->text('address');
+        $tuning = $piece->tuning();
+        $asLine = $piece->text('form') !== 'button';
 
-        return $day.' '
-            .[
-                '', 'January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October',
-                'November', 'December',
-            ][$month]
-            .' '
-            .$year;
+        return new TextRun(
+            $words, $ink, $tuning->size ?? $style->sizes->text, $tuning->bold ?? true, $address,
+            $asLine ? "$words: ".Target::words($address) : null, $piece->text('form') === 'underlined',
+            $tuning->italic ?? false, $style->spacing->lineHeight,
+        );
+    }
+
+    /** What stands on it; kinds with a date add it. */
+    protected function words(Filled $piece): string
+    {
+        return $piece->text('words');
     }
 
     /**
@@ -135,13 +115,6 @@ abstract class AbstractCallKind extends AbstractKind
      */
     protected static function date(array $fields, string $name): string
     {
-        return self::optional($fields, $name, function (mixed $raw) {
-            $text = CleanText::of($raw, 10, 'date');
-
-            return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/D', $text, $part)
-                && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
-                ? $text
-                : throw Refusal::because('The date is written year, month, day, such as 2027-03-14.');
-        });
+        return self::optional($fields, $name, fn ($raw) => Day::parse(CleanText::of($raw, 10, 'date'))->iso);
     }
 }

@@ -3,18 +3,22 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content\PictureBlock;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Style\Number;
 use InkyCard\Colour\Contrast;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
+use InkyCard\Time\Window;
 use InkyCard\Type\CleanText;
 
 /** What every kind has to say about itself. */
 abstract class AbstractKind implements Kind
 {
+    /** @var list<Capability> */
+    protected const CAN = [];
+
     public function __construct(
         private readonly string $key,
         private readonly string $label,
@@ -49,9 +53,9 @@ abstract class AbstractKind implements Kind
         return $this->zone;
     }
 
-    public function isContact(): bool
+    public function can(Capability $capability): bool
     {
-        return false;
+        return in_array($capability, static::CAN, true);
     }
 
     public function resizes(): ?array
@@ -69,34 +73,98 @@ abstract class AbstractKind implements Kind
      *
      * @param  string  $icon  name in the open icon set
      */
-    protected function symbol(Card $card, string $icon): ?PictureBlock
+    protected function symbol(CardContext $card, string $icon): ?PictureBlock
     {
         $style = $card->style;
-        if ($style->symbolShape === null) {
+        $shape = $style->symbols->shape;
+        if ($shape === null) {
             return null;
         }
-        $ground = $style->ink($style->symbolInk);
-        $size = (int) round($style->sizes['text'] * ($style->symbolShape === Shape::Bare ? 1 : 1.3));
-
-        return new PictureBlock(
-            new Mark(
-                $icon, $style->symbolShape, $size, $ground, Contrast::readable($ground, $style->ink(InkRole::Paper)),
-            ),
-            $size,
-            $size,
-            $this->label,
+        $background = $style->ink($style->symbols->ink);
+        $size = (int) round($style->sizes->text * ($shape === Shape::Bare ? 1 : 1.3));
+        $mark = new Mark(
+            $icon, $shape, $size, $background, Contrast::readable($background, $style->ink(InkRole::Paper)),
         );
+
+        return new PictureBlock($mark, $size, $size, $this->label);
     }
 
-    /** The field that says what the piece is about. */
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'text';
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
-        return $piece->text($this->fact());
+        return $piece->text($this->mainField());
+    }
+
+    public function standing(Standing $known): array
+    {
+        return [];
+    }
+
+    public function follow(Filled $piece, Standing $was, Standing $is): array
+    {
+        $new = $this->standing($is);
+        $changes = [];
+        foreach ($this->standing($was) as $field => $old) {
+            if ($old !== '' && $old !== $new[$field] && $piece->text($field) === $old) {
+                $changes[$field] = $new[$field];
+            }
+        }
+
+        return $changes;
+    }
+
+    public function window(Filled $piece): ?Window
+    {
+        return null;
+    }
+
+    public function profiles(Filled $piece): array
+    {
+        return [];
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [];
+    }
+
+    /** A run of text in the look given, where the piece's own tuning does not say otherwise. */
+    protected static function run(
+        Filled $piece,
+        CardContext $card,
+        string $text,
+        InkRole $ink,
+        float $size,
+        bool $bold = false,
+        ?string $href = null,
+        ?string $plain = null,
+        bool $underlined = false,
+        bool $italic = false,
+        bool $guarded = false,
+    ): TextRun {
+        $tuning = $piece->tuning();
+
+        return new TextRun(
+            $text, $card->style->ink($tuning->ink ?? $ink), $tuning->size ?? $size, $tuning->bold ?? $bold, $href, $plain,
+            $tuning->underline ?? $underlined, $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
+        );
+    }
+
+    /**
+     * Reads a number of pixels; what is missing or empty is as it is by default.
+     *
+     * @param  array<array-key, mixed>  $fields
+     * @param  array{int, int}  $bounds
+     */
+    protected static function pixels(array $fields, string $name, array $bounds, int $default): int
+    {
+        $given = ($fields[$name] ?? '') === '' ? null : $fields[$name];
+
+        return (int) round(Number::within($given, $bounds, $name, "/$name") ?? $default);
     }
 
     /**
@@ -110,6 +178,23 @@ abstract class AbstractKind implements Kind
         $raw = $fields[$name] ?? '';
 
         return is_string($raw) && trim($raw) === '' ? '' : Refusal::at("/$name", fn () => $read($raw));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @param  array<string, string>  $choices  value => label
+     * @param  string  $sentence  what is said of any other value
+     */
+    protected static function choice(
+        array $fields,
+        string $name,
+        array $choices,
+        string $default,
+        string $sentence,
+    ): string {
+        $given = $fields[$name] ?? $default;
+
+        return is_string($given) && isset($choices[$given]) ? $given : throw Refusal::because($sentence, "/$name");
     }
 
     /**

@@ -3,9 +3,8 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Style\TypeSizes;
 use InkyCard\Type\CleanText;
 
 /** A kind that is one line of plain words in one look. */
@@ -44,25 +43,27 @@ abstract class AbstractLineKind extends AbstractKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $text = $piece->text('text');
 
-        return $text === ''
-            ? []
-            : [
-                new Content\LineBlock([
-                    $piece->run(
-                        $card, $text, $this->ink, $card->style->sizes[$this->size], $this->bold,
-                        guarded: $this->isGuarded(),
-                    ),
-                ]),
-            ];
+        return $text === '' ? [] : [new Content\LineBlock([self::run(
+            $piece, $card, $text, $this->ink, $this->size($card->style->sizes), $this->bold, guarded: $this->isGuarded(),
+        )])];
     }
 
     /** A name is no number, and what else speaks of its holder shows it as it is. */
     public function isGuarded(): bool
     {
-        return $this->key() !== 'name';
+        return ! $this->can(Capability::Holder);
+    }
+
+    private function size(TypeSizes $sizes): float
+    {
+        return match ($this->size) {
+            'name' => $sizes->name,
+            'text' => $sizes->text,
+            'small' => $sizes->small,
+        };
     }
 }

@@ -2,16 +2,11 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
-use InkyCard\Card\Style\Number;
-use InkyCard\Link\WebAddress;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
-use InkyCard\Type\CleanText;
 
 /** A kind that is one picture in its own proportion, with a link if it has one. */
 abstract class AbstractPictureKind extends AbstractKind
@@ -65,24 +60,13 @@ abstract class AbstractPictureKind extends AbstractKind
             );
         }
 
-        return [
-            'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
-            'alt' => self::optional($fields, 'alt', fn ($raw) => CleanText::of($raw, 160, 'alt text')),
-            'address' => self::optional(
-                $fields,
-                'address',
-                fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
-            ),
-            'width' => (int) round(
-                Number::within(
-                    ($fields['width'] ?? '') === '' ? null : $fields['width'], $this->widths, 'width', '/width',
-                ) ?? $this->width,
-            ),
+        return PictureLook::source($fields) + [
+            'width' => self::pixels($fields, 'width', $this->widths, $this->width),
             'ratio' => round((float) $ratio, 4),
         ] + PictureLook::accept($fields);
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $ref = $piece->text('picture');
         if ($ref === '') {
@@ -100,12 +84,12 @@ abstract class AbstractPictureKind extends AbstractKind
         )];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         return $piece->text('picture') === '' ? '' : ($piece->text('alt') ?: $piece->text('width').' px wide');
     }
 
-    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
+    protected function recipe(Filled $piece, CardContext $card, string $ref, int $width, int $height): Recipe
     {
         return PictureLook::recipe($piece, $card, $ref, Shape::Square, $width, $height);
     }

@@ -3,14 +3,14 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\CleanText;
 
 final class AddressKind extends AbstractContactKind
 {
+    protected const CAN = [Capability::Contact, Capability::Reach];
+
     /** An open map that takes a search in its address. */
     private const MAP = 'https://www.openstreetmap.org/search?query=';
 
@@ -38,14 +38,34 @@ final class AddressKind extends AbstractContactKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $text = $piece->text('text');
 
-        return $text === '' ? [] : [new Content\LineBlock([$piece->run(
-            $card, $text, InkRole::Body, $card->style->sizes['text'],
+        return $text === '' ? [] : [new Content\LineBlock([self::run(
+            $piece, $card, $text, InkRole::Body, $card->style->sizes->text,
             href: $piece->text('map') ?: self::MAP.rawurlencode($text),
             plain: $text,
         )], $this->symbol($card, 'geo-alt-fill'))];
+    }
+
+    public function standing(Standing $known): array
+    {
+        return ['text' => $known->brand->lines->address, 'map' => $known->brand->lines->map];
+    }
+
+    public function follow(Filled $piece, Standing $was, Standing $is): array
+    {
+        [$old, $new] = [$was->brand->lines, $is->brand->lines];
+        // A map left to a search of the address follows only together with it.
+        $searched = $old->map === '' && $piece->text('map') === '' && $old->address !== ''
+            && in_array($piece->text('text'), [$old->address, $new->address], true);
+
+        return parent::follow($piece, $was, $is) + ($searched && $new->map !== '' ? ['map' => $new->map] : []);
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('ADR', ['', '', $piece->text('text'), '', '', '', ''], ['TYPE' => 'work'])];
     }
 }

@@ -4,6 +4,8 @@ namespace InkyCard\Card\Kind;
 
 final class ButtonKind extends AbstractCallKind
 {
+    protected const CAN = [Capability::Call, Capability::Promise, Capability::Reach, Capability::ShortCall];
+
     public function __construct()
     {
         parent::__construct(

@@ -3,9 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
@@ -13,6 +11,8 @@ use InkyCard\Type\CleanText;
 
 final class ClosingKind extends AbstractPictureKind
 {
+    protected const CAN = [Capability::Personal, Capability::Handwriting];
+
     public function __construct()
     {
         parent::__construct(
@@ -50,19 +50,19 @@ final class ClosingKind extends AbstractPictureKind
         ] + parent::accept($fields, $country);
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $phrase = $piece->text('phrase');
 
         return [
             ...$phrase === ''
                 ? []
-                : [new Content\LineBlock([$piece->run($card, $phrase, InkRole::Body, $card->style->sizes['text'])])],
+                : [new Content\LineBlock([self::run($piece, $card, $phrase, InkRole::Body, $card->style->sizes->text)])],
             ...parent::content($piece, $card),
         ];
     }
 
-    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
+    protected function recipe(Filled $piece, CardContext $card, string $ref, int $width, int $height): Recipe
     {
         return PictureLook::recipe(
             $piece, $card, $ref, Shape::Square, $width, $height,
@@ -70,7 +70,7 @@ final class ClosingKind extends AbstractPictureKind
         );
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         return $piece->text('phrase') ?: parent::summary($piece);
     }

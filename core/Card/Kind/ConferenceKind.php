@@ -4,6 +4,8 @@ namespace InkyCard\Card\Kind;
 
 final class ConferenceKind extends AbstractCallKind
 {
+    protected const CAN = [Capability::Call];
+
     public function __construct()
     {
         parent::__construct(

@@ -6,6 +6,8 @@ use InkyCard\Brand\InkRole;
 
 final class CredentialsKind extends AbstractLineKind
 {
+    protected const CAN = [Capability::Personal, Capability::InShort];
+
     public function __construct()
     {
         parent::__construct(

@@ -3,14 +3,14 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\Target;
 use InkyCard\Type\CleanText;
 
 final class CustomLineKind extends AbstractContactKind
 {
+    protected const CAN = [Capability::Contact, Capability::Reach];
+
     public function __construct()
     {
         parent::__construct(
@@ -19,7 +19,7 @@ final class CustomLineKind extends AbstractContactKind
         );
     }
 
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'value';
     }
@@ -45,22 +45,22 @@ final class CustomLineKind extends AbstractContactKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $value = $piece->text('value');
         if ($value === '') {
             return [];
         }
-        $size = $card->style->sizes['text'];
+        $size = $card->style->sizes->text;
         $address = $piece->text('address') ?: null;
         $runs = [
-            $piece->run(
-                $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
+            self::run(
+                $piece, $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
                 plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null,
             ),
         ];
         if ($piece->text('label') !== '') {
-            array_unshift($runs, $piece->run($card, $piece->text('label').' ', InkRole::Quiet, $size));
+            array_unshift($runs, self::run($piece, $card, $piece->text('label').' ', InkRole::Quiet, $size));
         }
 
         return [new Content\LineBlock($runs)];

@@ -4,6 +4,8 @@ namespace InkyCard\Card\Kind;
 
 final class DepartmentKind extends AbstractLineKind
 {
+    protected const CAN = [Capability::Department];
+
     public function __construct()
     {
         parent::__construct(

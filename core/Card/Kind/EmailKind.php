@@ -3,14 +3,14 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\MailAddress;
 use InkyCard\Type\CleanText;
 
 final class EmailKind extends AbstractContactKind
 {
+    protected const CAN = [Capability::Contact, Capability::Personal, Capability::MailAddress, Capability::Reach];
+
     public function __construct()
     {
         parent::__construct(
@@ -18,7 +18,7 @@ final class EmailKind extends AbstractContactKind
         );
     }
 
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'address';
     }
@@ -42,9 +42,9 @@ final class EmailKind extends AbstractContactKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        if ($piece->isBlank()) {
+        if ($this->summary($piece) === '') {
             return [];
         }
         $mail = MailAddress::parse($piece->text('address'));
@@ -52,13 +52,23 @@ final class EmailKind extends AbstractContactKind
         return [
             new Content\LineBlock(
                 [
-                    $piece->run(
-                        $card, $mail->address, InkRole::Link, $card->style->sizes['text'],
+                    self::run(
+                        $piece, $card, $mail->address, InkRole::Link, $card->style->sizes->text,
                         href: $mail->href($piece->text('subject')), plain: $mail->address,
                     ),
                 ],
                 $this->symbol($card, 'envelope-fill'),
             ),
         ];
+    }
+
+    public function standing(Standing $known): array
+    {
+        return ['address' => $known->email ?: $known->brand->lines->email];
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('EMAIL', $piece->text('address'), ['TYPE' => 'work'])];
     }
 }

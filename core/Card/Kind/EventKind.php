@@ -2,10 +2,13 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Piece;
+use InkyCard\Time\Day;
+use InkyCard\Time\Window;
 
 final class EventKind extends AbstractCallKind
 {
+    protected const CAN = [Capability::Call, Capability::Event];
+
     public function __construct()
     {
         parent::__construct(
@@ -24,10 +27,17 @@ final class EventKind extends AbstractCallKind
         return parent::accept($fields, $country) + ['starts' => self::date($fields, 'starts')];
     }
 
-    protected function words(Piece $piece): string
+    public function window(Filled $piece): ?Window
     {
-        $date = $piece->text('starts');
+        $day = $piece->text('starts');
 
-        return $date === '' ? $piece->text('words') : sprintf('%s, %s', $piece->text('words'), self::day($date));
+        return $day === '' ? null : Window::on(Day::parse($day));
+    }
+
+    protected function words(Filled $piece): string
+    {
+        $day = $this->window($piece)?->from;
+
+        return $day === null ? $piece->text('words') : sprintf('%s, %s', $piece->text('words'), $day->words());
     }
 }

@@ -2,19 +2,14 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
-use InkyCard\Card\Style\Number;
-use InkyCard\Link\WebAddress;
+use InkyCard\Limits;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Shape;
-use InkyCard\Refusal;
-use InkyCard\Type\CleanText;
 
 final class HeadshotKind extends AbstractKind
 {
-    public const SIZES = [48, 160];
+    protected const CAN = [Capability::Personal, Capability::Portrait];
 
     private const DEFAULT_SIZE = 96;
 
@@ -41,14 +36,14 @@ final class HeadshotKind extends AbstractKind
                 'fit', 'Height', 'choice',
                 choices: ['' => 'as the size says', 'text' => 'as tall as the text beside it'],
             ),
-            new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...self::SIZES)),
+            new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...Limits::HEADSHOT)),
             ...PictureLook::fields(),
         ];
     }
 
     public function resizes(): array
     {
-        return ['size', ...self::SIZES];
+        return ['size', ...Limits::HEADSHOT];
     }
 
     public function tunes(): array
@@ -58,50 +53,35 @@ final class HeadshotKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        $shape = $fields['shape'] ?? Shape::Round->value;
-        if (! is_string($shape) || ! isset(Shape::forPhotos()[$shape])) {
-            throw Refusal::because('Choose round, rounded, arch or square.', '/shape');
-        }
+        $shapes = array_map(fn (Shape $shape) => $shape->label(), Shape::forPhotos());
 
-        return [
-            'picture' => self::optional($fields, 'picture', fn ($raw) => PictureRef::parse($raw)),
-            'alt' => self::optional($fields, 'alt', fn ($raw) => CleanText::of($raw, 160, 'alt text')),
-            'address' => self::optional(
-                $fields,
-                'address',
-                fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
+        return PictureLook::source($fields) + [
+            'shape' => self::choice(
+                $fields, 'shape', $shapes, Shape::Round->value, 'Choose round, rounded, arch or square.',
             ),
-            'shape' => $shape,
             'fit' => ($fields['fit'] ?? '') === 'text' ? 'text' : '',
-            'size' => (int) round(
-                Number::within($fields['size'] ?? null, self::SIZES, 'size', '/size') ?? self::DEFAULT_SIZE,
-            ),
+            'size' => self::pixels($fields, 'size', Limits::HEADSHOT, self::DEFAULT_SIZE),
         ] + PictureLook::accept($fields);
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $ref = $piece->text('picture');
         if ($ref === '') {
             return [];
         }
         $size = (int) $piece->text('size');
-        $holder = $card->holder();
 
-        return [
-            new Content\PictureBlock(
-                PictureRef::isAddress($ref)
-                    ? $ref
-                    : PictureLook::recipe($piece, $card, $ref, Shape::from($piece->text('shape')), $size, $size),
-                $size,
-                $size,
-                $piece->text('alt') ?: ($holder === '' ? 'Portrait' : "Portrait of $holder"),
-                $piece->text('address') ?: null,
-            ),
-        ];
+        return [new Content\PictureBlock(
+            PictureRef::isAddress($ref) ? $ref
+                : PictureLook::recipe($piece, $card, $ref, Shape::from($piece->text('shape')), $size, $size),
+            $size, $size,
+            $piece->text('alt') ?: ($card->holder === '' ? 'Portrait' : "Portrait of $card->holder"),
+            $piece->text('address') ?: null,
+        )];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         return $piece->text('picture') === ''
             ? ''

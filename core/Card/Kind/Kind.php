@@ -2,12 +2,12 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Piece;
+use InkyCard\Link\ProfileLink;
 use InkyCard\Refusal;
+use InkyCard\Time\Window;
 
-/** A kind of piece: what it asks for, what it accepts, what it puts on the card. */
+/** A kind of piece: what it asks for, what it accepts, what it puts on the card, and what it is to others. */
 interface Kind
 {
     /** Its name in the card document. */
@@ -24,21 +24,23 @@ interface Kind
     /** Where it goes unless placed elsewhere. */
     public function zone(): Zone;
 
-    /** Whether it says how to reach somebody, not who they are: arrangements may part the two. */
-    public function isContact(): bool;
+    public function can(Capability $capability): bool;
 
     /** @return list<Field> */
     public function fields(): array;
 
+    /** Name of the field that says what the piece is about. */
+    public function mainField(): string;
+
     /**
-     * @return array{string, int, int}|null the field its size is dragged by (`button`: the room in it, which the style
-     *     has), smallest and largest in CSS px; null when it has none
+     * @return array{string, int, int}|null the field its size is dragged by (`button`: its padding, which the style
+     *                                      has), smallest and largest in CSS px; null when it has none
      */
     public function resizes(): ?array;
 
     /**
      * @return list<'ink'|'size'|'bold'|'italic'|'underline'|'align'|'gap'|'joined'> what of its look can be set for one
-     *     piece alone
+     *                                                                               piece alone
      */
     public function tunes(): array;
 
@@ -56,8 +58,23 @@ interface Kind
     /**
      * @return list<Block> empty when there is nothing to show: the line is left out
      */
-    public function content(Piece $piece, Card $card): array;
+    public function content(Filled $piece, CardContext $card): array;
 
     /** Its value in a few words, for a list of pieces; empty when nothing is filled in. */
-    public function summary(Piece $piece): string;
+    public function summary(Filled $piece): string;
+
+    /** @return array<string, mixed> fields a piece of this kind starts with; empty values for what is not known */
+    public function standing(Standing $known): array;
+
+    /** @return array<string, mixed> fields that change with the brand: those a piece has as it was, as it comes to be */
+    public function follow(Filled $piece, Standing $was, Standing $is): array;
+
+    /** When what it says holds; null for always. */
+    public function window(Filled $piece): ?Window;
+
+    /** @return list<ProfileLink> */
+    public function profiles(Filled $piece): array;
+
+    /** @return list<ContactProperty> what it says in a contact of its holder */
+    public function contactProperties(Filled $piece): array;
 }

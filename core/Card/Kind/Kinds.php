@@ -64,4 +64,16 @@ final class Kinds
             ? self::$kinds[$key] ??= new (self::ALL[$key])
             : throw Refusal::because('There is no such kind of piece: docs/formats.md lists them.');
     }
+
+    /** The first kind that can something. */
+    public static function first(Capability $capability): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind->can($capability)) {
+                return $kind;
+            }
+        }
+
+        throw new \LogicException("No kind is $capability->name.");
+    }
 }

@@ -3,9 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\CleanText;
 
@@ -18,7 +16,7 @@ final class LatestPostKind extends AbstractKind
         );
     }
 
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'title';
     }
@@ -51,16 +49,16 @@ final class LatestPostKind extends AbstractKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         [$title, $address, $lead] = [$piece->text('title'), $piece->text('address'), $piece->text('lead')];
         if ($title === '' || $address === '') {
             return [];
         }
-        $size = $card->style->sizes['text'];
-        $runs = [$piece->run($card, $title, InkRole::Link, $size, href: $address, plain: "$title: $address")];
+        $size = $card->style->sizes->text;
+        $runs = [self::run($piece, $card, $title, InkRole::Link, $size, href: $address, plain: "$title: $address")];
         if ($lead !== '') {
-            array_unshift($runs, $piece->run($card, "$lead ", InkRole::Quiet, $size));
+            array_unshift($runs, self::run($piece, $card, "$lead ", InkRole::Quiet, $size));
         }
 
         return [new Content\LineBlock($runs)];

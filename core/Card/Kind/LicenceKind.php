@@ -6,11 +6,18 @@ use InkyCard\Brand\InkRole;
 
 final class LicenceKind extends AbstractLineKind
 {
+    protected const CAN = [Capability::Personal, Capability::Licence, Capability::InShort];
+
     public function __construct()
     {
         parent::__construct(
             'licence', 'Licence', 'patch-check', 'The registration number a licensed trade must show.',
             'Registered garden designer GD-20417', InkRole::Quiet, 'small',
         );
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('NOTE', $piece->text('text'))];
     }
 }

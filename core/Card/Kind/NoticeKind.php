@@ -3,14 +3,15 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
+use InkyCard\Brand\Notice;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Type\CleanText;
 
 final class NoticeKind extends AbstractKind
 {
+    protected const CAN = [Capability::Notice, Capability::InShort];
+
     private const MAX_PARAGRAPHS = 12;
 
     private const MAX_DOCUMENTS = 8;
@@ -47,25 +48,24 @@ final class NoticeKind extends AbstractKind
             $fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => CleanText::of($raw, 1200, 'small print'),
         );
         $documents = self::lines(
-            $fields, 'documents', self::MAX_DOCUMENTS, fn (mixed $raw) => ProfileDirectory::read($raw)->line(),
+            $fields, 'documents', self::MAX_DOCUMENTS, ProfileDirectory::line(...),
         );
 
         return ['text' => implode("\n", $paragraphs), 'documents' => $documents];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        $size = $card->style->sizes['small'];
+        $size = $card->style->sizes->small;
         $lines = [];
         foreach (array_filter(explode("\n", $piece->text('text'))) as $paragraph) {
-            $lines[] = new Content\LineBlock([$piece->run($card, $paragraph, InkRole::Quiet, $size, guarded: true)]);
+            $lines[] = new Content\LineBlock([self::run($piece, $card, $paragraph, InkRole::Quiet, $size, guarded: true)]);
         }
-        $documents = $piece->fields['documents'] ?? [];
-        foreach (is_array($documents) ? $documents : [] as $line) {
+        foreach ($piece->lines('documents') as $line) {
             $link = ProfileDirectory::read($line);
             $lines[] = new Content\LineBlock([
-                $piece->run(
-                    $card, $link->label, InkRole::Link, $size, href: $link->address,
+                self::run(
+                    $piece, $card, $link->label, InkRole::Link, $size, href: $link->address,
                     plain: "$link->label: $link->address", underlined: true,
                 ),
             ]);
@@ -74,13 +74,29 @@ final class NoticeKind extends AbstractKind
         return $lines;
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
-        $documents = $piece->fields['documents'] ?? [];
+        $documents = count($piece->lines('documents'));
 
-        return strtok($piece->text('text'), "\n")
-            ?: (is_array($documents) && $documents !== []
-                ? count($documents).' documents'
-                : '');
+        return strtok($piece->text('text'), "\n") ?: ($documents === 0 ? '' : "$documents documents");
+    }
+
+    public function follow(Filled $piece, Standing $was, Standing $is): array
+    {
+        foreach ($was->brand->notices as $index => $old) {
+            // The one of its name, or, where it was renamed, the one in its place.
+            $new = $is->brand->notice($old->name) ?? $is->brand->notices[$index] ?? null;
+            if ($new !== null && ! $new->saysTheSame($old) && self::shows($piece, $old)) {
+                return ['text' => $new->text, 'documents' => $new->documents];
+            }
+        }
+
+        return [];
+    }
+
+    /** Whether it is this notice of a brand, word for word. */
+    public static function shows(Filled $piece, Notice $notice): bool
+    {
+        return $piece->text('text') === $notice->text && $piece->lines('documents') === $notice->documents;
     }
 }

@@ -2,10 +2,13 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Piece;
+use InkyCard\Time\Day;
+use InkyCard\Time\Window;
 
 final class OfferKind extends AbstractCallKind
 {
+    protected const CAN = [Capability::Call, Capability::Promise, Capability::Offer];
+
     public function __construct()
     {
         parent::__construct(
@@ -27,10 +30,17 @@ final class OfferKind extends AbstractCallKind
         return parent::accept($fields, $country) + ['ends' => self::date($fields, 'ends')];
     }
 
-    protected function words(Piece $piece): string
+    public function window(Filled $piece): ?Window
     {
-        $date = $piece->text('ends');
+        $last = $piece->text('ends');
 
-        return $date === '' ? $piece->text('words') : sprintf('%s, until %s', $piece->text('words'), self::day($date));
+        return $last === '' ? null : Window::until(Day::parse($last));
+    }
+
+    protected function words(Filled $piece): string
+    {
+        $last = $this->window($piece)?->until;
+
+        return $last === null ? $piece->text('words') : sprintf('%s, until %s', $piece->text('words'), $last->words());
     }
 }

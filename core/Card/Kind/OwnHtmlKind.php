@@ -3,14 +3,14 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Markup\OwnMarkup;
 use InkyCard\Refusal;
 
 final class OwnHtmlKind extends AbstractKind
 {
+    protected const CAN = [Capability::OwnMarkup];
+
     public function __construct()
     {
         parent::__construct(
@@ -50,23 +50,18 @@ final class OwnHtmlKind extends AbstractKind
         return ['html' => $own->html, 'dropped' => $own->html === $given ? array_values($before) : $own->dropped];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        return $piece->text('html') === ''
-            ? []
-            : [
-                new Content\HtmlBlock(
-                    OwnMarkup::coloured($piece->text('html'), $card->style->ink(InkRole::Link)),
-                    OwnMarkup::words($piece->text('html')),
-                ),
-            ];
+        $html = $piece->text('html');
+        $ink = $card->style->ink(InkRole::Link);
+
+        return $html === '' ? [] : [new Content\HtmlBlock(OwnMarkup::coloured($html, $ink), OwnMarkup::words($html))];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
-        return mb_strimwidth(OwnMarkup::words($piece->text('html')), 0, 80, '…')
-            ?: ($piece->text('html') === ''
-                ? ''
-                : 'markup');
+        $html = $piece->text('html');
+
+        return mb_strimwidth(OwnMarkup::words($html), 0, 80, '…') ?: ($html === '' ? '' : 'markup');
     }
 }

@@ -3,14 +3,13 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\PhoneNumber;
-use InkyCard\Refusal;
 
 final class PhoneKind extends AbstractContactKind
 {
+    protected const CAN = [Capability::Contact, Capability::Personal, Capability::PhoneNumber, Capability::Reach, Capability::ShortNumber];
+
     private const SORTS = [
         '' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax',
     ];
@@ -24,7 +23,7 @@ final class PhoneKind extends AbstractContactKind
         );
     }
 
-    protected function fact(): string
+    public function mainField(): string
     {
         return 'number';
     }
@@ -40,42 +39,48 @@ final class PhoneKind extends AbstractContactKind
 
     public function accept(array $fields, string $country): array
     {
-        $sort = $fields['sort'] ?? '';
-        if (! is_string($sort) || ! isset(self::SORTS[$sort])) {
-            throw Refusal::because('Choose office, mobile, direct, fax or no label.', '/sort');
-        }
-
-        $form = $fields['form'] ?? 'international';
-        if (! is_string($form) || ! isset(self::FORMS[$form])) {
-            throw Refusal::because('A number is written for readers everywhere or in your country.', '/form');
-        }
+        $sort = self::choice(
+            $fields, 'sort', self::SORTS, '', 'Choose office, mobile, direct, fax or no label.',
+        );
+        $form = self::choice(
+            $fields, 'form', self::FORMS, 'international',
+            'A number is written for readers everywhere or in your country.',
+        );
         $number = self::optional($fields, 'number', fn ($raw) => PhoneNumber::parse($raw, $country)->display);
-        $national
-            = $form === 'international'
-                ? ''
-                : self::optional($fields, 'number', fn ($raw) => PhoneNumber::national($raw, $country));
+        $national = $form === 'international' ? ''
+            : self::optional($fields, 'number', fn ($raw) => PhoneNumber::national($raw, $country));
 
         // Both are kept, so that composing needs no numbering plan.
         return ['number' => $number, 'sort' => $sort, 'form' => $form, 'national' => $national];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        if ($piece->isBlank()) {
+        if ($this->summary($piece) === '') {
             return [];
         }
-        $number = $piece->text('number');
-        $size = $card->style->sizes['text'];
-        $shown = $piece->text('national') ?: $number;
-        $runs = [
-            $piece->run(
-                $card, $shown, InkRole::Body, $size, href: PhoneNumber::ofDisplay($number)->href(), plain: $shown,
-            ),
-        ];
+        $size = $card->style->sizes->text;
+        $shown = $piece->text('national') ?: $piece->text('number');
+        $href = PhoneNumber::ofDisplay($piece->text('number'))->href();
+        $runs = [self::run($piece, $card, $shown, InkRole::Body, $size, href: $href, plain: $shown)];
         if ($piece->text('sort') !== '') {
-            array_unshift($runs, $piece->run($card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
+            array_unshift($runs, self::run($piece, $card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
         }
 
         return [new Content\LineBlock($runs, $this->symbol($card, 'telephone-fill'))];
+    }
+
+    public function standing(Standing $known): array
+    {
+        return ['number' => $known->brand->lines->phone];
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        $type = ['mobile' => ['cell', 'voice'], 'fax' => ['fax']][$piece->text('sort')] ?? ['work', 'voice'];
+
+        return [new ContactProperty(
+            'TEL', PhoneNumber::ofDisplay($piece->text('number'))->href(), ['VALUE' => 'uri', 'TYPE' => $type],
+        )];
     }
 }

@@ -3,13 +3,13 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
-use InkyCard\Card\Piece;
+use InkyCard\Link\WebAddress;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 use InkyCard\Picture\Tone;
 use InkyCard\Refusal;
+use InkyCard\Type\CleanText;
 
 /** What can be done to a picture on one card, the same for every kind that has one. */
 final class PictureLook
@@ -30,27 +30,45 @@ final class PictureLook
 
     /**
      * @param  array<array-key, mixed>  $fields
+     * @return array{picture: string, alt: string, address: string}
+     *
+     * @throws Refusal
+     */
+    public static function source(array $fields): array
+    {
+        $read = fn (string $key, \Closure $read): string => Refusal::at(
+            "/$key", fn () => is_string($fields[$key] ?? '') && trim($fields[$key] ?? '') === '' ? '' : $read($fields[$key]),
+        );
+
+        return [
+            'picture' => $read('picture', PictureRef::parse(...)),
+            'alt' => $read('alt', fn ($raw) => CleanText::of($raw, 160, 'alt text')),
+            'address' => $read('address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address),
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
      * @return array{tone: string, outline: string}
      *
      * @throws Refusal
      */
     public static function accept(array $fields): array
     {
-        foreach (['tone' => self::TONES, 'outline' => self::OUTLINES] as $key => $choices) {
+        $choice = function (string $key, array $choices) use ($fields): string {
             $given = $fields[$key] ?? array_key_first($choices);
-            $accepted[$key]
-                = is_string($given) && isset($choices[$given])
-                    ? $given
-                    : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
-        }
 
-        return $accepted;
+            return is_string($given) && isset($choices[$given]) ? $given
+                : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
+        };
+
+        return ['tone' => $choice('tone', self::TONES), 'outline' => $choice('outline', self::OUTLINES)];
     }
 
     /** A written name takes the piece's ink; a tint the accent. */
     public static function recipe(
-        Piece $piece,
-        Card $card,
+        Filled $piece,
+        CardContext $card,
         string $ref,
         Shape $shape,
         int $width,
@@ -60,7 +78,7 @@ final class PictureLook
     ): Recipe {
         $tone = PictureRef::isHand($ref) ? Tone::Ink : Tone::tryFrom($piece->text('tone')) ?? Tone::Natural;
         $ink = $tone->needsInk()
-            ? $card->style->ink($piece->tuning->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent))
+            ? $card->style->ink($piece->tuning()->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent))
             : null;
 
         return new Recipe(

@@ -3,10 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Edit\TunePiece;
-use InkyCard\Card\Piece;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
@@ -20,6 +17,8 @@ use InkyCard\Type\TextMeasure;
 
 final class ProfilesKind extends AbstractKind
 {
+    protected const CAN = [Capability::Personal, Capability::Profiles, Capability::Reach];
+
     private const MAX = 24;
 
     private const FORMS = ['marks' => 'Marks', 'words' => 'Words', 'buttons' => 'Larger buttons'];
@@ -62,37 +61,31 @@ final class ProfilesKind extends AbstractKind
     {
         $lines = self::lines($fields, 'links', self::MAX, self::sorted(...));
         $links = array_values(array_unique($lines === [] ? [] : explode("\n", implode("\n", $lines))));
-
-        $form = $fields['form'] ?? 'marks';
-        if (! is_string($form) || ! isset(self::FORMS[$form])) {
-            throw Refusal::because('Choose marks, words or larger buttons.', '/form');
+        if (count($links) > self::MAX) {
+            throw Refusal::because('There is room for '.self::MAX.' links here.', '/links');
         }
+        $form = self::choice($fields, 'form', self::FORMS, 'marks', 'Choose marks, words or larger buttons.');
 
-        return [
-            'links' => count($links) <= self::MAX
-                    ? $links
-                    : throw Refusal::because('There is room for '.self::MAX.' links here.', '/links'),
-            'form' => $form,
-        ];
+        return ['links' => $links, 'form' => $form];
     }
 
     /** One line as it was pasted, in its own form; several links on it become several lines. */
     private static function sorted(mixed $raw): string
     {
         try {
-            return ProfileDirectory::read($raw)->line();
+            return ProfileDirectory::line($raw);
         } catch (Refusal $refusal) {
             $found = is_string($raw) ? ProfileText::sort($raw)['links'] : [];
 
             return $found === []
                 ? throw $refusal
-                : implode("\n", array_map(fn (array $link) => ProfileDirectory::read($link['address'])->line(), $found));
+                : implode("\n", array_map(fn (array $link) => ProfileDirectory::line($link['address']), $found));
         }
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        $links = self::links($piece);
+        $links = $this->profiles($piece);
 
         return $links === [] ? [] : match ($piece->text('form')) {
             'words' => [self::words($links, $piece, $card)],
@@ -102,34 +95,30 @@ final class ProfilesKind extends AbstractKind
     }
 
     /** @param  non-empty-list<ProfileLink>  $links */
-    private static function marks(array $links, Piece $piece, Card $card): Content\MarksBlock
+    private static function marks(array $links, Filled $piece, CardContext $card): Content\MarksBlock
     {
-        $style = $card->style;
-        $ground = self::ground($piece, $style);
-        $ink = Contrast::readable($ground, $style->ink(InkRole::Paper));
-        $size = $style->markSize;
+        $look = $card->style->marks;
+        $background = self::background($piece, $card->style);
+        $ink = Contrast::readable($background, $card->style->ink(InkRole::Paper));
+        $mark = fn (string $icon) => new Mark($icon, $look->shape, $look->size, $background, $ink, $look->season);
 
         return new Content\MarksBlock(array_map(fn (ProfileLink $link) => new Content\PictureBlock(
-            new Mark($link->mark, $style->markShape, $size, $ground, $ink, $style->markDress),
-            $size,
-            $size,
-            $link->label,
-            $link->address,
-        ), $links), $style->markGap);
+            $mark($link->mark), $look->size, $look->size, $link->label, $link->address,
+        ), $links), $look->spacing);
     }
 
     /** @param  non-empty-list<ProfileLink>  $links */
-    private static function words(array $links, Piece $piece, Card $card): Content\LineBlock
+    private static function words(array $links, Filled $piece, CardContext $card): Content\LineBlock
     {
-        $size = $card->style->sizes['text'];
+        $size = $card->style->sizes->text;
         $runs = [];
         foreach ($links as $link) {
             if ($runs !== []) {
                 // In plain text each has a line of its own, as its address is written out.
-                $runs[] = $piece->run($card, TunePiece::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
+                $runs[] = self::run($piece, $card, Content\LineBlock::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
             }
-            $runs[] = $piece->run(
-                $card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address",
+            $runs[] = self::run(
+                $piece, $card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address",
             );
         }
 
@@ -140,55 +129,83 @@ final class ProfilesKind extends AbstractKind
      * @param  non-empty-list<ProfileLink>  $links
      * @return non-empty-list<Content\ButtonBlock>
      */
-    private static function buttons(array $links, Piece $piece, Card $card): array
+    private static function buttons(array $links, Filled $piece, CardContext $card): array
     {
         $style = $card->style;
-        $ground = self::ground($piece, $style);
-        $ink = Contrast::readable($ground, $style->ink(InkRole::Paper));
-        $size = $style->sizes['text'];
+        $background = self::background($piece, $style);
+        $ink = Contrast::readable($background, $style->ink(InkRole::Paper));
+        $size = $style->sizes->text;
         $buttons = [];
         $used = 0.0;
         foreach ($links as $link) {
-            $width
-                = TextMeasure::of($style->typeface, [[$link->label, $size, true]])->widest() + 2 * $style->buttonRoom[1];
-            $beside = $buttons !== [] && $used + $style->gaps['blocks'] + $width <= self::ROW;
-            $used = $beside ? $used + $style->gaps['blocks'] + $width : $width;
-            $buttons[] = new Content\ButtonBlock(
-                new Content\TextRun($link->label, $ink, $size, true, $link->address, leading: $style->leading), $ground,
-                $style->radius, $beside,
+            $words = TextMeasure::of($style->typeface, [[$link->label, $size, true]])->widest();
+            $width = $words + 2 * $style->button->wide;
+            $beside = $buttons !== [] && $used + $style->spacing->blocks + $width <= self::ROW;
+            $used = $beside ? $used + $style->spacing->blocks + $width : $width;
+            $run = new Content\TextRun(
+                $link->label, $ink, $size, true, $link->address, lineHeight: $style->spacing->lineHeight,
             );
+            $buttons[] = new Content\ButtonBlock($run, $background, $style->button->radius, $beside);
         }
 
         return $buttons;
     }
 
-    private static function ground(Piece $piece, Style $style): Colour
+    private static function background(Filled $piece, Style $style): Colour
     {
-        $ground = $style->ink($piece->tuning->ink ?? $style->markInk);
+        $background = $style->ink($piece->tuning()->ink ?? $style->marks->ink);
 
-        return $style->markGrey ? Oklch::of($ground)->grey() : $ground;
+        return $style->marks->grey ? Oklch::of($background)->grey() : $background;
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
-        $links = self::links($piece);
+        $links = $this->profiles($piece);
 
         return count($links) > 3 ? count($links).' links' : implode(', ', array_column($links, 'label'));
     }
 
-    /** @return list<ProfileLink> two of one network told apart by their handles */
-    public static function links(Piece $piece): array
+    /** Two of one network are told apart by their handles. */
+    public function profiles(Filled $piece): array
     {
-        $lines = $piece->fields['links'] ?? [];
-        $links = $seen = [];
-        $alike = false;
-        foreach (is_array($lines) ? $lines : [] as $line) {
-            $links[] = $link = ProfileDirectory::read($line);
-            $alike = $alike || isset($seen[$link->label]);
-            $seen[$link->label] = true;
-        }
+        $links = array_map(ProfileDirectory::read(...), $piece->lines('links'));
+        $labels = array_column($links, 'label');
 
-        return $alike ? self::apart($links) : $links;
+        return count(array_unique($labels)) < count($labels) ? self::apart($links) : $links;
+    }
+
+    public function standing(Standing $known): array
+    {
+        return ['links' => $known->brand->lines->profiles];
+    }
+
+    /** Those of the firm change with it, those of the person stay where they are. */
+    public function follow(Filled $piece, Standing $was, Standing $is): array
+    {
+        [$from, $to] = [$was->brand->lines->profiles, $is->brand->lines->profiles];
+        $links = $piece->lines('links');
+        if ($from === $to || array_intersect($links, $from) === []) {
+            return [];
+        }
+        [$gone, $new] = [array_values(array_diff($from, $to)), array_values(array_diff($to, $from))];
+        $after = [];
+        foreach ($links as $link) {
+            $at = array_search($link, $gone, true);
+            if ($at === false) {
+                $after[] = $link;
+            } elseif (isset($new[$at])) {
+                // In place of the one it takes over from.
+                $after[] = $new[$at];
+            }
+        }
+        $after = array_values(array_unique([...$after, ...array_diff(array_slice($new, count($gone)), $after)]));
+
+        return $after === $links ? [] : ['links' => $after];
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return array_map(fn (ProfileLink $link) => new ContactProperty('URL', $link->address), $this->profiles($piece));
     }
 
     /**

@@ -6,6 +6,8 @@ use InkyCard\Brand\InkRole;
 
 final class PronounsKind extends AbstractLineKind
 {
+    protected const CAN = [Capability::Personal];
+
     public function __construct()
     {
         parent::__construct(

@@ -3,9 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\CleanText;
 
@@ -41,7 +39,7 @@ final class QuoteKind extends AbstractKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         [$text, $by, $address] = [$piece->text('text'), $piece->text('by'), $piece->text('address') ?: null];
         if ($text === '') {
@@ -49,13 +47,13 @@ final class QuoteKind extends AbstractKind
         }
         $lines = [
             new Content\LineBlock([
-                $piece->run($card, "“{$text}”", InkRole::Body, $card->style->sizes['text'], italic: true),
+                self::run($piece, $card, "“{$text}”", InkRole::Body, $card->style->sizes->text, italic: true),
             ]),
         ];
         if ($by !== '') {
             $lines[] = new Content\LineBlock([
-                $piece->run(
-                    $card, $by, InkRole::Quiet, $card->style->sizes['small'], href: $address,
+                self::run(
+                    $piece, $card, $by, InkRole::Quiet, $card->style->sizes->small, href: $address,
                     plain: $address === null ? null : "$by: $address",
                 ),
             ]);

@@ -2,10 +2,8 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
-use InkyCard\Card\Style\Number;
+use InkyCard\Limits;
 
 final class RuleKind extends AbstractKind
 {
@@ -21,32 +19,22 @@ final class RuleKind extends AbstractKind
 
     public function fields(): array
     {
-        return [new Field('thickness', 'Thickness', 'pixels', '1 to 8 px.')];
+        return [new Field('thickness', 'Thickness', 'pixels', sprintf('%d to %d px.', ...Limits::RULE_PIECE))];
     }
 
     public function accept(array $fields, string $country): array
     {
-        return [
-            'thickness' => (int) round(
-                Number::within(
-                    ($fields['thickness'] ?? '') === '' ? null : $fields['thickness'], [1, 8], 'thickness',
-                    '/thickness',
-                ) ?? 1,
-            ),
-        ];
+        return ['thickness' => self::pixels($fields, 'thickness', Limits::RULE_PIECE, 1)];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
-        return [
-            new Content\RuleBlock(
-                $card->style->ink($piece->tuning->ink ?? $card->style->ruleInk),
-                (int) $piece->text('thickness'),
-            ),
-        ];
+        $ink = $card->style->ink($piece->tuning()->ink ?? $card->style->rule->ink);
+
+        return [new Content\RuleBlock($ink, (int) $piece->text('thickness'))];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         return $piece->text('thickness').' px';
     }

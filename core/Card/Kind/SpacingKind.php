@@ -2,16 +2,17 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
-use InkyCard\Card\Style\Number;
+use InkyCard\Limits;
 
 final class SpacingKind extends AbstractKind
 {
+    /** CSS px. */
+    private const DEFAULT = 8;
+
     public function __construct()
     {
-        parent::__construct('gap', 'Gap', 'distribute-vertical', 'Room between two parts, finer than an empty line.');
+        parent::__construct('gap', 'Spacing', 'distribute-vertical', 'Room between two parts, finer than an empty line.');
     }
 
     public function tunes(): array
@@ -21,26 +22,20 @@ final class SpacingKind extends AbstractKind
 
     public function fields(): array
     {
-        return [new Field('height', 'Height', 'pixels', '1 to 48 px.')];
+        return [new Field('height', 'Height', 'pixels', sprintf('%d to %d px.', ...Limits::SPACING_PIECE))];
     }
 
     public function accept(array $fields, string $country): array
     {
-        return [
-            'height' => (int) round(
-                Number::within(
-                    ($fields['height'] ?? '') === '' ? null : $fields['height'], [1, 48], 'height', '/height',
-                ) ?? 8,
-            ),
-        ];
+        return ['height' => self::pixels($fields, 'height', Limits::SPACING_PIECE, self::DEFAULT)];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         return [new Content\SpaceBlock((int) $piece->text('height'))];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         return $piece->text('height').' px';
     }

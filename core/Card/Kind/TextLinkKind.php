@@ -4,6 +4,8 @@ namespace InkyCard\Card\Kind;
 
 final class TextLinkKind extends AbstractCallKind
 {
+    protected const CAN = [Capability::Call, Capability::Reach, Capability::ShortCall];
+
     public function __construct()
     {
         parent::__construct(

@@ -2,8 +2,6 @@
 
 namespace InkyCard\Card\Kind;
 
-use InkyCard\Card\Card;
-use InkyCard\Card\Piece;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 
@@ -17,7 +15,7 @@ final class VideoKind extends AbstractPictureKind
         );
     }
 
-    protected function recipe(Piece $piece, Card $card, string $ref, int $width, int $height): Recipe
+    protected function recipe(Filled $piece, CardContext $card, string $ref, int $width, int $height): Recipe
     {
         return PictureLook::recipe($piece, $card, $ref, Shape::Square, $width, $height, playMark: true);
     }

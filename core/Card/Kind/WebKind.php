@@ -3,14 +3,14 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
-use InkyCard\Card\Card;
 use InkyCard\Card\Content;
-use InkyCard\Card\Piece;
 use InkyCard\Link\WebAddress;
 use InkyCard\Type\CleanText;
 
 final class WebKind extends AbstractContactKind
 {
+    protected const CAN = [Capability::Contact, Capability::Reach, Capability::ShortSite];
+
     public function __construct()
     {
         parent::__construct('web', 'Web', 'globe', 'Shown short, linked in full. Add one piece for each site.');
@@ -32,7 +32,7 @@ final class WebKind extends AbstractContactKind
         ];
     }
 
-    public function content(Piece $piece, Card $card): array
+    public function content(Filled $piece, CardContext $card): array
     {
         $address = $piece->text('address');
         if ($address === '') {
@@ -41,20 +41,30 @@ final class WebKind extends AbstractContactKind
         $web = WebAddress::parse($address);
         $words = $piece->text('words');
 
-        return [new Content\LineBlock([$piece->run(
-            $card,
+        return [new Content\LineBlock([self::run(
+            $piece, $card,
             $words ?: $web->short(),
             InkRole::Link,
-            $card->style->sizes['text'],
+            $card->style->sizes->text,
             href: $web->address,
             plain: $words === '' ? $web->address : "$words: {$web->address}",
         )], $this->symbol($card, 'globe'))];
     }
 
-    public function summary(Piece $piece): string
+    public function summary(Filled $piece): string
     {
         $address = $piece->text('address');
 
         return $address === '' ? '' : ($piece->text('words') ?: WebAddress::parse($address)->short());
+    }
+
+    public function standing(Standing $known): array
+    {
+        return ['address' => $known->brand->lines->web];
+    }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('URL', $piece->text('address'))];
     }
 }

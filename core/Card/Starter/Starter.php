@@ -5,6 +5,7 @@ namespace InkyCard\Card\Starter;
 use InkyCard\Brand\Brand;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 
@@ -41,37 +42,25 @@ final readonly class Starter
      */
     public function begin(string $name, string $email, Brand $brand): Card
     {
-        $lines = $brand->lines;
-        $known = array_filter(
-            [
-                'name' => ['text' => $name],
-                'email' => ['address' => $email ?: $lines->email],
-                'company' => ['text' => $lines->company],
-                'phone' => ['number' => $lines->phone],
-                'address' => ['text' => $lines->address, 'map' => $lines->map],
-                'web' => ['address' => $lines->web],
-                'profiles' => ['links' => $lines->profiles],
-                // On a band of the accent ink the logo for dark pages is the one that shows.
-                'logo' => ($this->sample()->arrangement->hasBand() ? $brand->logos['dark'] : null)
-                    ?? ($brand->logos['light'] ?? []),
-            ],
-            fn (array $fields) => array_filter($fields) !== [],
-        );
         $card = $this->sample();
+        $known = new Standing($brand, $name, $email, $card->arrangement->hasBand());
 
         return $card->with([
             'name' => trim($name.' — '.$this->name, ' —'),
             'country' => $brand->country,
             'unknown' => ['starter' => $this->key] + $card->unknown,
             'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
-            'pieces' => array_map(function (Piece $piece) use ($known, $brand) {
-                $fields = $known[$piece->kind->key()] ?? null;
+            'pieces' => array_map(fn (Piece $piece) => self::filled($piece, $known), $card->pieces),
+        ]);
+    }
 
-                return $fields === null ? $piece : $piece->with([
-                    'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $brand->country),
-                    'sample' => false,
-                ]);
-            }, $card->pieces),
+    private static function filled(Piece $piece, Standing $known): Piece
+    {
+        $fields = $piece->kind->standing($known);
+
+        return array_filter($fields) === [] ? $piece : $piece->with([
+            'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $known->brand->country),
+            'sample' => false,
         ]);
     }
 }

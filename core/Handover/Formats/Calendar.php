@@ -2,10 +2,14 @@
 
 namespace InkyCard\Handover\Formats;
 
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 use InkyCard\Handover\Artifact;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
+use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
 
 /** The card's events as days for a calendar (RFC 5545). */
@@ -24,23 +28,28 @@ final class Calendar implements Format
     public function build(Parcel $parcel): Artifact
     {
         $calendar = new VCalendar(['PRODID' => '-//Inky Card//EN']);
-        foreach ($parcel->pieces('event') as $piece) {
-            if ($piece->text('starts') === '') {
-                continue;
+        foreach ($parcel->card->filled(Capability::Event) as $piece) {
+            $day = $piece->kind->window($piece)?->from;
+            if ($day !== null) {
+                $calendar->add($this->event($calendar, $piece, $day, $parcel->made));
             }
-            $event = $calendar->createComponent('VEVENT', [
-                'UID' => hash('sha256', $piece->text('words').$piece->text('starts').$piece->text('address'))
-                    .'@inky-card.invalid',
-                'DTSTAMP' => $parcel->made->format('Ymd\THis\Z'),
-                'SUMMARY' => $piece->text('words'),
-                'URL' => $piece->text('address'),
-            ]);
-            $event->add('DTSTART', str_replace('-', '', $piece->text('starts')), ['VALUE' => 'DATE']);
-            $calendar->add($event);
         }
 
         return $calendar->select('VEVENT') !== []
             ? Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize())
             : throw Refusal::because('This card has no event with a day: add one on the bench first.');
+    }
+
+    private function event(VCalendar $calendar, Piece $piece, Day $day, \DateTimeInterface $made): Component
+    {
+        $event = $calendar->createComponent('VEVENT', [
+            'UID' => hash('sha256', $piece->fact().$day->iso.$piece->text('address')).'@inky-card.invalid',
+            'DTSTAMP' => $made->format('Ymd\THis\Z'),
+            'SUMMARY' => $piece->fact(),
+            'URL' => $piece->text('address'),
+        ]);
+        $event->add('DTSTART', str_replace('-', '', $day->iso), ['VALUE' => 'DATE']);
+
+        return $event;
     }
 }

@@ -3,7 +3,7 @@
 return [
     'like' => 'tolerant-webmail',
     'label' => 'Webmail, page turned dark',
-    'about' => 'The same with its page turned dark: light grounds flip, text is lifted until it reads, strong colours stay.',
+    'about' => 'The same with its page turned dark: light backgrounds flip, text is lifted until it reads, strong colours stay.',
     'dark' => 'soft',
     'rules' => [],
 ];

@@ -4,26 +4,29 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\CardLink;
+use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Edit\CompositeEdit;
-use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
-use InkyCard\Card\Edit\TunePiece;
+use InkyCard\Card\Edit\ShowPiece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
-use InkyCard\Layout\Measure;
-use InkyCard\Layout\Sheet;
 use InkyCard\Link\Verdict;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Check;
 use InkyCard\Proof\Finding;
 use InkyCard\Proof\Mend;
+use InkyCard\Proof\Narrowing;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
 /** What checks have in common. */
 abstract class AbstractCheck implements Check
 {
+    /** Pieces named as those that make most of something. */
+    private const NAMED = 3;
+
     public function __construct(
         private readonly string $key,
         private readonly string $title,
@@ -87,37 +90,19 @@ abstract class AbstractCheck implements Check
      */
     protected static function narrower(Subject $subject, array $over, int $most): ?Mend
     {
-        $edits = [];
-        $card = $subject->card;
-        $fits = fn () => Measure::at(Sheet::of($card), [$most])[$most]->width < $most + 1;
+        $narrowing = new Narrowing($subject->card, $most);
         foreach ($over as $id) {
-            foreach (explode(' ', $id) as $one) {
-                if ($card->piece($one)->joined !== null && ! $fits()) {
-                    $edits[] = $edit = new TunePiece($one, [], false);
-                    $card = $edit->apply($card);
-                }
-            }
+            $narrowing->wrap($id);
         }
-        $wrapped = $edits !== [];
+        $wrapped = $narrowing->edits() !== [];
         foreach ($over as $id) {
-            $piece = $card->piece(explode(' ', $id)[0]);
-            $resizes = $piece->kind->resizes();
-            $box = Measure::at(Sheet::of($card), [$most])[$most]->boxes[$id] ?? null;
-            if ($resizes !== null && $resizes[0] !== 'button' && $box !== null && ! $fits()) {
-                $room = (int) floor($most - $box->x);
-                if ($room >= $resizes[1]) {
-                    $edits[] = $edit = new FillPiece($piece->id, [$resizes[0] => min($resizes[2], $room)]);
-                    $card = $edit->apply($card);
-                }
-            }
+            $narrowing->shrink($id);
         }
 
-        return $edits === [] || ! $fits()
-            ? null
-            : new Mend(
-                $wrapped ? 'Wrap it' : 'Narrow it',
-                new CompositeEdit($edits, $wrapped ? 'Wrapped to fit' : 'Narrowed to fit'),
-            );
+        return $narrowing->edits() === [] || ! $narrowing->fits() ? null : new Mend(
+            $wrapped ? 'Wrap it' : 'Narrow it',
+            new CompositeEdit($narrowing->edits(), $wrapped ? 'Wrapped to fit' : 'Narrowed to fit'),
+        );
     }
 
     /**
@@ -130,8 +115,8 @@ abstract class AbstractCheck implements Check
         $style = $subject->card->style;
         $paper = $style->ink(InkRole::Paper);
         $used = [];
-        foreach ($subject->runs() as [, $run, $ground]) {
-            if ($ground->equals($paper)) {
+        foreach ($subject->runs() as [, $run, $background]) {
+            if ($background->equals($paper)) {
                 $used[$run->ink->toHex()] = true;
             }
         }
@@ -163,9 +148,51 @@ abstract class AbstractCheck implements Check
         foreach ($found as [, $piece, $code]) {
             $weights[$piece] = ($weights[$piece] ?? 0) + strlen($code);
         }
+
+        return self::ids(implode(' ', self::most($weights)));
+    }
+
+    /**
+     * @param  array<string, float|int>  $weights  piece => how much it is
+     * @return list<string> the few that make most of it
+     */
+    protected static function most(array $weights): array
+    {
         arsort($weights);
 
-        return self::ids(implode(' ', array_slice(array_keys($weights), 0, 3)));
+        return array_map(strval(...), array_slice(array_keys($weights), 0, self::NAMED));
+    }
+
+    /** @return list<Piece> pieces of a kind whose days are over */
+    protected static function over(Subject $subject, Capability $capability): array
+    {
+        return array_values(array_filter(
+            $subject->pieces($capability),
+            fn (Piece $piece) => $piece->kind->window($piece)?->isOver($subject->today) === true,
+        ));
+    }
+
+    /** @param  list<Piece>  $pieces */
+    protected static function hide(array $pieces, string $label, string $words): Mend
+    {
+        return new Mend($label, new CompositeEdit(
+            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $pieces), $words,
+        ));
+    }
+
+    /**
+     * @param  \Closure(TextRun, Colour): float  $ratio  of a stretch of text on its background
+     * @return array<string, float> piece => its least
+     */
+    protected static function worst(Subject $subject, \Closure $ratio): array
+    {
+        $worst = [];
+        foreach ($subject->runs() as [$piece, $run, $on]) {
+            $one = $ratio($run, $on);
+            $worst[$piece->id] = min($one, $worst[$piece->id] ?? $one);
+        }
+
+        return $worst;
     }
 
     /** @return list<string> ids parted by spaces, each once */

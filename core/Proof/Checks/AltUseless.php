@@ -2,7 +2,10 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Card;
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -22,12 +25,9 @@ final class AltUseless extends AbstractCheck
     public function find(Subject $subject): array
     {
         $found = [];
-        $company = ($subject->pieces('company')[0] ?? null)?->summary() ?? '';
-        // A logo is said by the firm it stands for, a written name by who wrote it.
-        $whose = ['logo' => $company ?: $subject->card->holder(), 'closing' => $subject->card->holder()];
         foreach ($subject->pictures() as [$piece, $picture]) {
             if (preg_match(self::USELESS, $picture->alt) === 1) {
-                $alt = $whose[$piece->kind->key()] ?? '';
+                $alt = self::whose($piece, $subject->card);
                 $found[] = $this->found(
                     "“{$picture->alt}” is all readers get where pictures are blocked. Say what it shows or offers.",
                     [$piece->id], ['pictures-blocked'],
@@ -37,5 +37,15 @@ final class AltUseless extends AbstractCheck
         }
 
         return $found;
+    }
+
+    /** A logo is said by the firm it stands for, a written name by who wrote it. */
+    private static function whose(Piece $piece, Card $card): string
+    {
+        return match (true) {
+            $piece->can(Capability::Logo) => $card->fact(Capability::Firm) ?: $card->holder(),
+            $piece->can(Capability::Handwriting) => $card->holder(),
+            default => '',
+        };
     }
 }

@@ -2,11 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Edit\CompositeEdit;
-use InkyCard\Card\Edit\ShowPiece;
 use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
-use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
@@ -20,24 +17,16 @@ final class BlankPieces extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $blank = array_values(
-            array_filter($subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank()),
-        );
+        $blank = array_values(array_filter(
+            $subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank(),
+        ));
+        if ($blank === []) {
+            return [];
+        }
 
-        return $blank === []
-            ? []
-            : [
-                $this->found(
-                    self::names($blank).': nothing is filled in.',
-                    array_column($blank, 'id'),
-                    mend: new Mend(
-                        'Hide what is blank',
-                        new CompositeEdit(
-                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $blank),
-                            'Blank pieces hidden',
-                        ),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            self::names($blank).': nothing is filled in.', array_column($blank, 'id'),
+            mend: self::hide($blank, 'Hide what is blank', 'Blank pieces hidden'),
+        )];
     }
 }

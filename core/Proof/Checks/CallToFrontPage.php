@@ -2,7 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Kind\AbstractCallKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -10,6 +10,8 @@ use InkyCard\Proof\Subject;
 /** A page made for the offer brings most (need G06). */
 final class CallToFrontPage extends AbstractCheck
 {
+    private const FRONT_PAGE = '~^https?://[^/]+(?:/(?:contact(?:-us)?|home|index(?:\.\w+)?)?/?)?$~i';
+
     public function __construct()
     {
         parent::__construct('call-front-page', 'The call opens a general page', Area::Links, Severity::Advice);
@@ -19,14 +21,10 @@ final class CallToFrontPage extends AbstractCheck
     {
         $found = [];
         foreach ($subject->links() as $link) {
-            if (
-                $link->piece->kind instanceof AbstractCallKind
-                && in_array($link->piece->kind->key(), ['button', 'offer'], true)
-                && preg_match('~^https?://[^/]+(?:/(?:contact(?:-us)?|home'
-                    .'|index(?:\.\w+)?)?/?)?$~i', $link->address) === 1
-            ) {
+            if ($link->piece->can(Capability::Promise) && preg_match(self::FRONT_PAGE, $link->address) === 1) {
                 $found[] = $this->found(
-                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows voices of clients and has a form.",
+                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows "
+                        .'voices of clients and has a form.',
                     [$link->piece->id],
                 );
             }

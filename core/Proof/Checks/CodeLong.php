@@ -2,6 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
+use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -9,8 +11,6 @@ use InkyCard\Proof\Subject;
 /** Some settings boxes take no more than 10,000 characters. */
 final class CodeLong extends AbstractCheck
 {
-    private const MOST = 10_000;
-
     public function __construct()
     {
         parent::__construct('code-long', 'Code is longer than strict settings take', Area::Size, Severity::Blocks);
@@ -19,19 +19,16 @@ final class CodeLong extends AbstractCheck
     public function find(Subject $subject): array
     {
         $length = mb_strlen($subject->html());
+        if ($length <= Limits::CODE) {
+            return [];
+        }
 
-        return $length <= self::MOST
-            ? []
-            : [
-                $this->found(
-                    sprintf(
-                        '%s characters of %s. Leave out what is least pressed.',
-                        number_format($length),
-                        number_format(self::MOST),
-                    ),
-                    self::longest($subject),
-                    ['strict-webmail', 'phone-webmail-app'],
-                ),
-            ];
+        return [$this->found(
+            sprintf(
+                '%s characters of %s. Leave out what is least clicked.',
+                number_format($length), number_format(Limits::CODE),
+            ),
+            self::longest($subject), MailClient::CODE_LIMITED,
+        )];
     }
 }

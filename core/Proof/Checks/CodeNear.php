@@ -2,6 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
+use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -9,8 +11,6 @@ use InkyCard\Proof\Subject;
 /** Room for a line more, and no longer for two. */
 final class CodeNear extends AbstractCheck
 {
-    private const NEAR = 8_000;
-
     public function __construct()
     {
         parent::__construct('code-near', 'Code is near what strict settings take', Area::Size, Severity::Advice);
@@ -19,14 +19,13 @@ final class CodeNear extends AbstractCheck
     public function find(Subject $subject): array
     {
         $length = mb_strlen($subject->html());
+        if ($length <= Limits::CODE_NEAR || $length > Limits::CODE) {
+            return [];
+        }
 
-        return $length <= self::NEAR || $length > 10_000
-            ? []
-            : [
-                $this->found(sprintf('%s characters of 10,000.', number_format($length)), self::longest($subject), [
-                    'strict-webmail',
-                    'phone-webmail-app',
-                ]),
-            ];
+        return [$this->found(
+            sprintf('%s characters of %s.', number_format($length), number_format(Limits::CODE)),
+            self::longest($subject), MailClient::CODE_LIMITED,
+        )];
     }
 }

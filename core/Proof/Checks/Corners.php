@@ -2,9 +2,11 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\MailClient\Change;
+use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -21,23 +23,19 @@ final class Corners extends AbstractCheck
     public function find(Subject $subject): array
     {
         $found = $subject->changes(
-            ['word-desktop', 'word-desktop-120'],
+            MailClient::WORD,
             fn (Change $change) => $change->harms && str_starts_with($change->what, 'border-'),
         );
         if ($found === []) {
             return [];
         }
-        $buttons = array_filter($subject->blocks(), fn (array $block) => $block[1] instanceof ButtonBlock);
+        $buttons = array_filter(array_column($subject->blocks(), 1), fn (Block $block) => $block instanceof ButtonBlock);
+        $mend = $buttons === [] || $subject->card->style->button->word ? null
+            : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]]));
 
-        return [
-            $this->found(
-                'Readers there see it with square corners. Its shape can be written into the code for them.',
-                array_keys($found),
-                ['word-desktop', 'word-desktop-120'],
-                $buttons === [] || $subject->card->style->wordButton
-                    ? null
-                    : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]])),
-            ),
-        ];
+        return [$this->found(
+            'Readers there see it with square corners. Its shape can be written into the code for them.',
+            array_keys($found), MailClient::WORD, $mend,
+        )];
     }
 }

@@ -2,11 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Edit\CompositeEdit;
-use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
-use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
@@ -20,27 +17,14 @@ final class Ended extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $past = array_values(
-            array_filter(
-                $subject->pieces('offer'),
-                fn (Piece $piece) => $piece->text('ends') !== '' && $piece->text('ends') < $subject->today,
-            ),
-        );
+        $past = self::over($subject, Capability::Offer);
+        if ($past === []) {
+            return [];
+        }
 
-        return $past === []
-            ? []
-            : [
-                $this->found(
-                    self::names($past).': its last day was '.$past[0]->text('ends').'.',
-                    array_column($past, 'id'),
-                    mend: new Mend(
-                        'Hide it',
-                        new CompositeEdit(
-                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past),
-                            'Ended offer hidden',
-                        ),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            self::names($past).': its last day was '.$past[0]->kind->window($past[0])?->until?->iso.'.',
+            array_column($past, 'id'), mend: self::hide($past, 'Hide it', 'Ended offer hidden'),
+        )];
     }
 }

@@ -2,7 +2,9 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -17,21 +19,18 @@ final class EndsSoon extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $soon = array_values(
-            array_filter(
-                $subject->pieces('offer'),
-                fn (Piece $piece) => $piece->text('ends') >= $subject->today
-                    && Subject::days($subject->today, $piece->text('ends')) <= 7,
-            ),
-        );
+        $soon = array_values(array_filter($subject->pieces(Capability::Offer), function (Piece $piece) use ($subject) {
+            $left = $piece->kind->window($piece)?->daysLeft($subject->today);
 
-        return $soon === []
-            ? []
-            : [
-                $this->found(
-                    self::names($soon).': until '.$soon[0]->text('ends').'. Have the next one ready.',
-                    array_column($soon, 'id'),
-                ),
-            ];
+            return $left !== null && $left <= Limits::ENDS_SOON;
+        }));
+        if ($soon === []) {
+            return [];
+        }
+
+        return [$this->found(
+            self::names($soon).': until '.$soon[0]->kind->window($soon[0])?->until?->iso.'. Have the next one ready.',
+            array_column($soon, 'id'),
+        )];
     }
 }

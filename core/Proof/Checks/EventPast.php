@@ -2,11 +2,8 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Edit\CompositeEdit;
-use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Piece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
-use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
 
@@ -20,27 +17,14 @@ final class EventPast extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $past = array_values(
-            array_filter(
-                $subject->pieces('event'),
-                fn (Piece $piece) => $piece->text('starts') !== '' && $piece->text('starts') < $subject->today,
-            ),
-        );
+        $past = self::over($subject, Capability::Event);
+        if ($past === []) {
+            return [];
+        }
 
-        return $past === []
-            ? []
-            : [
-                $this->found(
-                    self::names($past).': it was on '.$past[0]->text('starts').'.',
-                    array_column($past, 'id'),
-                    mend: new Mend(
-                        'Hide it',
-                        new CompositeEdit(
-                            array_map(fn (Piece $piece) => new ShowPiece($piece->id, false), $past),
-                            'Past event hidden',
-                        ),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            self::names($past).': it was on '.$past[0]->kind->window($past[0])?->until?->iso.'.',
+            array_column($past, 'id'), mend: self::hide($past, 'Hide it', 'Past event hidden'),
+        )];
     }
 }

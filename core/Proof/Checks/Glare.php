@@ -3,7 +3,8 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Kind\AbstractPictureKind;
+use InkyCard\Limits;
+use InkyCard\Picture\Tone;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -12,11 +13,6 @@ use InkyCard\Proof\Subject;
 /** Pictures are not darkened: a large light one shines out of a dark page. */
 final class Glare extends AbstractCheck
 {
-    private const LIGHT = 0.85;
-
-    /** CSS px square. */
-    private const LARGE = 20_000;
-
     public function __construct()
     {
         parent::__construct('glare', 'Picture glares on dark pages', Area::Pictures, Severity::Advice);
@@ -27,17 +23,13 @@ final class Glare extends AbstractCheck
         $found = [];
         foreach ($subject->pictures() as [$piece, $picture]) {
             $light = $subject->fact($picture)?->lightness;
-            if ($light !== null && $light >= self::LIGHT && $picture->width * $picture->height >= self::LARGE) {
+            $large = $picture->width * $picture->height >= Limits::LARGE_PICTURE;
+            if ($light !== null && $light >= Limits::GLARE && $large) {
                 $found[] = $this->found(
-                    sprintf(
-                        'It stays at %d %% lightness beside a dark page. A darker twin can stand in.',
-                        100 * $light,
-                    ),
-                    [$piece->id],
-                    $subject->darkClients(),
-                    $piece->kind instanceof AbstractPictureKind && $piece->text('tone') === 'natural'
-                        ? new Mend('Make a darker twin', new FillPiece($piece->id, ['tone' => 'dim']))
-                        : null,
+                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can stand in.', 100 * $light),
+                    [$piece->id], $subject->darkClients(),
+                    $piece->text('tone') === Tone::Natural->value
+                        ? new Mend('Make a darker twin', new FillPiece($piece->id, ['tone' => Tone::Dim->value])) : null,
                 );
             }
         }

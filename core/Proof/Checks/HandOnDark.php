@@ -3,8 +3,9 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Limits;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Tone;
 use InkyCard\Proof\Area;
@@ -23,18 +24,17 @@ final class HandOnDark extends AbstractCheck
     public function find(Subject $subject): array
     {
         $found = [];
-        $page = Colour::hex('#1b1b1b');
+        $page = DarkPage::page();
         foreach ($subject->pictures() as [$piece, $picture]) {
             $recipe = $picture->source;
-            if ($recipe instanceof Recipe && $recipe->tone === Tone::Ink && $recipe->ink !== null && ! $recipe->outline
-                && Contrast::ratio($recipe->ink, $page) < 3) {
+            $ink = $recipe instanceof Recipe && $recipe->tone === Tone::Ink && ! $recipe->outline ? $recipe->ink : null;
+            if ($ink !== null && Contrast::ratio($ink, $page) < Limits::LINE_CONTRAST) {
                 $found[] = $this->found(
                     sprintf(
                         'Its ink has a contrast of %s to 1 with a dark page. A light edge keeps it visible.',
-                        self::one(Contrast::ratio($recipe->ink, $page)),
+                        self::one(Contrast::ratio($ink, $page)),
                     ),
-                    [$piece->id],
-                    $subject->darkClients(),
+                    [$piece->id], $subject->darkClients(),
                     new Mend('Give it a light edge', new FillPiece($piece->id, ['outline' => 'light'])),
                 );
             }

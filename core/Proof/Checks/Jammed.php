@@ -3,6 +3,8 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\Restyle;
+use InkyCard\Card\Style\Spacing;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -18,19 +20,18 @@ final class Jammed extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $style = $subject->card->style;
+        $spacing = $subject->card->style->spacing;
+        $jammed = Limits::JAMMED;
+        if ($spacing->lineHeight >= $jammed['lineHeight'] || $spacing->lines >= $jammed['spacing']) {
+            return [];
+        }
 
-        return $style->leading >= 1.25 || $style->gaps['lines'] >= 3
-            ? []
-            : [
-                $this->found(
-                    sprintf(
-                        'Lines are %s times as high as their type, with %d px between them.',
-                        $style->leading,
-                        $style->gaps['lines'],
-                    ),
-                    mend: new Mend('Give them air', new Restyle(['gaps' => ['leading' => 1.4]])),
-                ),
-            ];
+        return [$this->found(
+            sprintf(
+                'Lines are %s times as high as their type, with %d px between them.',
+                $spacing->lineHeight, $spacing->lines,
+            ),
+            mend: new Mend('Give them air', new Restyle(['gaps' => ['leading' => Spacing::DEFAULTS['leading']]])),
+        )];
     }
 }

@@ -4,7 +4,7 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\ShowPiece;
-use InkyCard\Card\Kind\AbstractCallKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -22,7 +22,7 @@ final class LinkTwice extends AbstractCheck
     {
         $by = [];
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof AbstractCallKind) {
+            if ($link->piece->can(Capability::Call)) {
                 $by[$link->address][$link->piece->id] = $link->piece->id;
             }
         }

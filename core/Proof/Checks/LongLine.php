@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -9,9 +10,6 @@ use InkyCard\Proof\Subject;
 /** Readers of plain text break lines at 72 columns; addresses cannot be broken. */
 final class LongLine extends AbstractCheck
 {
-    /** RFC 5322, 2.1.1, counts 78; with a mark of quoting before it. */
-    private const COLUMNS = 76;
-
     public function __construct()
     {
         parent::__construct('long-line', 'A line of plain text is very long', Area::Text, Severity::Advice);
@@ -19,19 +17,17 @@ final class LongLine extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $long = array_filter(explode("\n", $subject->text()), fn (string $line) => mb_strwidth($line) > self::COLUMNS);
+        $widths = array_map(mb_strwidth(...), explode("\n", $subject->text()));
+        if (max($widths) <= Limits::COLUMNS) {
+            return [];
+        }
 
-        return $long === []
-            ? []
-            : [
-                $this->found(
-                    sprintf(
-                        '%d columns at the longest, an address that runs over. A shorter one reads and copies better.',
-                        max(array_map(mb_strwidth(...), $long)),
-                    ),
-                    [],
-                    ['plain-text'],
-                ),
-            ];
+        return [$this->found(
+            sprintf(
+                '%d columns at the longest, an address that runs over. A shorter one reads and copies better.',
+                max($widths),
+            ),
+            [], ['plain-text'],
+        )];
     }
 }

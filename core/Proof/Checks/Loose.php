@@ -3,6 +3,7 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\Restyle;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -11,6 +12,9 @@ use InkyCard\Proof\Subject;
 /** With gaps as high as lines it no longer reads as one thing. */
 final class Loose extends AbstractCheck
 {
+    /** Spacing that draws lines together, CSS px. */
+    private const TOGETHER = 4;
+
     public function __construct()
     {
         parent::__construct('loose', 'Lines fall apart', Area::Layout, Severity::Advice);
@@ -18,15 +22,14 @@ final class Loose extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $gap = $subject->card->style->gaps['lines'];
+        $spacing = $subject->card->style->spacing->lines;
+        if ($spacing <= Limits::LOOSE) {
+            return [];
+        }
 
-        return $gap <= 12
-            ? []
-            : [
-                $this->found(
-                    "$gap px stand between lines of text; over 12 they look like paragraphs.",
-                    mend: new Mend('Draw them together', new Restyle(['gaps' => ['lines' => 4]])),
-                ),
-            ];
+        return [$this->found(
+            sprintf('%d px stand between lines of text; over %d they look like paragraphs.', $spacing, Limits::LOOSE),
+            mend: new Mend('Draw them together', new Restyle(['gaps' => ['lines' => self::TOGETHER]])),
+        )];
     }
 }

@@ -3,6 +3,7 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\MailClient\Change;
+use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -17,9 +18,8 @@ final class LostInWord extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $clients = ['word-desktop', 'word-desktop-120'];
         $found = $subject->changes(
-            $clients,
+            MailClient::WORD,
             fn (Change $change) => $change->harms && ! str_starts_with($change->what, 'border-')
                 && ! str_ends_with($change->what, ' picture'),
         );
@@ -30,7 +30,7 @@ final class LostInWord extends AbstractCheck
                 $this->found(
                     'Gone there: '.implode(', ', array_unique($found)).'.',
                     self::ids(implode(' ', array_keys($found))),
-                    $clients,
+                    MailClient::WORD,
                 ),
             ];
     }

@@ -5,8 +5,9 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Kind\AbstractCallKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -24,28 +25,21 @@ final class ManyCalls extends AbstractCheck
     {
         $calls = [];
         foreach ($subject->blocks() as [$piece, $block]) {
-            if ($block instanceof ButtonBlock && $piece->kind instanceof AbstractCallKind) {
+            if ($block instanceof ButtonBlock && $piece->can(Capability::Call)) {
                 $calls[$piece->id] = $piece;
             }
         }
-        $others = array_slice($calls, 1);
+        if (count($calls) <= Limits::CALLS) {
+            return [];
+        }
+        $asText = array_map(
+            fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']),
+            array_values(array_slice($calls, Limits::CALLS)),
+        );
 
-        return $others === []
-            ? []
-            : [
-                $this->found(
-                    count($calls).' buttons compete. Keep one, and let the others be lines of text.',
-                    array_map(strval(...), array_keys($calls)),
-                    mend: new Mend(
-                        'Keep the first',
-                        new CompositeEdit(
-                            array_values(
-                                array_map(fn (Piece $piece) => new FillPiece($piece->id, ['form' => 'link']), $others),
-                            ),
-                            'One call kept, others as text',
-                        ),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            count($calls).' buttons compete. Keep one, and let the others be lines of text.', array_keys($calls),
+            mend: new Mend('Keep the first', new CompositeEdit($asText, 'One call kept, others as text')),
+        )];
     }
 }

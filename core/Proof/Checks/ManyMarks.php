@@ -3,6 +3,7 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Content\MarksBlock;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -10,8 +11,6 @@ use InkyCard\Proof\Subject;
 /** A row of marks says little; the three that are kept up say more. */
 final class ManyMarks extends AbstractCheck
 {
-    private const MOST = 7;
-
     public function __construct()
     {
         parent::__construct('marks-many', 'Too many profile marks', Area::Links, Severity::Advice);
@@ -21,9 +20,9 @@ final class ManyMarks extends AbstractCheck
     {
         $found = [];
         foreach ($subject->blocks() as [$piece, $block]) {
-            if ($block instanceof MarksBlock && count($block->marks) > self::MOST) {
+            if ($block instanceof MarksBlock && count($block->marks) > Limits::MARKS) {
                 $found[] = $this->found(
-                    count($block->marks).' marks; '.self::MOST.' at most are looked at. Keep those that are kept up.',
+                    count($block->marks).' marks; '.Limits::MARKS.' at most are looked at. Keep those that are kept up.',
                     [$piece->id],
                 );
             }

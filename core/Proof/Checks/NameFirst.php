@@ -4,6 +4,8 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\TunePiece;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -20,37 +22,24 @@ final class NameFirst extends AbstractCheck
     public function find(Subject $subject): array
     {
         $name = $subject->card->named();
-        $size = null;
-        $others = [];
+        $sizes = [];
         foreach ($subject->runs() as [$piece, $run]) {
-            if ($piece->id === $name?->id) {
-                $size = max($size ?? 0, $run->size);
-            }
+            $sizes[$piece->id] = max($sizes[$piece->id] ?? 0, $run->size);
         }
-        foreach ($size === null ? [] : $subject->runs() as [$piece, $run]) {
-            if ($piece->id !== $name?->id && $run->size >= $size && $piece->kind->key() !== 'closing') {
-                $others[$piece->id] = new TunePiece($piece->id, ['size' => null]);
-            }
+        $size = $sizes[$name->id ?? ''] ?? null;
+        // A closing is written larger than it is read.
+        $others = $size === null ? [] : array_filter($subject->pieces(), fn (Piece $piece) => $piece !== $name
+            && ($sizes[$piece->id] ?? 0) >= $size && ! $piece->can(Capability::Handwriting));
+        if ($others === []) {
+            return [];
         }
-        $own = array_filter(
-            $others,
-            fn (string $id) => ($subject->card->piece($id)->tuning->size ?? 0) >= $size,
-            ARRAY_FILTER_USE_KEY,
-        );
+        $tuned = array_filter($others, fn (Piece $piece) => ($piece->tuning->size ?? 0) >= $size);
+        $back = array_map(fn (Piece $piece) => new TunePiece($piece->id, ['size' => null]), array_values($others));
 
-        return $others === []
-            ? []
-            : [
-                $this->found(
-                    "As large as the name, at $size px and more.",
-                    array_map(strval(...), array_keys($others)),
-                    mend: count($own) === count($others) && $subject->card->style->sizes['text'] < $size
-                        ? new Mend(
-                            'Back to its own size',
-                            new CompositeEdit(array_values($others), 'Sizes back to the style'),
-                        )
-                        : null,
-                ),
-            ];
+        return [$this->found(
+            "As large as the name, at $size px and more.", array_column($others, 'id'),
+            mend: count($tuned) === count($others) && $subject->card->style->sizes->text < $size
+                ? new Mend('Back to its own size', new CompositeEdit($back, 'Sizes back to the style')) : null,
+        )];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -16,8 +17,7 @@ final class NoName extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $subject->card->holder() !== '' || $subject->pieces('company', 'logo') !== []
-            ? []
+        return $subject->card->holder() !== '' || $subject->pieces(Capability::StandsForName) !== [] ? []
             : [$this->found('Neither a name nor a firm is shown. Add one: it is what the eye falls on first.')];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -16,10 +17,8 @@ final class NoWayToReach extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        return $subject->pieces(
-            'phone', 'email', 'web', 'booking', 'profiles', 'button', 'textlink', 'line', 'address',
-        ) !== []
-            ? []
-            : [$this->found('No number, no mail address, no page. Whoever gets this message forwarded cannot answer.')];
+        return $subject->pieces(Capability::Reach) !== [] ? [] : [$this->found(
+            'No number, no mail address, no page. Whoever gets this message forwarded cannot answer.',
+        )];
     }
 }

@@ -3,6 +3,7 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -11,6 +12,9 @@ use InkyCard\Proof\Subject;
 /** Parts no mail client keeps were taken out. */
 final class OwnHtmlLost extends AbstractCheck
 {
+    /** Of what was taken out, so much is named. */
+    private const NAMED = 8;
+
     public function __construct()
     {
         parent::__construct('html-lost', 'Own HTML lost something', Area::Facts, Severity::Mend);
@@ -19,11 +23,11 @@ final class OwnHtmlLost extends AbstractCheck
     public function find(Subject $subject): array
     {
         $found = [];
-        foreach ($subject->pieces('html') as $piece) {
-            $dropped = $piece->fields['dropped'] ?? [];
-            if (is_array($dropped) && $dropped !== []) {
+        foreach ($subject->pieces(Capability::OwnMarkup) as $piece) {
+            $dropped = $piece->lines('dropped');
+            if ($dropped !== []) {
                 $found[] = $this->found(
-                    'Taken out: '.implode(', ', array_slice(array_filter($dropped, is_string(...)), 0, 8))
+                    'Taken out: '.implode(', ', array_slice($dropped, 0, self::NAMED))
                         .'. Look whether what is left says all it should.',
                     [$piece->id],
                     mend: new Mend(

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Link\PhoneNumber;
 use InkyCard\Proof\Area;
@@ -18,18 +19,16 @@ final class PhoneOdd extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $odd = array_values(
-            array_filter($subject->pieces('phone'), fn (Piece $piece) => ! PhoneNumber::rings($piece->text('number'))),
-        );
+        $odd = array_values(array_filter(
+            $subject->pieces(Capability::PhoneNumber), fn (Piece $piece) => ! PhoneNumber::rings($piece->fact()),
+        ));
+        if ($odd === []) {
+            return [];
+        }
+        $numbers = implode(', ', array_map(fn (Piece $piece) => $piece->fact(), $odd));
 
-        return $odd === []
-            ? []
-            : [
-                $this->found(
-                    implode(', ', array_map(fn (Piece $piece) => $piece->text('number'), $odd))
-                        .': no country has such numbers. Dial it once to be sure.',
-                    array_column($odd, 'id'),
-                ),
-            ];
+        return [$this->found(
+            "$numbers: no country has such numbers. Dial it once to be sure.", array_column($odd, 'id'),
+        )];
     }
 }

@@ -4,6 +4,7 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Layout\PictureFit;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -12,9 +13,6 @@ use InkyCard\Proof\Subject;
 /** A headshot as tall as the text beside it looks settled (need C11). */
 final class PictureFitText extends AbstractCheck
 {
-    /** A difference of this many CSS px and more is seen. */
-    private const NEAR = 24;
-
     public function __construct()
     {
         parent::__construct('picture-fit', 'Picture and text do not line up', Area::Pictures, Severity::Advice);
@@ -23,18 +21,16 @@ final class PictureFitText extends AbstractCheck
     public function find(Subject $subject): array
     {
         $fit = PictureFit::of($subject->card);
+        if ($fit === null || abs($fit->picture - $fit->best) <= Limits::FIT) {
+            return [];
+        }
 
-        return $fit === null || abs($fit->picture - $fit->best) <= self::NEAR
-            ? []
-            : [
-                $this->found(
-                    "Text is $fit->text px tall, the picture $fit->picture.",
-                    [$fit->piece],
-                    mend: new Mend(
-                        $fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px",
-                        new FillPiece($fit->piece, ['size' => $fit->best]),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            "Text is $fit->text px tall, the picture $fit->picture.", [$fit->piece],
+            mend: new Mend(
+                $fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px",
+                new FillPiece($fit->piece, ['size' => $fit->best]),
+            ),
+        )];
     }
 }

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -9,8 +10,6 @@ use InkyCard\Proof\Subject;
 /** One file alone that takes more than all should. */
 final class PictureHeavy extends AbstractCheck
 {
-    private const MOST = 70_000;
-
     public function __construct()
     {
         parent::__construct('picture-heavy', 'One picture is heavy', Area::Pictures, Severity::Advice);
@@ -21,11 +20,11 @@ final class PictureHeavy extends AbstractCheck
         $found = [];
         foreach ($subject->pictures() as [$piece, $picture]) {
             $bytes = $subject->fact($picture)->bytes ?? 0;
-            if ($bytes > self::MOST) {
+            if ($bytes > Limits::PICTURE) {
                 $found[] = $this->found(
                     sprintf(
                         '%s weighs %d KB; %d is enough for one.', $piece->kind->label(), $bytes / 1000,
-                        self::MOST / 1000,
+                        Limits::PICTURE / 1000,
                     ),
                     [$piece->id],
                 );

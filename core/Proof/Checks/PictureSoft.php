@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -19,7 +20,7 @@ final class PictureSoft extends AbstractCheck
         $found = [];
         foreach ($subject->pictures() as [$piece, $picture]) {
             $original = $subject->fact($picture)?->original;
-            if ($original !== null && $original < $picture->width * 1.4) {
+            if ($original !== null && $original < $picture->width * Limits::SHARP) {
                 $found[] = $this->found(
                     sprintf(
                         '%s: %d pixels are stretched over %d px; dense screens show twice as many. Bring a larger '

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
@@ -19,7 +20,7 @@ final class ProfileNotOwn extends AbstractCheck
     {
         $found = [];
         foreach ($subject->links() as $link) {
-            $advice = $link->piece->kind->key() === 'profiles' ? ProfileDirectory::advice($link->address) : '';
+            $advice = $link->piece->can(Capability::Profiles) ? ProfileDirectory::advice($link->address) : '';
             if ($advice !== '') {
                 $found[] = $this->found("{$link->words}: $advice", [$link->piece->id]);
             }

@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Edit\TunePiece;
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -13,8 +14,6 @@ use InkyCard\Proof\Subject;
 /** Under 11 CSS px many readers have to enlarge it. */
 final class SmallText extends AbstractCheck
 {
-    private const LEAST = 11;
-
     public function __construct()
     {
         parent::__construct('small-text', 'Text is very small', Area::Text, Severity::Mend);
@@ -24,34 +23,29 @@ final class SmallText extends AbstractCheck
     {
         $small = $tuned = [];
         foreach ($subject->runs() as [$piece, $run]) {
-            if ($run->size < self::LEAST) {
-                $small[$piece->id] = min($run->size, $small[$piece->id] ?? 99);
+            if ($run->size < Limits::SMALL_TEXT) {
+                $small[$piece->id] = min($run->size, $small[$piece->id] ?? $run->size);
                 if ($piece->tuning->size !== null) {
-                    $tuned[$piece->id] = new TunePiece($piece->id, ['size' => self::LEAST]);
+                    $tuned[$piece->id] = new TunePiece($piece->id, ['size' => Limits::SMALL_TEXT]);
                 }
             }
         }
-        $sizes = array_filter($subject->card->style->sizes, fn (float $size) => $size < self::LEAST);
+        if ($small === []) {
+            return [];
+        }
+        $sizes = array_map(
+            fn () => Limits::SMALL_TEXT,
+            array_filter($subject->card->style->sizes->toArray(), fn (float $size) => $size < Limits::SMALL_TEXT),
+        );
+        $restyle = $sizes === [] ? [] : [new Restyle(['sizes' => $sizes])];
+        $to = Limits::SMALL_TEXT.' px';
 
-        return $small === []
-            ? []
-            : [
-                $this->found(
-                    sprintf('%s px at the smallest; 11 and more reads without effort.', round(min($small), 1)),
-                    array_map(strval(...), array_keys($small)),
-                    mend: new Mend(
-                        'Bring it to 11 px',
-                        new CompositeEdit(
-                            [
-                                ...$sizes === []
-                                    ? []
-                                    : [new Restyle(['sizes' => array_map(fn () => self::LEAST, $sizes)])],
-                                ...array_values($tuned),
-                            ],
-                            'Small text brought to 11 px',
-                        ),
-                    ),
-                ),
-            ];
+        return [$this->found(
+            sprintf('%s px at the smallest; %d and more reads without effort.', round(min($small), 1), Limits::SMALL_TEXT),
+            array_keys($small),
+            mend: new Mend("Bring it to $to", new CompositeEdit(
+                [...$restyle, ...array_values($tuned)], "Small text brought to $to",
+            )),
+        )];
     }
 }

@@ -4,7 +4,7 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\TagLink;
-use InkyCard\Card\Kind\AbstractCallKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -26,8 +26,8 @@ final class TagsMissing extends AbstractCheck
             return [];
         }
         foreach ($subject->links() as $link) {
-            if ($link->piece->kind instanceof AbstractCallKind && $link->tells
-                && ! $tags->isOn($link->address, $link->piece)) {
+            if ($link->piece->can(Capability::Call) && $link->tells
+                && ! $tags->isOn($link->address, $link->piece->id)) {
                 $found[] = $this->found(
                     "{$link->words}: statistics will not tell it came from this card.",
                     [$link->piece->id],

@@ -3,6 +3,8 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Layout\Box;
+use InkyCard\Limits;
+use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -10,9 +12,6 @@ use InkyCard\Proof\Subject;
 /** A signature longer than the letter above it is what people complain of. */
 final class TooTall extends AbstractCheck
 {
-    /** A third of a phone screen of 390 by 844 CSS px. */
-    private const MOST = 281;
-
     public function __construct()
     {
         parent::__construct('too-tall', 'Taller than a third of a phone', Area::Layout, Severity::Advice);
@@ -20,18 +19,19 @@ final class TooTall extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $height = $subject->measured(320)->height;
-        $boxes = array_map(fn (Box $box) => $box->height, $subject->measured(320)->boxes);
-        arsort($boxes);
+        $phone = $subject->measured(Limits::PHONE_WIDTH);
+        $letter = $subject->measured(Limits::WIDTH);
+        if ($phone->height <= Limits::PHONE_HEIGHT && $letter->height <= Limits::HEIGHT) {
+            return [];
+        }
+        $heights = array_map(fn (Box $box) => $box->height, $phone->boxes);
 
-        return $height <= self::MOST
-            ? []
-            : [
-                $this->found(
-                    sprintf('It is %d px tall on a phone; a third of a screen is %d.', $height, self::MOST),
-                    array_map(strval(...), array_slice(array_keys($boxes), 0, 2)),
-                    ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'],
-                ),
-            ];
+        return [$this->found(
+            sprintf(
+                'It is %d px tall on a phone, where a third of a screen is %d, and %d under a letter, where %d are enough.',
+                $phone->height, Limits::PHONE_HEIGHT, $letter->height, Limits::HEIGHT,
+            ),
+            self::most($heights), $letter->height <= Limits::HEIGHT ? MailClient::PHONES : [],
+        )];
     }
 }

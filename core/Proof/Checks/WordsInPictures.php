@@ -2,6 +2,7 @@
 
 namespace InkyCard\Proof\Checks;
 
+use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
@@ -9,9 +10,6 @@ use InkyCard\Proof\Subject;
 /** A card that is one picture says nothing where pictures are blocked, and filters mistrust it. */
 final class WordsInPictures extends AbstractCheck
 {
-    /** A name and a number. */
-    private const LEAST = 24;
-
     public function __construct()
     {
         parent::__construct('words-in-pictures', 'Hardly any words', Area::Pictures, Severity::Mend);
@@ -26,15 +24,13 @@ final class WordsInPictures extends AbstractCheck
             $pieces[] = $piece->id;
         }
         $letters = array_sum(array_map(fn (array $run) => mb_strlen($run[1]->text), $subject->runs()));
+        if ($area < Limits::LARGE_PICTURE || $letters >= Limits::LETTERS) {
+            return [];
+        }
 
-        return $area < 20_000 || $letters >= self::LEAST
-            ? []
-            : [
-                $this->found(
-                    "Beside its pictures it has $letters letters. Put the name and one way to reach you in words.",
-                    array_values(array_unique($pieces)),
-                    ['pictures-blocked', 'plain-text'],
-                ),
-            ];
+        return [$this->found(
+            "Beside its pictures it has $letters letters. Put the name and one way to reach you in words.",
+            array_values(array_unique($pieces)), ['pictures-blocked', 'plain-text'],
+        )];
     }
 }

@@ -1,17 +1,17 @@
 @php($style = $bench->document->style)
-@php($lines = $chosen->content($bench->document))
+@php($lines = $bench->document->content($chosen))
 <div id="advice" @isset($swap) hx-swap-oob="true" @endisset>
 @php($box = $bench->box($chosen))
 @if($box)<p class="measure box-measure">{{ round($box->width) }} × {{ round($box->height) }} px</p>@endif
 @foreach($lines as $block)
 @php($run = match(true) { $block instanceof \InkyCard\Card\Content\LineBlock => $block->runs[0], $block instanceof \InkyCard\Card\Content\ButtonBlock => $block->words, default => null })
 @if($run)
-@php($ground = $block instanceof \InkyCard\Card\Content\ButtonBlock ? $block->ground : $style->ink(\InkyCard\Brand\InkRole::Paper))
-@php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $ground))
-@php($dark = \InkyCard\Colour\DarkPage::Forced->ratio($run->ink, $ground))
+@php($background = $block instanceof \InkyCard\Card\Content\ButtonBlock ? $block->colour : $style->ink(\InkyCard\Brand\InkRole::Paper))
+@php($ratio = \InkyCard\Colour\Contrast::ratio($run->ink, $background))
+@php($dark = \InkyCard\Colour\DarkPage::Forced->ratio($run->ink, $background))
 @php($one = fn (float $ratio) => number_format(floor($ratio * 10) / 10, 1))
-<p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ $one($ratio) }} : 1</b> on its ground, {{ $one($dark) }} where a page is forced dark{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? '. Under 4.5 it is hard to read: choose a stronger ink.' : '; '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
-@if($chosen->kind->key() !== 'name' && $run->size >= $style->sizes['name'])<p class="advice advice-look">As large as the name: the eye no longer falls on the name first.</p>@endif
+<p @class(['advice', 'advice-good' => $ratio >= \InkyCard\Colour\Contrast::TEXT, 'advice-look' => $ratio < \InkyCard\Colour\Contrast::TEXT])><b>{{ $one($ratio) }} : 1</b> on its background, {{ $one($dark) }} where a page is forced dark{{ $ratio < \InkyCard\Colour\Contrast::TEXT ? '. Under 4.5 it is hard to read: choose a stronger ink.' : '; '.rtrim(rtrim(number_format($run->size, 1), '0'), '.').' px.' }}</p>
+@if($chosen->kind->key() !== 'name' && $run->size >= $style->sizes->name)<p class="advice advice-look">As large as the name: the eye no longer falls on the name first.</p>@endif
 @if($run->size < 11)<p class="advice advice-look">Under 11 px many readers have to enlarge it.</p>@endif
 @endif
 @endforeach

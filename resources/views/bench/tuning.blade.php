@@ -34,7 +34,7 @@
     <div class="tune-row"><label for="tune-align">Stands</label><select class="form-select" id="tune-align" name="tuning[align]"><option value="">as arranged</option>@foreach(['start' => 'at the start', 'center' => 'in the middle', 'end' => 'at the end'] as $side => $label)<option value="{{ $side }}" @selected($chosen->tuning->align === $side)>{{ $label }}</option>@endforeach</select></div>
     @endif
     @if(in_array('gap', $tunes))
-    <div class="tune-row"><label for="tune-gap">Gap above</label><span class="with-unit"><input class="form-control" type="number" id="tune-gap" name="tuning[gap]" min="0" max="48" value="{{ $chosen->tuning->gap }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-gap"><span class="measure">px</span></span></div>
+    <div class="tune-row"><label for="tune-gap">Gap above</label><span class="with-unit"><input class="form-control" type="number" id="tune-gap" name="tuning[gap]" min="0" max="48" value="{{ $chosen->tuning->spacing }}" placeholder="style" aria-describedby="error-{{ $chosen->id }}-tuning-gap"><span class="measure">px</span></span></div>
     @include('bench.error', ['key' => $chosen->id.'.tuning-gap', 'swap' => null])
     @endif
     @if(in_array('joined', $tunes))
@@ -81,13 +81,13 @@
     <p class="own-ink">{{ $near['distance'] < 0.00005 ? 'The brand\'s '.$near['role']->value.' ink.' : number_format($near['distance'], 2).' from the brand\'s '.$near['role']->value.' ink '.$near['ink']->toHex().($near['distance'] < \InkyCard\Colour\Oklch::NOTICEABLE ? ', too near to tell apart.' : '.') }} <button class="btn-words" name="style[inks][{{ $role->value }}]" value="{{ $brand->inks[$role->value]->toHex() }}">Take the brand's {{ $role->value }}</button></p>
     @endif
     @endforeach
-    <div class="tune-row"><label for="style-ground">Ground</label><select class="form-select" id="style-ground" name="style[ground][shown]"><option value="0" @selected($style->ground === null)>none</option><option value="1" @selected($style->ground !== null)>paper ink</option></select></div>
-    <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbolShape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
+    <div class="tune-row"><label for="style-background">Background</label><select class="form-select" id="style-background" name="style[ground][shown]"><option value="0" @selected($style->background === null)>none</option><option value="1" @selected($style->background !== null)>paper ink</option></select></div>
+    <div class="tune-row"><label for="style-symbols">Symbols</label><select class="form-select" id="style-symbols" name="style[symbols][shape]">@foreach(['none' => 'none', 'bare' => 'bare', 'round' => 'round', 'rounded' => 'rounded', 'square' => 'square'] as $shape => $label)<option value="{{ $shape }}" @selected(($style->symbols->shape->value ?? 'none') === $shape)>{{ $label }}</option>@endforeach</select></div>
     @foreach([
-        ['Name size', 'sizes', 'name', $style->sizes['name'], 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes['text'], 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes['small'], 9, 32, 'px'],
-        ['Rule', 'rule', 'width', $style->rule, 0, 8, 'px'], ['Line gap', 'gaps', 'lines', $style->gaps['lines'], 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->gaps['blocks'], 0, 48, 'px'], ['Column gap', 'gaps', 'columns', $style->gaps['columns'], 0, 48, 'px'],
-        ['Room above', 'gaps', 'above', $style->gaps['above'], 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->leading, 1.1, 2.2, '×'],
-        ['Corners', 'button', 'radius', $style->radius, 0, 24, 'px'], ['Button room', 'button', 'wide', $style->buttonRoom[1], 4, 40, 'px'],
+        ['Name size', 'sizes', 'name', $style->sizes->name, 9, 32, 'px'], ['Text size', 'sizes', 'text', $style->sizes->text, 9, 32, 'px'], ['Small size', 'sizes', 'small', $style->sizes->small, 9, 32, 'px'],
+        ['Rule', 'rule', 'width', $style->rule->width, 0, 8, 'px'], ['Line gap', 'gaps', 'lines', $style->spacing->lines, 0, 48, 'px'], ['Block gap', 'gaps', 'blocks', $style->spacing->blocks, 0, 48, 'px'], ['Column gap', 'gaps', 'columns', $style->spacing->columns, 0, 48, 'px'],
+        ['Room above', 'gaps', 'above', $style->spacing->above, 0, 48, 'px'], ['Line height', 'gaps', 'leading', $style->spacing->lineHeight, 1.1, 2.2, '×'],
+        ['Corners', 'button', 'radius', $style->button->radius, 0, 24, 'px'], ['Button room', 'button', 'wide', $style->button->wide, 4, 40, 'px'],
     ] as [$label, $group, $key, $value, $least, $most, $unit])
     <div class="tune-row"><label for="style-{{ $group }}-{{ $key }}">{{ $label }}</label><span class="with-unit"><input class="form-control" type="number" id="style-{{ $group }}-{{ $key }}" name="style[{{ $group }}][{{ $key }}]" min="{{ $least }}" max="{{ $most }}" step="{{ $key === 'leading' ? '0.05' : ($group === 'sizes' ? '0.5' : '1') }}" value="{{ $value }}"><span class="measure">{{ $unit }}</span></span></div>
     @endforeach

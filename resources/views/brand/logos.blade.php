@@ -6,7 +6,7 @@
     @php($logo = $drafted->logos[$page])
     <form method="post" action="{{ route('brand.keep', 'logos') }}" enctype="multipart/form-data" hx-post="{{ route('brand.keep', 'logos') }}" hx-encoding="multipart/form-data" hx-trigger="change, submit">
       @include('brand.hidden')
-      <span class="logo-ground logo-{{ $page }}">@if($logo)<img src="{{ route('picture.thumb', Str::after(\InkyCard\Picture\PictureRef::source($logo['picture']), ':')) }}" alt="Logo {{ Str::lower($label) }}">@else<span>none yet</span>@endif</span>
+      <span class="logo-background logo-{{ $page }}">@if($logo)<img src="{{ route('picture.thumb', Str::after(\InkyCard\Picture\PictureRef::source($logo['picture']), ':')) }}" alt="Logo {{ Str::lower($label) }}">@else<span>none yet</span>@endif</span>
       <label for="logo-{{ $page }}">{{ $label }}</label>
       <input class="form-control" id="logo-{{ $page }}" type="file" name="{{ $page }}" accept="image/jpeg,image/png,image/gif,image/webp,image/svg+xml" aria-describedby="error-logos-{{ $page }}">
       @include('brand.error', ['part' => 'logos', 'field' => $page])

@@ -44,12 +44,12 @@
   <ol class="links-list">
     @foreach($links as $number => $link)
     <li>
-      <p><strong>{{ $link->words ?: $link->piece->kind->label() }}</strong> {{ $link->opens->says() }}</p>
+      <p><strong>{{ $link->words ?: $link->piece->kind->label() }}</strong> {{ $link->action->says() }}</p>
       <a class="measure links-address" href="{{ $link->href }}" target="_blank" rel="noopener noreferrer">{{ Str::limit(str_starts_with($link->address, 'https://') ? \InkyCard\Link\WebAddress::parse($link->address)->short() : \InkyCard\Link\Target::words($link->address), 160) }}</a>
       @if($link->piece->kind->key() === 'profiles' && ($advice = \InkyCard\Link\ProfileDirectory::advice($link->address)) !== '')<p class="advice advice-look">{{ $advice }}</p>@endif
-      @if($link->opens->caution())<p class="help">{{ $link->opens->caution() }}</p>@endif
+      @if($link->action->caution())<p class="help">{{ $link->action->caution() }}</p>@endif
       @if($tags && $link->tells)
-      <form {{ $hx(route('edit.tag', $card->id)) }} hx-trigger="change, submit" class="links-tag">{!! $hidden !!}<input type="hidden" name="link" value="{{ $link->key }}"><label class="check"><input type="checkbox" name="on" value="1" @checked($link->href !== $link->address || $tags->isOn($link->address, $link->piece)) aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $link->href === $link->address ? ($tags->isOn($link->address, $link->piece) ? 'has all its tags' : 'left as it is') : substr($link->href, strlen(strtok($link->address, '#'))) }}</span></label>{!! $keep !!}</form>
+      <form {{ $hx(route('edit.tag', $card->id)) }} hx-trigger="change, submit" class="links-tag">{!! $hidden !!}<input type="hidden" name="link" value="{{ $link->key }}"><label class="check"><input type="checkbox" name="on" value="1" @checked($link->href !== $link->address || $tags->isOn($link->address, $link->piece->id)) aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $link->href === $link->address ? ($tags->isOn($link->address, $link->piece->id) ? 'has all its tags' : 'left as it is') : substr($link->href, strlen(strtok($link->address, '#'))) }}</span></label>{!! $keep !!}</form>
       @elseif($tags && str_starts_with($link->address, 'http'))<p class="help">No tags: other people's sites cannot tell them.</p>
       @endif
       @if(str_starts_with($link->address, 'http'))

@@ -53,7 +53,7 @@
       </div>
       <ul class="bake-list">
         @foreach($picture->hand ? ['square' => 'Written name'] : ['round' => 'Round', 'arch' => 'Arch', 'rounded' => 'Rounded', 'square' => 'As cropped'] as $shape => $label)
-        <li data-bake="{{ $shape }}" data-hand="{{ $picture->hand ? 1 : 0 }}"><span class="bake-grounds"><img alt="{{ $label }} on a light page"><img alt="" class="on-dark"></span><strong>{{ $label }}</strong> <span class="measure"></span></li>
+        <li data-bake="{{ $shape }}" data-hand="{{ $picture->hand ? 1 : 0 }}"><span class="bake-backgrounds"><img alt="{{ $label }} on a light page"><img alt="" class="on-dark"></span><strong>{{ $label }}</strong> <span class="measure"></span></li>
         @endforeach
       </ul>
       <h2>Where it is used</h2>
