@@ -9,9 +9,14 @@ use App\Pictures\Library;
 use App\Tray\MimeMessage;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\CardJson;
+use InkyCard\Import\ContactSource;
 use InkyCard\Import\Fact;
-use InkyCard\Import\PublicPage;
-use InkyCard\Import\ReadIn;
+use InkyCard\Import\HtmlSource;
+use InkyCard\Import\PageSource;
+use InkyCard\Import\SourceKind;
+use InkyCard\Import\TableSource;
+use InkyCard\Import\TextSource;
+use InkyCard\Markup\HtmlWriter;
 use InkyCard\Markup\MailDocument;
 use InkyCard\Refusal;
 
@@ -40,15 +45,25 @@ final readonly class Brought
      */
     public static function facts(string $bytes, string $country): array
     {
-        [$kind, $content] = self::told($bytes);
-
-        return match ($kind) {
-            'contact' => ReadIn::contact($content, $country),
-            'page' => ReadIn::page($content, $country),
-            'row' => ReadIn::row($content, $country),
-            'html' => ReadIn::html($content, $country, CountedLinks::behind(...)),
-            default => ReadIn::text($content, $country),
+        return match (self::kind($bytes)) {
+            SourceKind::Contact => ContactSource::facts($bytes, $country),
+            SourceKind::Message => self::message($bytes, $country),
+            SourceKind::Workbook => Workbook::table($bytes)->facts($country),
+            SourceKind::Page => PageSource::facts($bytes, $country),
+            SourceKind::Table => TableSource::csv($bytes)?->facts($country) ?? [],
+            SourceKind::Html => HtmlSource::facts($bytes, $country, CountedLinks::behind(...)),
+            SourceKind::Text => TextSource::facts($bytes, $country),
         };
+    }
+
+    /** @return list<Fact> @throws Refusal */
+    private static function message(string $bytes, string $country): array
+    {
+        $received = MimeMessage::foreign($bytes);
+
+        return $received->html() !== ''
+            ? HtmlSource::facts($received->shown(), $country, CountedLinks::behind(...))
+            : TextSource::facts($received->text(), $country);
     }
 
     /**
@@ -126,10 +141,8 @@ final readonly class Brought
     public static function page(SafeHttpClient $outside, string $address): string
     {
         $fetched = $outside->fetch($address, self::MOST - 3000)->found();
-        if (! PublicPage::speaks($fetched->bytes)) {
-            throw Refusal::because(
-                'This page states nothing of a person for machines to read: copy its lines and paste them.',
-            );
+        if (! PageSource::speaks($fetched->bytes)) {
+            throw Refusal::because(PageSource::NOTHING);
         }
 
         return preg_match('/<base\b[^>]*href/i', $fetched->bytes) === 1
@@ -156,48 +169,25 @@ final readonly class Brought
     /** As it looked, without what runs. */
     public static function shown(string $bytes): string
     {
-        [$kind, $content] = self::told($bytes);
+        $kind = self::kind($bytes);
+        $received = $kind === SourceKind::Message ? MimeMessage::foreign($bytes) : null;
+        $html = match ($kind) {
+            SourceKind::Message => $received?->shown() ?? '',
+            SourceKind::Page, SourceKind::Html => $bytes,
+            default => '',
+        };
+        if ($html !== '') {
+            return HtmlWriter::write(MailDocument::parse($html)->body);
+        }
+        $text = $kind === SourceKind::Workbook ? 'A workbook: its first sheet is read.' : $received?->text() ?? $bytes;
 
-        return $kind === 'html' || $kind === 'page'
-            ? MailDocument::html(MailDocument::parse($content)->body)
-            : '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'
-                    .e(mb_strimwidth(mb_scrub($content), 0, 20_000, '…'))
-                    .'</pre>';
+        return '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'
+            .e(mb_strimwidth(mb_scrub($text), 0, 20_000, '…')).'</pre>';
     }
 
-    /**
-     * @return array{'contact'|'page'|'html'|'row'|'text', string} what it is, and its content
-     *
-     * @throws Refusal
-     */
-    private static function told(string $bytes): array
+    /** @throws Refusal */
+    private static function kind(string $bytes): SourceKind
     {
-        if (strlen($bytes) >= self::MOST) {
-            throw self::tooLarge();
-        }
-        $start = ltrim(substr($bytes, 0, 2000), "\u{FEFF} \t\r\n");
-        if (stripos($start, 'BEGIN:VCARD') === 0) {
-            return ['contact', $bytes];
-        }
-        if (
-            preg_match(
-                '/^(?:[\w-]+:[^\r\n]*\r?\n(?:[ \t][^\r\n]*\r?\n)*)*?(?:from|subject|mime-version|message-id'
-                    .'|received):/i',
-                $start,
-            ) === 1
-            && preg_match('/\r?\n\r?\n/', $bytes) === 1
-        ) {
-            $received = MimeMessage::foreign($bytes);
-
-            return $received->html() !== '' ? ['html', $received->shown()] : ['text', $received->text()];
-        }
-
-        if (PublicPage::speaks($bytes)) {
-            return ['page', $bytes];
-        }
-
-        return preg_match('/<(?:table|div|p|a|span|img|br|font|td|html|body)\b/i', $bytes) === 1
-            ? ['html', $bytes]
-            : [ReadIn::table($bytes) === null ? 'text' : 'row', $bytes];
+        return strlen($bytes) >= self::MOST ? throw self::tooLarge() : SourceKind::of($bytes);
     }
 }

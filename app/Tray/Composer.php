@@ -11,6 +11,7 @@ use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
 use InkyCard\Handover\MessageWriter;
 use InkyCard\Link\MailAddress;
+use InkyCard\Markup\HtmlWriter;
 use InkyCard\Markup\MailDocument;
 use InkyCard\Refusal;
 use Symfony\Component\Mime\Address;
@@ -109,7 +110,7 @@ final readonly class Composer
         $html
             = $earlier->html() === ''
                 ? '<pre>'.e($earlier->text()).'</pre>'
-                : MailDocument::html(MailDocument::parse($earlier->html())->body);
+                : HtmlWriter::write(MailDocument::parse($earlier->html())->body);
 
         return '<p style="margin:16px 0 8px;font:13px/18px Arial,Helvetica,sans-serif;color:#444444">'.e($intro).'</p>'
             .($way === 'reply'

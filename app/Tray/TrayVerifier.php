@@ -10,8 +10,8 @@ use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
+use InkyCard\Type\CleanText;
 use InkyCard\Verification\ExpectedCard;
-use InkyCard\Verification\MessageContent;
 use InkyCard\Verification\ReceivedMessage;
 use InkyCard\Verification\Verified;
 use InkyCard\Verification\Verifier;
@@ -88,7 +88,7 @@ final readonly class TrayVerifier
             $count = 0;
             foreach ($found[1] as $json) {
                 if (! isset($there[$json])) {
-                    $words = MessageContent::plain(
+                    $words = CleanText::seen(
                         (string) preg_replace('~^https?://(?:www\.)?|/$~', '', (string) json_decode($json)),
                     );
                     $there[$json] = $message->written->has($words) || $message->quoted->has($words);

@@ -16,7 +16,7 @@ use InkyCard\Card\Kind\AbstractLineKind;
 use InkyCard\Card\Kind\HeadshotKind;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
-use InkyCard\Markup\HtmlBuilder;
+use InkyCard\Markup\Escape;
 
 /**
  * A card compiled once, to be stamped for many people: literal text and slots.
@@ -98,7 +98,7 @@ final class Plate
         }
         $html = '';
         foreach ($this->templates[$shape] ??= $this->compile($person, $contents) as $part) {
-            $html .= is_int($part) ? HtmlBuilder::escape($values[$part]) : $part;
+            $html .= is_int($part) ? Escape::html($values[$part]) : $part;
         }
 
         return $html;

@@ -3,6 +3,7 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Markup\Escape;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Part\DataPart;
@@ -49,7 +50,7 @@ final class MessageWriter
     {
         $html = '';
         foreach (preg_split('/(?:\R[ \t]*){2,}/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $paragraph) {
-            $lines = preg_replace('/\R/u', '<br>', htmlspecialchars($paragraph, ENT_QUOTES | ENT_HTML5, 'UTF-8'));
+            $lines = preg_replace('/\R/u', '<br>', Escape::html($paragraph));
             $html .= "<p style=\"margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222\">$lines</p>";
         }
 

@@ -69,7 +69,7 @@ final class Reader
             return $this->text($message, $document);
         }
         $top = $document->body->copy();
-        foreach ($document->gone as $name) {
+        foreach ($document->gone() as $name) {
             $this->note(
                 [
                     'says' => "<$name> is taken out",
@@ -82,7 +82,7 @@ final class Reader
                 '',
             );
         }
-        $styles = $document->styles;
+        $styles = $document->styles();
         if ($styles !== '' && $client->styles !== 'kept') {
             $this->note(
                 [

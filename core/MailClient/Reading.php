@@ -4,7 +4,7 @@ namespace InkyCard\MailClient;
 
 use InkyCard\Colour\Colour;
 use InkyCard\Markup\Element;
-use InkyCard\Markup\MailDocument;
+use InkyCard\Markup\HtmlWriter;
 
 /** A message as the reader of one mail client sees it. */
 final readonly class Reading
@@ -29,7 +29,7 @@ final readonly class Reading
     /** @param  bool  $marked  elements name their piece and whether they changed, for screens */
     public function html(bool $marked = false): string
     {
-        return ($this->styles === '' ? '' : "<style>$this->styles</style>").MailDocument::html($this->top, $marked);
+        return ($this->styles === '' ? '' : "<style>$this->styles</style>").HtmlWriter::write($this->top, $marked);
     }
 
     public function top(): Element

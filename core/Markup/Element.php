@@ -74,17 +74,7 @@ final class Element
             if (is_string($node)) {
                 $words .= $node;
             } elseif ($node instanceof self) {
-                if (
-                    in_array(
-                        $node->name,
-                        ['br', 'p', 'div', 'tr', 'table', 'li', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote'],
-                        true,
-                    )
-                ) {
-                    $words .= "\n";
-                } elseif ($node->name === 'td' || $node->name === 'th') {
-                    $words .= ' ';
-                }
+                $words .= Blocks::isLine($node->name) ? "\n" : (Blocks::isCell($node->name) ? ' ' : '');
                 array_push($open, ...array_reverse($node->children));
             }
         }

@@ -2,7 +2,7 @@
 
 namespace InkyCard\Markup;
 
-/** Writes HTML that is safe to send: the only place that makes markup of values, and the only one that escapes. */
+/** Writes HTML that is safe to send, element by element. */
 final class HtmlBuilder
 {
     private string $html = '';
@@ -57,7 +57,7 @@ final class HtmlBuilder
         $html = "<$name";
         foreach ($attributes as $key => $value) {
             if ($value !== null) {
-                $html .= " $key=\"".(is_int($value) ? $value : self::escape($value)).'"';
+                $html .= " $key=\"".(is_int($value) ? $value : Escape::html($value)).'"';
             }
         }
         $this->html .= $style === '' ? "$html>" : "$html style=\"$style\">";
@@ -67,7 +67,7 @@ final class HtmlBuilder
 
     public function text(string $text): self
     {
-        $this->html .= self::escape($text);
+        $this->html .= Escape::html($text);
 
         return $this;
     }
@@ -110,14 +110,5 @@ final class HtmlBuilder
     public function html(): string
     {
         return $this->open === [] ? $this->html : throw new \LogicException('Something is still open.');
-    }
-
-    /** A value as it stands in text or between double quotes. */
-    public static function escape(string $text): string
-    {
-        // Most of what comes has nothing to escape, and looking costs less than escaping.
-        return preg_match('/[&<>"]/', $text) === 0
-            ? $text
-            : htmlspecialchars($text, ENT_COMPAT | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
     }
 }

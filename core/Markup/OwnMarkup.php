@@ -48,7 +48,7 @@ final readonly class OwnMarkup
         $safe = (string) preg_replace_callback('/ style="([^"]*)"/', function (array $style) use (&$dropped) {
             $kept = self::style(html_entity_decode($style[1], ENT_QUOTES | ENT_HTML5, 'UTF-8'), $dropped);
 
-            return $kept === '' ? '' : ' style="'.htmlspecialchars($kept, ENT_COMPAT | ENT_HTML5, 'UTF-8').'"';
+            return $kept === '' ? '' : ' style="'.Escape::html($kept).'"';
         }, $safe);
         // A picture without an address or a size would break the card's layout in one client or another.
         $safe = (string) preg_replace_callback(

@@ -85,6 +85,16 @@ final class CleanText
         return $raw;
     }
 
+    /** Words of others as they are seen: without marks nobody sees, white space evened out. */
+    public static function seen(string $text): string
+    {
+        return trim((string) preg_replace(
+            ['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}\x00-\x08\x0e-\x1f]/u', '/[\s\x{A0}\x{2007}\x{202F}]+/u'],
+            ['', ' '],
+            mb_scrub($text, 'UTF-8'),
+        ));
+    }
+
     private static function tooLong(int $max, string $label): Refusal
     {
         return Refusal::because("The $label is too long: $max characters at most.");

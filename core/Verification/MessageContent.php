@@ -3,17 +3,13 @@
 namespace InkyCard\Verification;
 
 use InkyCard\Link\Wrapped;
-use InkyCard\Markup\Element;
+use InkyCard\Markup\LineWalker;
 use InkyCard\Markup\MailDocument;
+use InkyCard\Type\CleanText;
 
 /** What stands in a stretch of a message: its lines of words, its links, its pictures. */
 final class MessageContent
 {
-    private const BLOCKS = [
-        'br', 'p', 'div', 'tr', 'td', 'th', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'blockquote',
-        'pre', 'img',
-    ];
-
     /** Lines after which a message speaks of an earlier one. */
     private const QUOTED = '/^(?:-{2,}\s*(?:original|forwarded) message|begin forwarded message|on .{4,120} wrote:?$'
         .'|am .{4,120} schrieb|le .{4,120} a écrit|_{10,}$|from: .+@)/iu';
@@ -42,63 +38,25 @@ final class MessageContent
     public static function html(string $html): array
     {
         $parts = [[[], [], []], [[], [], []]];
-        $quoted = 0;
-        $line = '';
-        $close = function () use (&$line, &$parts, &$quoted): void {
-            $plain = self::plain($line);
-            $line = '';
-            if ($plain === '') {
-                return;
+        $earlier = false;
+        foreach (LineWalker::lines(MailDocument::parse($html)->body) as $line) {
+            $at = $earlier || $line->quoted > 0 ? 1 : 0;
+            foreach ($line->links as $href) {
+                $parts[$at][1][] = rtrim(Wrapped::inner($href), '/');
             }
-            if ($quoted === 0 && preg_match(self::QUOTED, $plain) === 1) {
-                // From here on to the end, whatever it is wrapped in.
-                $quoted = 1000;
+            foreach ($line->pictures as [$picture]) {
+                $parts[$at][2][] = [
+                    rtrim(Wrapped::inner($picture->attributes['src'] ?? ''), '/'),
+                    CleanText::seen($picture->attributes['alt'] ?? ''),
+                ];
             }
-            $parts[$quoted > 0 ? 1 : 0][0][] = $plain;
-        };
-        /** @var list<Element|string> $open */
-        $open = [MailDocument::parse($html)->body];
-        while (($node = array_pop($open)) !== null) {
-            if ($node === '/quote') {
-                $close();
-                $quoted = max(0, $quoted - 1);
-            } elseif ($node === '/line') {
-                $close();
-            } elseif (is_string($node)) {
-                // Told from the two marks above, which no text can be: they are put on the stack by us alone.
-                $line .= substr($node, 1);
-            } elseif ($node instanceof Element) {
-                $block = in_array($node->name, self::BLOCKS, true);
-                if ($block) {
-                    $close();
-                }
-                $quotes = $node->name === 'blockquote';
-                $quoted += $quotes ? 1 : 0;
-                $at = $quoted > 0 ? 1 : 0;
-                if ($node->name === 'a' && isset($node->attributes['href'])) {
-                    $parts[$at][1][] = rtrim(Wrapped::inner($node->attributes['href']), '/');
-                }
-                if ($node->name === 'img') {
-                    $parts[$at][2][] = [
-                        rtrim(Wrapped::inner($node->attributes['src'] ?? ''), '/'),
-                        self::plain($node->attributes['alt'] ?? ''),
-                    ];
-                }
-                $open[] = $quotes ? '/quote' : ($block ? '/line' : '=');
-                for ($index = count($node->children) - 1; $index >= 0; $index--) {
-                    $child = $node->children[$index];
-                    // In preformatted text line ends are line ends.
-                    $open[] = is_string($child) ? '='.$child : $child;
-                }
-                if ($node->name === 'pre') {
-                    array_splice($open, -count($node->children));
-                    foreach (array_reverse(explode("\n", $node->words())) as $row) {
-                        array_push($open, '/line', '='.$row);
-                    }
-                }
+            $words = $line->text();
+            // From here on to the end, whatever it is wrapped in.
+            $earlier = $earlier || ($at === 0 && preg_match(self::QUOTED, $words) === 1);
+            if ($words !== '') {
+                $parts[$earlier || $at === 1 ? 1 : 0][0][] = $words;
             }
         }
-        $close();
 
         return [
             new self(array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2]),
@@ -113,7 +71,7 @@ final class MessageContent
         $at = 0;
         foreach (preg_split('/\R/u', $text) ?: [] as $line) {
             $quoted = preg_match('/^\s*>/', $line) === 1;
-            $plain = self::plain((string) preg_replace('/^[\s>]+/', '', $line));
+            $plain = CleanText::seen((string) preg_replace('/^[\s>]+/', '', $line));
             if ($plain === '' || $plain === '--') {
                 continue;
             }
@@ -145,17 +103,5 @@ final class MessageContent
 
         return mb_strlen($line) >= 6
             && preg_match('/(?<![\p{L}\p{N}])'.preg_quote($line, '/').'(?![\p{L}\p{N}])/u', $this->all) === 1;
-    }
-
-    /** Words as they are compared: without marks nobody sees, white space evened out. */
-    public static function plain(string $text): string
-    {
-        return trim(
-            (string) preg_replace(
-                ['/[\x{200B}-\x{200D}\x{2060}\x{FEFF}\x{AD}]/u', '/[\s\x{A0}\x{2007}\x{202F}]+/u'],
-                ['', ' '],
-                mb_scrub($text, 'UTF-8'),
-            ),
-        );
     }
 }

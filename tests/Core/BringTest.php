@@ -11,7 +11,9 @@ use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Parcel;
 use InkyCard\Import\Fact;
-use InkyCard\Import\ReadIn;
+use InkyCard\Import\HtmlSource;
+use InkyCard\Import\TableSource;
+use InkyCard\Import\TextSource;
 use InkyCard\Layout\Sheet;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
@@ -74,7 +76,7 @@ final class BringTest extends TestCase
             ] as [$text, $said]
         ) {
             $read = [];
-            foreach (ReadIn::text($text, 'GB') as $fact) {
+            foreach (TextSource::facts($text, 'GB') as $fact) {
                 $read[$fact->kind] ??= $fact->fields['phrase'] ?? $fact->fields['text'] ?? '';
             }
             $this->assertSame($said, array_intersect_key(array_replace($said, $read), $said), $text);
@@ -86,7 +88,7 @@ final class BringTest extends TestCase
                 .'href="https://short.example/abc">Book a visit</a><img '
                 .'src="https://proxy.example/a=s0-d#https://quillfern.example/maren.png" width="96" height="96" '
                 .'alt="Maren">';
-        $facts = ReadIn::html(
+        $facts = HtmlSource::facts(
             $html,
             'GB',
             fn (string $href) => $href === 'https://short.example/abc'
@@ -146,7 +148,7 @@ final class BringTest extends TestCase
                 3 => implode('', array_map(fn ($line) => '<div><p>'.$styled($line).'</p></div>', $lines)),
                 default => '<table><tr><td>'.implode('</td><td>', array_map($styled, $lines)).'</td></tr></table>',
             };
-            $facts = $seed % 5 === 0 ? ReadIn::text($made, 'GB') : ReadIn::html($made, 'GB');
+            $facts = $seed % 5 === 0 ? TextSource::facts($made, 'GB') : HtmlSource::facts($made, 'GB');
             $said = mb_strtolower(
                 (string) json_encode(array_column($facts, 'fields'), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
             );
@@ -172,8 +174,8 @@ final class BringTest extends TestCase
     {
         $sheet = Sheet::of($card);
         foreach ([
-            'html' => ReadIn::html((new HtmlComposer(Samples::pictures()))->compose($sheet), $card->country),
-            'text' => ReadIn::text(PlainTextComposer::compose($sheet), $card->country),
+            'html' => HtmlSource::facts((new HtmlComposer(Samples::pictures()))->compose($sheet), $card->country),
+            'text' => TextSource::facts(PlainTextComposer::compose($sheet), $card->country),
         ] as $way => $facts) {
             $this->assertContains($card->holder(), self::values($facts, 'name', 'text'), "$way: the name");
             foreach ($card->pieces as $piece) {
@@ -232,7 +234,7 @@ final class BringTest extends TestCase
         string $value,
         string $kind,
     ): void {
-        $facts = ReadIn::row("Name,Role,\"$heading\"\nHazel Thorn,Arborist,\"$value\"\n", 'GB');
+        $facts = self::row("Name,Role,\"$heading\"\nHazel Thorn,Arborist,\"$value\"\n");
         $found = array_values(array_filter($facts, fn (Fact $fact) => str_contains($fact->source, $value)));
         $this->assertNotSame([], $found);
         // A second name or role takes a place of its own beside the first.
@@ -348,9 +350,9 @@ final class BringTest extends TestCase
     {
         foreach (
             [
-                fn () => ReadIn::text(str_repeat('a line ', 3000), 'GB'),
-                fn () => ReadIn::html(str_repeat('<p>a</p>', 300_000), 'GB'),
-                fn () => ReadIn::row("Name,Mail\n,\n", 'GB'), fn () => ReadIn::row('no table', 'GB'),
+                fn () => TextSource::facts(str_repeat('a line ', 3000), 'GB'),
+                fn () => HtmlSource::facts(str_repeat('<p>a</p>', 300_000), 'GB'),
+                fn () => self::row("Name,Mail\n,\n"), fn () => self::row('no table'),
             ] as $read
         ) {
             try {
@@ -377,5 +379,11 @@ final class BringTest extends TestCase
     private static function e(string $text): string
     {
         return htmlspecialchars($text, ENT_QUOTES | ENT_HTML5, 'UTF-8');
+    }
+
+    /** @return list<Fact> */
+    private static function row(string $csv): array
+    {
+        return (TableSource::csv($csv) ?? throw Refusal::because('This is no table.'))->facts('GB');
     }
 }

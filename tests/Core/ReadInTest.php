@@ -4,9 +4,12 @@ namespace Tests\Core;
 
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Parcel;
+use InkyCard\Import\ContactSource;
 use InkyCard\Import\Fact;
-use InkyCard\Import\PublicPage;
-use InkyCard\Import\ReadIn;
+use InkyCard\Import\HtmlSource;
+use InkyCard\Import\PageSource;
+use InkyCard\Import\TableSource;
+use InkyCard\Import\TextSource;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,8 +110,8 @@ final class ReadInTest extends TestCase
                 $signatures++;
                 $made = $make($person);
                 $facts = str_starts_with($layout, 'plain')
-                    ? ReadIn::text($made, $person['country'])
-                    : ReadIn::html($made, $person['country']);
+                    ? TextSource::facts($made, $person['country'])
+                    : HtmlSource::facts($made, $person['country']);
                 $got = fn (string $kind, string $field): array => array_map(
                     fn (Fact $fact) => is_array($fact->fields[$field] ?? '')
                         ? implode(' ', $fact->fields[$field])
@@ -175,13 +178,13 @@ final class ReadInTest extends TestCase
             new \DateTimeImmutable('2026-11-25T10:00:00Z'), 'ab', fn (string $svg) => $svg,
         );
         foreach (['vcard', 'vcard3'] as $format) {
-            $facts = ReadIn::contact(Formats::of($format)->build($parcel)->files[0]->bytes, 'GB');
+            $facts = ContactSource::facts(Formats::of($format)->build($parcel)->files[0]->bytes, 'GB');
             $kinds = array_map(fn (Fact $fact) => $fact->kind, $facts);
             foreach (['name', 'role', 'company', 'phone', 'email', 'web', 'profiles'] as $kind) {
                 $this->assertContains($kind, $kinds, $format);
             }
         }
-        $facts = ReadIn::html('<p>Tuesdays are for planting</p><p>Maren Oakhollow</p><p>Ask about roots</p>', 'GB');
+        $facts = HtmlSource::facts('<p>Tuesdays are for planting</p><p>Maren Oakhollow</p><p>Ask about roots</p>', 'GB');
         $this->assertSame(
             [],
             array_diff(
@@ -240,9 +243,9 @@ final class ReadInTest extends TestCase
     #[DataProvider('pages')]
     public function test_a_public_page_is_read_by_what_it_states_for_machines(string $html, array $said): void
     {
-        $this->assertTrue(PublicPage::speaks($html));
+        $this->assertTrue(PageSource::speaks($html));
         $read = [];
-        foreach (ReadIn::page($html, 'GB', 'https://loom.example/people/') as $fact) {
+        foreach (PageSource::facts($html, 'GB', 'https://loom.example/people/') as $fact) {
             $read[$fact->kind]
                 = $fact->fields['picture']
                 ?? ($fact->fields['text']
@@ -262,7 +265,7 @@ final class ReadInTest extends TestCase
             ] as $csv
         ) {
             $read = [];
-            foreach (ReadIn::row($csv, 'GB') as $fact) {
+            foreach (self::row($csv) as $fact) {
                 $read[$fact->kind]
                     = $fact->fields['value']
                     ?? ($fact->fields['text']
@@ -277,26 +280,26 @@ final class ReadInTest extends TestCase
                 $read,
             );
         }
-        $this->assertNull(ReadIn::table("Maren Oakhollow, designer\nQuillfern Garden Studio, Eddersby"));
+        $this->assertNull(TableSource::csv("Maren Oakhollow, designer\nQuillfern Garden Studio, Eddersby"));
         $this->expectExceptionMessage('Several people');
-        ReadIn::table("Name,E-mail\nA,a@loom.example\nB,b@loom.example");
+        TableSource::csv("Name,E-mail\nA,a@loom.example\nB,b@loom.example");
     }
 
     public function test_what_is_no_signature_gets_a_sentence_and_nothing_throws_otherwise(): void
     {
         foreach (
             [
-                fn () => ReadIn::html('', 'GB'),
-                fn () => ReadIn::text(" \n--\n", 'GB'),
-                fn () => ReadIn::contact('hello', 'GB'),
-                fn () => ReadIn::page('<p>Aoife Birchall</p>', 'GB'),
-                fn () => ReadIn::page(
+                fn () => HtmlSource::facts('', 'GB'),
+                fn () => TextSource::facts(" \n--\n", 'GB'),
+                fn () => ContactSource::facts('hello', 'GB'),
+                fn () => PageSource::facts('<p>Aoife Birchall</p>', 'GB'),
+                fn () => PageSource::facts(
                     '<script type="application/ld+json">'.str_repeat('[', 5000)
                         .'</script><script '
                             .'type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>',
                     'GB',
                 ),
-                fn () => ReadIn::html(str_repeat('x', 3_000_000), 'GB'),
+                fn () => HtmlSource::facts(str_repeat('x', 3_000_000), 'GB'),
             ] as $read
         ) {
             try {
@@ -308,10 +311,16 @@ final class ReadInTest extends TestCase
         }
         foreach (MailClientTest::hostile() as $name => [$html]) {
             try {
-                $this->assertNotSame([], ReadIn::html($html, 'GB'), (string) $name);
+                $this->assertNotSame([], HtmlSource::facts($html, 'GB'), (string) $name);
             } catch (Refusal) {
                 $this->addToAssertionCount(1);
             }
         }
+    }
+
+    /** @return list<Fact> */
+    private static function row(string $csv): array
+    {
+        return (TableSource::csv($csv) ?? throw Refusal::because('This is no table.'))->facts('GB');
     }
 }

@@ -9,6 +9,9 @@ use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Handover\Destination;
+use PhpOffice\PhpSpreadsheet\Cell\StringValueBinder;
+use PhpOffice\PhpSpreadsheet\IOFactory;
+use PhpOffice\PhpSpreadsheet\Spreadsheet;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Tests\Core\Samples;
 
@@ -137,6 +140,34 @@ final class HandoverConsoleTest extends WebTestCase
             file_put_contents("$this->folder/$name", $bytes);
             $this->assertSame(2, $this->console('inky:read-in', ['file' => "$this->folder/$name"])[0], $name);
         }
+    }
+
+    public function test_a_workbook_is_read_by_its_first_sheet_and_refused_in_a_sentence(): void
+    {
+        $rows = [['Vorname', 'Nachname', 'Telefon', 'Raum'], ['Hazel', 'Thorn', '01632 960 117', '4'], ['', '', '', '']];
+        foreach ([IOFactory::WRITER_XLSX, IOFactory::WRITER_ODS] as $format) {
+            $read = fn (array ...$rows): array => $this->console('inky:read-in', [
+                'file' => $this->workbook($format, $rows),
+            ]);
+            $facts = json_decode($read(...$rows)[1], true)['facts'];
+            $this->assertSame(['name', 'phone', 'line'], array_column($facts, 'kind'), $format);
+            $this->assertSame(['Hazel Thorn', '01632 960 117'], [$facts[0]['fields']['text'], $facts[1]['source']]);
+            $this->assertSame(2, $read($rows[0], $rows[1], $rows[1])[0], 'two people');
+            $this->assertSame(2, $read(['a', 'b'], ['c', 'd'])[0], 'no headings');
+        }
+        file_put_contents("$this->folder/torn.xlsx", substr("PK\x03\x04".str_repeat('torn', 40), 0, 150));
+        $this->assertSame(2, $this->console('inky:read-in', ['file' => "$this->folder/torn.xlsx"])[0]);
+    }
+
+    /** @param  array<array<string>>  $rows */
+    private function workbook(string $format, array $rows): string
+    {
+        $book = new Spreadsheet;
+        $book->setValueBinder(new StringValueBinder);
+        $book->getActiveSheet()->fromArray($rows, null, 'A1', true);
+        IOFactory::createWriter($book, $format)->save("$this->folder/book");
+
+        return "$this->folder/book";
     }
 
     /** A mark dressed for a season travels dressed within it and plain outside, whichever was baked first. */

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Markup\Escape;
 use InkyCard\Markup\OwnMarkup;
 
 /** Markup of somebody's own, made safe before it got here. */
@@ -61,7 +62,7 @@ final readonly class HtmlBlock extends AbstractBlock
                 fn (array $link) => str_replace(
                     ' href="'.$link[2].'"',
                     ' href="'
-                        .htmlspecialchars($to(self::plain($link[2])), ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8')
+                        .Escape::html($to(self::plain($link[2])))
                         .'"',
                     $link[0],
                 ),

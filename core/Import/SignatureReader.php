@@ -1,0 +1,130 @@
+<?php
+
+namespace InkyCard\Import;
+
+use InkyCard\Link\LinkAction;
+use InkyCard\Refusal;
+
+/**
+ * Reads the lines of a signature into facts with a confidence each. Nothing is
+ * dropped silently: what is nothing else is a line of its own, with little
+ * confidence.
+ */
+final class SignatureReader
+{
+    /** Text is wrapped from about here on, characters. */
+    private const WRAPPED = 55;
+
+    /** Longest words beside a mark that name where it leads, characters. */
+    private const LABEL = 40;
+
+    private readonly Facts $facts;
+
+    /** @var list<ImportedLine> lines that are words alone */
+    private array $words = [];
+
+    private function __construct(string $country)
+    {
+        $this->facts = new Facts($country);
+    }
+
+    /**
+     * @param  list<ImportedLine>  $lines
+     * @param  string  $country  ISO 3166-1 alpha-2
+     * @return list<Fact>
+     *
+     * @throws Refusal when there is nothing in them
+     */
+    public static function facts(array $lines, string $country): array
+    {
+        $reader = new self($country);
+        foreach ($lines as $line) {
+            $reader->read($line);
+        }
+        (new LineClassifier($reader->words, $reader->facts))->classify();
+
+        return $reader->facts->all(
+            'There is nothing in it that a card could show: bring the lines of a signature.',
+        );
+    }
+
+    private function read(ImportedLine $line): void
+    {
+        foreach ($line->pictures as $picture) {
+            $this->picture($picture->measured());
+        }
+        $rest = $line->text;
+        foreach ($line->links as [$href, $label]) {
+            $rest = $this->link($href, $label, $line) ? self::without($rest, $label) : $rest;
+        }
+        foreach (preg_split('/\s[|•·–—]\s/u', $rest) ?: [] as $part) {
+            $part = ContactPoints::takeOut($part, $this->facts);
+            if ($part !== '') {
+                $this->keep($part, $line);
+            }
+        }
+    }
+
+    private function picture(ImportedPicture $picture): void
+    {
+        if ($picture->href !== '' && Facts::isProfile($picture->href)) {
+            $this->facts->profile($picture->href);
+        } elseif ($picture->isLarge()) {
+            $this->facts->add($picture->kind(), $picture->fields(), 0.7, $picture->alt ?: $picture->source);
+        } elseif (str_starts_with($picture->href, 'http')) {
+            $label = $picture->alt !== '' && mb_strlen($picture->alt) <= self::LABEL ? "$picture->alt: " : '';
+            $this->facts->profile($label.$picture->href);
+        }
+    }
+
+    /** @return bool whether its words are used up */
+    private function link(string $href, string $label, ImportedLine $line): bool
+    {
+        $add = fn (string $kind, array $fields, float $sure) => $this->facts->add($kind, $fields, $sure, $label);
+
+        return match (LinkAction::of($href)) {
+            LinkAction::Message => $add(
+                'email', ['address' => strtok(rawurldecode(substr($href, strlen('mailto:'))), '?') ?: ''], 0.97,
+            ),
+            LinkAction::Call => $add('phone', [
+                'number' => rawurldecode(substr($href, strlen('tel:'))),
+                'sort' => ContactPoints::sort((string) strstr($line->text, $label, true)),
+            ], 0.97),
+            LinkAction::Map => $add('address', ['text' => $label, 'map' => $href], 0.9),
+            default => str_starts_with($href, 'http') && $this->page($href, $label, $line->button),
+        };
+    }
+
+    private function page(string $href, string $label, bool $button): bool
+    {
+        if (Facts::isProfile($href)) {
+            return $this->facts->profile($href);
+        }
+
+        return ContactPoints::isSite($label)
+            ? $this->facts->add('web', ['address' => $href], 0.95, $label)
+            : $this->facts->add($button ? 'button' : 'textlink', [
+                'words' => $label, 'address' => $href, 'form' => $button ? 'button' : 'link',
+            ], 0.8, $label);
+    }
+
+    private function keep(string $part, ImportedLine $line): void
+    {
+        $before = array_pop($this->words);
+        // Text that was wrapped goes on in small letters.
+        if ($before !== null && mb_strlen($before->text) > self::WRAPPED && preg_match('/^\p{Ll}/u', $part) === 1) {
+            $this->words[] = new ImportedLine("$before->text $part", size: $before->size, bold: $before->bold);
+
+            return;
+        }
+        $before === null || $this->words[] = $before;
+        $this->words[] = new ImportedLine($part, size: $line->size, bold: $line->bold);
+    }
+
+    private static function without(string $text, string $part): string
+    {
+        $at = $part === '' ? false : strpos($text, $part);
+
+        return $at === false ? $text : substr_replace($text, ' ', $at, strlen($part));
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+// What letters close with where it is the whole line: one a row.
+
+return [
+    'en' => [
+        'best',
+        'thanks',
+        'thank you',
+    ],
+    'de' => [
+        'gruß',
+        'lg',
+    ],
+];

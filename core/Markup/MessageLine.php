@@ -1,0 +1,34 @@
+<?php
+
+namespace InkyCard\Markup;
+
+use InkyCard\Type\CleanText;
+
+/** What stands on one line of a message: words, the links that begin on it, pictures; each with where it stands. */
+final class MessageLine
+{
+    /** @var list<array{string, LineContext}> */
+    public array $words = [];
+
+    /** @var list<string> addresses, with or without words */
+    public array $links = [];
+
+    /** @var list<array{Element, LineContext}> */
+    public array $pictures = [];
+
+    /** @param  int  $quoted  depth of quoting where it begins */
+    public function __construct(public readonly int $quoted)
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->links === [] && $this->pictures === [] && $this->text() === '';
+    }
+
+    /** Its words, as they are seen. */
+    public function text(): string
+    {
+        return CleanText::seen(implode('', array_column($this->words, 0)));
+    }
+}
