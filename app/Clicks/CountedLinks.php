@@ -4,6 +4,7 @@ namespace App\Clicks;
 
 use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
+use App\Roster\People;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Content\Block;
@@ -20,7 +21,7 @@ final class CountedLinks
             return Sheet::of($document);
         }
         $contents = $wanted = [];
-        $person = mb_strimwidth($document->holder(), 0, 160);
+        $person = People::holder($card, $document)->id;
         foreach ($document->pieces as $piece) {
             if (! $piece->shown) {
                 continue;
@@ -34,7 +35,7 @@ final class CountedLinks
                             'piece' => $piece->id,
                             'kind' => $piece->kind->key(),
                             'words' => mb_strimwidth($link->words ?: $piece->kind->label(), 0, 160, '…'),
-                            'person' => $person,
+                            'person_id' => $person,
                             'address' => $link->href,
                             'hash' => hash('sha256', $link->href),
                             'created_at' => (string) now(),
@@ -79,7 +80,7 @@ final class CountedLinks
             $numbers = [];
             foreach (
                 DB::table('tracked_links')
-                    ->where(['card_id' => $card->id, 'person' => $person])
+                    ->where(['card_id' => $card->id, 'person_id' => $person])
                     ->get(['id', 'piece', 'hash']) as $row
             ) {
                 $numbers["$row->piece $row->hash"] = (int) $row->id;

@@ -16,9 +16,12 @@ final readonly class Tally
     public const WAYS = [
         'piece' => ['cards.id', 'cards.name', 'tracked_links.piece', 'tracked_links.kind', 'tracked_links.words'],
         'card' => ['cards.id', 'cards.name'],
-        'person' => ['tracked_links.person'],
+        'person' => ['people.id', 'people.name'],
         'day' => [],
     ];
+
+    /** Columns of these names are in several tables. */
+    private const NAMED = ['cards.id' => ' as card_id', 'people.id' => ' as person_id', 'people.name' => ' as person'];
 
     /**
      * @param  int<1, max>  $days
@@ -88,7 +91,7 @@ final readonly class Tally
 
         return $query
             ->addSelect(
-                array_map(fn (string $column) => $column.($column === 'cards.id' ? ' as card_id' : ''), $columns),
+                array_map(fn (string $column) => $column.(self::NAMED[$column] ?? ''), $columns),
             )
             ->groupBy($columns)
             ->orderByDesc('presses')
@@ -111,7 +114,7 @@ final readonly class Tally
         $name = [
             'piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'],
             'card' => ['cards.id'],
-            'person' => ['tracked_links.person'],
+            'person' => ['people.id'],
         ][$way];
 
         return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($this->human(), $name));
@@ -122,7 +125,7 @@ final readonly class Tally
     {
         return $this->human()
             ->select([
-                'clicks.id', 'clicks.at', 'cards.name as card', 'tracked_links.person', 'tracked_links.kind',
+                'clicks.id', 'clicks.at', 'cards.name as card', 'people.name as person', 'tracked_links.kind',
                 'tracked_links.words', 'tracked_links.address',
             ])
             ->orderBy('clicks.id');
@@ -147,11 +150,12 @@ final readonly class Tally
         return DB::table('clicks')
             ->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')
             ->join('cards', 'cards.id', 'tracked_links.card_id')
+            ->leftJoin('people', 'people.id', 'tracked_links.person_id')
             ->where('cards.workspace_id', $this->workspace->id)
             ->where('clicks.at', '>=', $this->until->copy()->subDays($this->days - 1)->startOfDay()->toDateTimeString())
             ->where('clicks.at', '<=', $this->until->copy()->endOfDay()->toDateTimeString())
             ->when($this->cards !== null, fn (Builder $query) => $query->whereIn('cards.id', $this->cards))
-            ->when($this->person !== '', fn (Builder $query) => $query->where('tracked_links.person', $this->person));
+            ->when($this->person !== '', fn (Builder $query) => $query->where('people.id', $this->person));
     }
 
     /**

@@ -24,6 +24,7 @@ use InkyCard\Layout\PictureFit;
  * @property Workspace $workspace
  * @property string $name
  * @property int $head number of the current revision
+ * @property ?string $person_id who holds it, once that had to be known
  * @property int $last number of the newest revision
  * @property Carbon $updated_at
  * @property ?string $archived_at

@@ -17,6 +17,7 @@ use InkyCard\Card\Kind\HeadshotKind;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
 use InkyCard\Markup\Escape;
+use InkyCard\Roster\Person;
 
 /**
  * A card compiled once, to be stamped for many people: literal text and slots.
@@ -71,12 +72,10 @@ final class Plate
         return new self($card, $pictures);
     }
 
-    /**
-     * @param  array<string, array<string, mixed>>  $person  piece id => its fields as its kind accepted them; a blank
-     *                                                       left out keeps the card's own
-     */
-    public function stamp(array $person): string
+    /** @param  Person  $holder  a blank left out keeps the card's own */
+    public function stamp(Person $holder): string
     {
+        $person = $holder->fields;
         $shape = '';
         $values = [];
         $contents = [];

@@ -5,6 +5,9 @@ namespace InkyCard\Verification;
 /** What a received message shows of a card. */
 final readonly class Verified
 {
+    /** Verdicts, the best first. */
+    private const RANK = ['verified', 'altered', 'old', 'plain', 'quoted', 'absent'];
+
     /**
      * @param  'verified'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict
      * @param  ?int  $revision  the one it carries; null when none is found
@@ -29,6 +32,21 @@ final readonly class Verified
         public string $wrongAddress = '',
         public bool $short = false,
     ) {
+    }
+
+    /** Whether this card is meant rather than another: it arrived better, or, where both are there, is less off. */
+    public function isNearer(self $other): bool
+    {
+        return $this->off() < $other->off();
+    }
+
+    /** @return array{int, int, int} how far off it is, what weighs most first */
+    private function off(): array
+    {
+        $rank = (int) array_search($this->verdict, self::RANK, true);
+
+        // Where it is there at all, the card that is least off is meant, as it is or as it was.
+        return [max(2, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
     }
 
     public function inShort(): self

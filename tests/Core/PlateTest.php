@@ -8,6 +8,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\Plate;
 use InkyCard\Layout\Sheet;
+use InkyCard\Roster\Person;
 use PHPUnit\Framework\TestCase;
 
 final class PlateTest extends TestCase
@@ -38,7 +39,7 @@ final class PlateTest extends TestCase
                         ]),
                     ),
                 );
-                $this->assertSame($expected, $plate->stamp($person), "card $seed, person $other");
+                $this->assertSame($expected, $plate->stamp(new Person("$other", '', $person)), "card $seed, person $other");
                 $pairs++;
             }
         }

@@ -4,10 +4,14 @@ namespace Tests\Web;
 
 use App\Clicks\Token;
 use App\Models\StoredBrand;
+use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Roster\People;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
@@ -211,7 +215,7 @@ final class LinksTest extends WebTestCase
         $this->get('/clicks?by=card')->assertSee($this->card->name);
         $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
         $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
-        $this->get('/clicks?person=Maren+Oakhollow&days=7')->assertSee('4 in all');
+        $this->get('/clicks?days=7&person='.DB::table('people')->value('id'))->assertSee('4 in all')->assertSee('of Maren');
         $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was pressed');
         $csv = array_map(
             fn (string $line) => str_getcsv($line, ',', '"', ''),
@@ -225,6 +229,51 @@ final class LinksTest extends WebTestCase
             ],
             $csv[4],
         );
+    }
+
+    public function test_clicks_belong_to_people_not_to_names(): void
+    {
+        $held = fn (string $name, string $address): StoredCard => StoredCard::start($this->workspace, CardJson::read([
+            'format' => CardJson::FORMAT, 'name' => "$name at $address", 'counted' => true, 'pieces' => [
+                ['id' => 'n', 'kind' => 'name', 'fields' => ['text' => $name]],
+                ['id' => 'e', 'kind' => 'email', 'fields' => ['address' => $address]],
+                ['id' => 'w', 'kind' => 'web', 'fields' => ['address' => 'quillfern.example']],
+            ],
+        ]), null, 'Started');
+        $holder = fn (StoredCard $card): string => People::holder($card, $card->document())->id;
+        $one = $held('Hazel Thorn', 'hazel@quillfern.example');
+        $namesake = $held('Hazel Thorn', 'h.thorn@quillfern.example');
+        $second = $held('Hazel Thorn', 'HAZEL@quillfern.example');
+        $id = $holder($one);
+        $this->assertSame([false, true], [$id === $holder($namesake), $id === $holder($second)]);
+        // Renamed, then moved: the same person. Both at once: somebody else.
+        $one->edit(1, new FillPiece('n', ['text' => 'Hazel Reed']), null);
+        $this->assertSame($id, $holder($one));
+        $this->assertSame('Hazel Reed', People::name($this->workspace, $id));
+        $one->edit(2, new FillPiece('e', ['address' => 'reed@quillfern.example']), null);
+        $this->assertSame($id, $holder($one));
+        $one->edit(3, new FillPiece('n', ['text' => 'Tobiah Reedmace']), null);
+        $one->edit(4, new FillPiece('e', ['address' => 'tobiah@quillfern.example']), null);
+        $this->assertNotSame($id, $holder($one));
+        $other = Workspace::create(['name' => 'Elsewhere', 'web' => '', 'country' => 'GB']);
+        $this->assertSame('', People::name($other, $id));
+    }
+
+    public function test_what_was_counted_under_names_goes_to_people_and_back(): void
+    {
+        Artisan::call('migrate:rollback', ['--step' => 1]);
+        $link = fn (string $person, string $piece): int => DB::table('tracked_links')->insertGetId([
+            'card_id' => $this->card->id, 'piece' => $piece, 'kind' => 'web', 'words' => 'w', 'person' => $person,
+            'address' => 'https://q.example', 'hash' => str_repeat('a', 64), 'created_at' => (string) now(),
+        ]);
+        [$holder, $before, $also] = [$link('Maren Oakhollow', 'p1'), $link('Maren O.', 'p1'), $link('Maren O.', 'p2')];
+        Artisan::call('migrate');
+        $of = DB::table('tracked_links')->pluck('person_id', 'id');
+        $this->assertSame([true, false], [$of[$before] === $of[$also], $of[$holder] === $of[$before]]);
+        $this->assertSame($of[$holder], People::holder($this->card->fresh() ?? $this->card, $this->card->document())->id);
+        Artisan::call('migrate:rollback', ['--step' => 1]);
+        $this->assertSame('Maren O.', DB::table('tracked_links')->where('id', $also)->value('person'));
+        Artisan::call('migrate');
     }
 
     public function test_clicks_and_links_of_another_workspace_are_not_there(): void

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
 use App\Models\StoredCard;
+use App\Roster\People;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -29,6 +30,7 @@ final class ClicksController extends Controller
             'ways' => self::WAYS,
             'card' => $this->chosen($request),
             'person' => self::word($request, 'person'),
+            'name' => People::name($this->workspace, self::word($request, 'person')),
             'totals' => $tally->totals(),
             'series' => $tally->series(),
             'rows' => $tally->by($way, self::PER_PAGE),

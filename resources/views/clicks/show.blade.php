@@ -5,7 +5,7 @@
 <main id="main" class="desk">
   <div class="desk-head">
     <h1>Clicks</h1>
-    <p class="quiet">Presses of counted links{{ $card ? ' of '.$card->name : '' }}{{ $person === '' ? '' : " of $person" }}@if($card || $person !== ''). <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>@endif</p>
+    <p class="quiet">Presses of counted links{{ $card ? ' of '.$card->name : '' }}{{ $person === '' ? '' : " of $name" }}@if($card || $person !== ''). <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>@endif</p>
     <form method="get" class="list-tools ms-end">
       @if($card)<input type="hidden" name="card" value="{{ $card->id }}">@endif
       @if($person !== '')<input type="hidden" name="person" value="{{ $person }}">@endif
@@ -38,11 +38,11 @@
     <tbody>
     @php($most = max(1, ...array_map(fn ($line) => $line->most(), array_values($lines) ?: [$series])))
     @forelse($rows as $row)
-    @php($line = $lines[match($way) { 'piece' => "$row->card_id $row->piece $row->words", 'card' => (string) $row->card_id, 'person' => (string) $row->person, default => '' }] ?? null)
+    @php($line = $lines[match($way) { 'piece' => "$row->card_id $row->piece $row->words", 'card' => (string) $row->card_id, 'person' => (string) $row->person_id, default => '' }] ?? null)
     <tr>
       @if($way === 'piece')<th scope="row">{{ $row->words }} <span class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span></th><td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
       @elseif($way === 'card')<th scope="row"><a href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a></th>
-      @elseif($way === 'person')<th scope="row">@if($row->person === '')<span class="quiet">nobody named</span>@else<a href="{{ route('clicks', ['person' => $row->person, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>@endif</th>
+      @elseif($way === 'person')<th scope="row">@if(($row->person ?? '') === '')<span class="quiet">nobody named</span>@else<a href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>@endif</th>
       @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>@endif
       @if($way !== 'day')<td class="spark-column">@if($line)<x-spark :line="$line" :most="$most"/>@endif</td>@endif
       <td class="figure">{{ number_format($row->presses) }}</td><td class="figure">{{ number_format($row->readers) }}</td>@if($way !== 'day')<td class="figure measure">{{ \Illuminate\Support\Carbon::parse($row->latest)->format('j M') }}</td>@endif
