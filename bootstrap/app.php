@@ -2,6 +2,7 @@
 
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\InWorkspace;
+use App\Http\Middleware\ReadsSession;
 use App\Http\Middleware\StartSession;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -21,7 +22,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentPolicy::class);
         $middleware->web(replace: [Illuminate\Session\Middleware\StartSession::class => StartSession::class]);
-        $middleware->alias(['workspace' => InWorkspace::class]);
+        $middleware->alias(['workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('cards'));
         // Fields are cleaned by the core, which says what it did not accept.

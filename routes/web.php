@@ -6,7 +6,7 @@ use App\Http\Controllers\BrandController;
 use App\Http\Controllers\BringController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClicksController;
-use App\Http\Controllers\EditController;
+use App\Http\Controllers\Edit;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
@@ -15,6 +15,7 @@ use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\PictureController;
+use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\SignInController;
@@ -26,7 +27,7 @@ use Illuminate\Support\Facades\Route;
 Route::redirect('/', '/cards');
 
 Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
-Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->name('phone.sheet');
+Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->middleware('reads')->name('phone.sheet');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -38,10 +39,10 @@ Route::middleware(['auth', 'workspace'])->group(function () {
 
     Route::get('/cards', [CardsController::class, 'index'])->name('cards');
     Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');
-    Route::get('/placements', [CardsController::class, 'placements'])->name('placements');
-    Route::post('/placements', [CardsController::class, 'put'])->name('placements.put');
+    Route::get('/placements', [PlacementController::class, 'index'])->name('placements');
+    Route::post('/placements', [PlacementController::class, 'put'])->name('placements.put');
     Route::get('/clicks', [ClicksController::class, 'show'])->name('clicks');
-    Route::get('/clicks/file', [ClicksController::class, 'file'])->name('clicks.file');
+    Route::get('/clicks/file', [ClicksController::class, 'file'])->middleware('reads')->name('clicks.file');
     Route::prefix('/tray')->group(function () {
         Route::get('/', [TrayController::class, 'index'])->name('tray');
         Route::post('/', [TrayController::class, 'drop'])->name('tray.drop');
@@ -58,28 +59,28 @@ Route::middleware(['auth', 'workspace'])->group(function () {
                 Route::post('/move', [TemplateController::class, 'move'])->name('ready.move');
                 Route::post('/remove', [TemplateController::class, 'remove'])->name('ready.remove');
                 Route::post('/restore', [TemplateController::class, 'restore'])->name('ready.restore');
-                Route::get('/file', [TemplateController::class, 'file'])->name('ready.file');
+                Route::get('/file', [TemplateController::class, 'file'])->middleware('reads')->name('ready.file');
             });
         Route::get('/{message}', [TrayController::class, 'show'])
             ->where('message', '[0-9]{1,15}')
             ->name('tray.message');
         Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])
             ->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])
-            ->name('tray.reading');
+            ->middleware('reads')->name('tray.reading');
         Route::get('/{message}/file', [TrayController::class, 'file'])
             ->where('message', '[0-9]{1,15}')
-            ->name('tray.file');
+            ->middleware('reads')->name('tray.file');
     });
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
     Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');
     Route::prefix('/cards/bring/{brought}')->where(['brought' => '[0-9a-f]{24}'])->group(function () {
         Route::get('/', [BringController::class, 'show'])->name('cards.read');
-        Route::get('/original', [BringController::class, 'brought'])->name('cards.brought');
+        Route::get('/original', [BringController::class, 'brought'])->middleware('reads')->name('cards.brought');
         Route::post('/', [BringController::class, 'confirm'])->name('cards.confirm');
     });
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
-    Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->name('starters.sheet');
+    Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->middleware('reads')->name('starters.sheet');
 
     Route::prefix('/pictures')->group(function () {
         Route::get('/', [PictureController::class, 'index'])->name('pictures');
@@ -87,10 +88,10 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/fetch', [PictureController::class, 'fetch'])->name('pictures.fetch');
         Route::get('/hand', [HandwritingController::class, 'show'])->name('hand');
         Route::post('/hand', [HandwritingController::class, 'store'])->name('hand.store');
-        Route::get('/hand/sample', [HandwritingController::class, 'sample'])->name('hand.sample');
+        Route::get('/hand/sample', [HandwritingController::class, 'sample'])->middleware('reads')->name('hand.sample');
         Route::get('/{hash}/thumb', [PictureController::class, 'thumb'])
             ->where('hash', '[0-9a-f]{64}')
-            ->name('picture.thumb');
+            ->middleware('reads')->name('picture.thumb');
 
         Route::prefix('/{picture}')->where(['picture' => '[0-9]{1,15}'])->group(function () {
             Route::get('/', [PictureController::class, 'show'])->name('picture');
@@ -98,15 +99,15 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             Route::post('/replace', [PictureController::class, 'replace'])->name('picture.replace');
             Route::post('/remove', [PictureController::class, 'remove'])->name('picture.remove');
             Route::post('/restore', [PictureController::class, 'restore'])->name('picture.restore');
-            Route::get('/preview', [PictureController::class, 'preview'])->name('picture.preview');
-            Route::get('/file', [PictureController::class, 'file'])->name('picture.file');
+            Route::get('/preview', [PictureController::class, 'preview'])->middleware('reads')->name('picture.preview');
+            Route::get('/file', [PictureController::class, 'file'])->middleware('reads')->name('picture.file');
         });
     });
 
     Route::prefix('/brand')->group(function () {
         Route::get('/', [BrandController::class, 'show'])->name('brand');
-        Route::get('/counts', [BrandChangeController::class, 'counts'])->name('brand.counts');
-        Route::get('/duties', [BrandChangeController::class, 'duties'])->name('brand.duties');
+        Route::get('/counts', [BrandChangeController::class, 'counts'])->middleware('reads')->name('brand.counts');
+        Route::get('/duties', [BrandChangeController::class, 'duties'])->middleware('reads')->name('brand.duties');
         Route::post('/duties', [BrandChangeController::class, 'meet'])->name('brand.meet');
         Route::get('/change', [BrandChangeController::class, 'show'])->name('brand.change');
         Route::post('/change', [BrandChangeController::class, 'put'])->name('brand.put');
@@ -123,28 +124,28 @@ Route::middleware(['auth', 'workspace'])->group(function () {
 
     Route::prefix('/cards/{card}')->where(['card' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [BenchController::class, 'show'])->name('bench');
-        Route::get('/sheet', [BenchController::class, 'sheet'])->name('sheet');
-        Route::get('/sheet/drafted', [BrandChangeController::class, 'sheet'])->name('sheet.drafted');
-        Route::get('/tuning', [BenchController::class, 'tuning'])->name('tuning');
+        Route::get('/sheet', [BenchController::class, 'sheet'])->middleware('reads')->name('sheet');
+        Route::get('/sheet/drafted', [BrandChangeController::class, 'sheet'])->middleware('reads')->name('sheet.drafted');
+        Route::get('/tuning', [BenchController::class, 'tuning'])->middleware('reads')->name('tuning');
 
-        Route::post('/name', [EditController::class, 'rename'])->name('edit.rename');
-        Route::post('/style', [EditController::class, 'restyle'])->name('edit.restyle');
-        Route::post('/arrangement', [EditController::class, 'rearrange'])->name('edit.rearrange');
-        Route::post('/undo', [EditController::class, 'undo'])->name('edit.undo');
-        Route::post('/redo', [EditController::class, 'redo'])->name('edit.redo');
-        Route::post('/samples/hide', [EditController::class, 'hideSamples'])->name('edit.samples');
-        Route::post('/pieces', [EditController::class, 'add'])->name('edit.add');
-        Route::post('/pieces/{piece}', [EditController::class, 'fill'])->name('edit.fill');
-        Route::post('/pieces/{piece}/shown', [EditController::class, 'show'])->name('edit.show');
-        Route::post('/pieces/{piece}/move', [EditController::class, 'move'])->name('edit.move');
-        Route::post('/tuning', [EditController::class, 'tuneSeveral'])->name('edit.several');
-        Route::post('/pieces/{piece}/assign', [EditController::class, 'assign'])->name('edit.assign');
-        Route::post('/pieces/{piece}/place', [EditController::class, 'place'])->name('edit.place');
-        Route::post('/pieces/{piece}/copy', [EditController::class, 'copy'])->name('edit.copy');
-        Route::post('/pieces/{piece}/tuning', [EditController::class, 'tune'])->name('edit.tune');
-        Route::post('/pieces/{piece}/remove', [EditController::class, 'remove'])->name('edit.remove');
+        Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');
+        Route::post('/style', [Edit\StyleController::class, 'restyle'])->name('edit.restyle');
+        Route::post('/arrangement', [Edit\StyleController::class, 'rearrange'])->name('edit.rearrange');
+        Route::post('/undo', [Edit\DocumentController::class, 'undo'])->name('edit.undo');
+        Route::post('/redo', [Edit\DocumentController::class, 'redo'])->name('edit.redo');
+        Route::post('/samples/hide', [Edit\DocumentController::class, 'hideSamples'])->name('edit.samples');
+        Route::post('/pieces', [Edit\OrderController::class, 'add'])->name('edit.add');
+        Route::post('/pieces/{piece}', [Edit\PieceController::class, 'fill'])->name('edit.fill');
+        Route::post('/pieces/{piece}/shown', [Edit\OrderController::class, 'show'])->name('edit.show');
+        Route::post('/pieces/{piece}/move', [Edit\OrderController::class, 'move'])->name('edit.move');
+        Route::post('/tuning', [Edit\StyleController::class, 'tuneSeveral'])->name('edit.several');
+        Route::post('/pieces/{piece}/assign', [Edit\PieceController::class, 'assign'])->name('edit.assign');
+        Route::post('/pieces/{piece}/place', [Edit\OrderController::class, 'place'])->name('edit.place');
+        Route::post('/pieces/{piece}/copy', [Edit\OrderController::class, 'copy'])->name('edit.copy');
+        Route::post('/pieces/{piece}/tuning', [Edit\PieceController::class, 'tune'])->name('edit.tune');
+        Route::post('/pieces/{piece}/remove', [Edit\OrderController::class, 'remove'])->name('edit.remove');
 
-        Route::get('/findings', [ProofController::class, 'findings'])->name('findings');
+        Route::get('/findings', [ProofController::class, 'findings'])->middleware('reads')->name('findings');
         Route::prefix('/proof')->group(function () {
             Route::get('/', [ProofController::class, 'show'])->name('proof');
             Route::post('/mend', [ProofController::class, 'mend'])->name('proof.mend');
@@ -155,24 +156,24 @@ Route::middleware(['auth', 'workspace'])->group(function () {
                 ->name('proof.compare');
             Route::get('/{client}/reading', [ProofController::class, 'reading'])
                 ->where('client', '[a-z0-9-]{3,30}')
-                ->name('proof.reading');
+                ->middleware('reads')->name('proof.reading');
         });
         Route::get('/links', [LinksController::class, 'show'])->name('links');
         Route::post('/links/check', [LinksController::class, 'check'])->name('links.check');
-        Route::post('/tags', [EditController::class, 'tags'])->name('edit.tags');
-        Route::post('/tags/link', [EditController::class, 'tag'])->name('edit.tag');
-        Route::post('/counted', [EditController::class, 'count'])->name('edit.count');
+        Route::post('/tags', [Edit\LinkTagsController::class, 'tags'])->name('edit.tags');
+        Route::post('/tags/link', [Edit\LinkTagsController::class, 'tag'])->name('edit.tag');
+        Route::post('/counted', [Edit\LinkTagsController::class, 'count'])->name('edit.count');
         Route::get('/looks', [LooksController::class, 'show'])->name('looks');
-        Route::get('/looks/sheet', [LooksController::class, 'sheet'])->name('looks.sheet');
-        Route::post('/look', [EditController::class, 'look'])->name('edit.look');
+        Route::get('/looks/sheet', [LooksController::class, 'sheet'])->middleware('reads')->name('looks.sheet');
+        Route::post('/look', [Edit\StyleController::class, 'look'])->name('edit.look');
         Route::get('/copy', [CardsController::class, 'copy'])->name('cards.copy');
         Route::post('/copy', [CardsController::class, 'storeCopy'])->name('cards.copy.store');
-        Route::post('/placements', [CardsController::class, 'place'])->name('cards.place');
+        Route::post('/placements', [PlacementController::class, 'place'])->name('cards.place');
         Route::get('/history', [HistoryController::class, 'show'])->name('history');
         Route::get('/history/compare', [HistoryController::class, 'compare'])->name('history.compare');
         Route::get('/history/{number}/sheet', [HistoryController::class, 'sheet'])
             ->where('number', '[0-9]{1,9}')
-            ->name('history.sheet');
+            ->middleware('reads')->name('history.sheet');
         Route::post('/history/{number}', [HistoryController::class, 'back'])
             ->where('number', '[0-9]{1,9}')
             ->name('history.back');
@@ -188,7 +189,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/hand-over/mailbox', [MailboxController::class, 'open'])->name('mailbox.open');
         Route::post('/hand-over/mailbox/place', [MailboxController::class, 'place'])->name('mailbox.place');
         Route::post('/hand-over/mailbox/close', [MailboxController::class, 'close'])->name('mailbox.close');
-        Route::get('/hand-over/file', [HandOverController::class, 'file'])->name('hand-over.file');
+        Route::get('/hand-over/file', [HandOverController::class, 'file'])->middleware('reads')->name('hand-over.file');
     });
 });
 

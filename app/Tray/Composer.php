@@ -5,7 +5,7 @@ namespace App\Tray;
 use App\Handover\Parcels;
 use App\Models\StoredCard;
 use App\Models\Workspace;
-use Illuminate\Support\Facades\DB;
+use App\Placements\Placements;
 use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
@@ -94,12 +94,8 @@ final readonly class Composer
             return StoredCard::in($workspace, is_numeric($choice) ? (int) $choice : 0)
                 ?? throw Refusal::because('This card is no longer here.', '/card');
         }
-        $placed = DB::table('placements')
-            ->where(['workspace_id' => $workspace->id, 'address' => $address])
-            ->pluck('card_id', 'situation');
-        $id = $placed[$situation->value] ?? null;
 
-        return $id === null ? null : StoredCard::in($workspace, (int) $id);
+        return Placements::card($workspace, $address, $situation);
     }
 
     private static function earlier(string $way, string $intro, ?MimeMessage $earlier): string

@@ -7,7 +7,7 @@ use App\Models\Revision;
 use App\Models\StoredCard;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
-use Illuminate\Support\Facades\DB;
+use App\Placements\Placements;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Verification\ExpectedCard;
@@ -76,13 +76,10 @@ final readonly class TrayVerifier
     /** @return list<StoredCard> those placed for the sender, then those that name the address, then others */
     private static function candidates(Workspace $workspace, string $from): array
     {
-        $placed = DB::table('placements')
-            ->where(['workspace_id' => $workspace->id, 'address' => $from])
-            ->pluck('card_id')
-            ->all();
+        $placed = Placements::cardsFor($workspace, $from);
         $cards = [];
         foreach (StoredCard::allIn($workspace) as $card) {
-            $near = in_array($card->id, $placed, false)
+            $near = in_array($card->id, $placed, true)
                 ? 0
                 : (str_contains($card->revision()->document, "\"$from\"")
                     ? 1

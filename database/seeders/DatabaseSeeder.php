@@ -11,11 +11,13 @@ use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Pictures\Rasterizer;
+use App\Placements\Placements;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Brand\Brand as BrandDocument;
 use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Situation;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\MessageTemplate;
 
@@ -100,10 +102,7 @@ final class DatabaseSeeder extends Seeder
             }
             $address = array_column($card['pieces'], null, 'kind')['email']['fields']['address'] ?? '';
             if ($address !== '') {
-                DB::table('placements')->insert([
-                    'workspace_id' => $studio->id, 'card_id' => $started->id, 'address' => $address,
-                    'situation' => 'new',
-                ]);
+                Placements::put($started, $address, Situation::NewMail);
             }
         }
     }

@@ -6,7 +6,7 @@
     @if($find !== '' && $found === [])<p class="help">Nothing is called that. Try part of a word.</p>@endif
     @foreach($found as $group => $all)
     <section aria-label="{{ $group }}"><h2>{{ $group }}</h2><ul class="found">
-      @foreach($all as $one)<li>@if($one['to'])<a href="{{ $one['to'] }}">{{ $one['label'] }}</a>@else<strong>{{ $one['label'] }}</strong>@endif <span class="help">{{ $one['note'] }}</span></li>@endforeach
+      @foreach($all as $one)<li>@if($one->to)<a href="{{ $one->to }}">{{ $one->label }}</a>@else<strong>{{ $one->label }}</strong>@endif <span class="help">{{ $one->note }}</span></li>@endforeach
     </ul></section>
     @endforeach
   </div>

@@ -17,7 +17,7 @@ final class BenchController extends Controller
     {
         return view('bench.show', [
             'bench' => Workbench::of($this->card($card)),
-            'open' => self::word($request, 'piece'),
+            'open' => self::string($request, 'piece'),
             'refused' => [],
             'conflict' => null,
         ]);
@@ -41,7 +41,7 @@ final class BenchController extends Controller
     {
         return view('bench.tuning', [
             'bench' => Workbench::of($this->card($card)),
-            'open' => self::word($request, 'piece'),
+            'open' => self::string($request, 'piece'),
             'refused' => [],
         ]);
     }

@@ -85,7 +85,7 @@ final class BrandChangeController extends Controller
         try {
             $sweep = DB::transaction(function () use ($request, $brand) {
                 $change = $brand->change();
-                $brand->put(self::seen($request, 'number'), $change->to);
+                $brand->put(self::integer($request, 'number'), $change->to);
 
                 return BulkChange::over($this->workspace, $change, self::words($change), self::member($request));
             });
@@ -102,7 +102,7 @@ final class BrandChangeController extends Controller
     {
         $brand = StoredBrand::in($this->workspace);
         try {
-            $brand->keep(self::seen($request, 'number'), $brand->document());
+            $brand->keep(self::integer($request, 'number'), $brand->document());
         } catch (StaleRevision) {
             return redirect()
                 ->route('brand')
@@ -183,7 +183,7 @@ final class BrandChangeController extends Controller
      */
     private static function paged(Request $request, Collection $all): LengthAwarePaginator
     {
-        $page = max(1, self::seen($request, 'page'));
+        $page = max(1, self::integer($request, 'page'));
 
         return new LengthAwarePaginator($all->forPage($page, self::PER_PAGE), $all->count(), self::PER_PAGE, $page, [
             'path' => $request->url(),

@@ -36,7 +36,7 @@ final class BrandController extends Controller
             $had = $brand->toArray()[$part];
 
             return $brand->with([$part => match ($part) {
-                'typeface' => self::word($request, 'typeface'),
+                'typeface' => self::string($request, 'typeface'),
                 'logos' => $this->logos($request, $library, $had),
                 'notices', 'rules' => self::entries($request, $given, $had),
                 default => [...$had, ...$given],
@@ -48,7 +48,7 @@ final class BrandController extends Controller
     {
         $brand = StoredBrand::in($this->workspace);
         try {
-            $brand->undo(self::seen($request, 'number'));
+            $brand->undo(self::integer($request, 'number'));
         } catch (StaleRevision) {
             return $this->page(['stale' => true], 409);
         }
@@ -96,7 +96,7 @@ final class BrandController extends Controller
     {
         $brand = StoredBrand::in($this->workspace);
         try {
-            $brand->keep(self::seen($request, 'number'), $make($brand->drafted()));
+            $brand->keep(self::integer($request, 'number'), $make($brand->drafted()));
         } catch (StaleRevision) {
             return $this->page(['stale' => true, 'typed' => $part], 409);
         } catch (Refusal $refusal) {
@@ -173,7 +173,7 @@ final class BrandController extends Controller
      */
     private static function entries(Request $request, array $given, array $had): array
     {
-        $at = self::word($request, 'at');
+        $at = self::string($request, 'at');
         if (! ctype_digit($at) || ! array_key_exists((int) $at, $had)) {
             return [...$had, $given];
         }

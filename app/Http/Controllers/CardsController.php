@@ -13,7 +13,6 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\CopyFor;
 use InkyCard\Card\Edit\Shorten;
-use InkyCard\Card\Situation;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
 
@@ -22,8 +21,6 @@ final class CardsController extends Controller
 {
     private const PER_PAGE = 12;
 
-    private const ADDRESSES = 25;
-
     /** Days of presses shown on a tile. */
     private const PRESSED = 30;
 
@@ -31,9 +28,9 @@ final class CardsController extends Controller
 
     public function index(Request $request): View
     {
-        $find = mb_substr(trim(self::word($request, 'find')), 0, 100);
-        $archived = self::word($request, 'show') === 'archived';
-        $sort = isset(self::SORTS[self::word($request, 'sort')]) ? self::word($request, 'sort') : 'newest';
+        $find = mb_substr(trim(self::string($request, 'find')), 0, 100);
+        $archived = self::string($request, 'show') === 'archived';
+        $sort = isset(self::SORTS[self::string($request, 'sort')]) ? self::string($request, 'sort') : 'newest';
         $like = '%'.addcslashes($find, '%_\\').'%';
         $cards = StoredCard::query()
             ->where('workspace_id', $this->workspace->id)
@@ -77,11 +74,7 @@ final class CardsController extends Controller
                 $this->workspace, self::PRESSED, now(),
                 array_map(fn (StoredCard $card) => $card->id, array_values($page->items())),
             ))->seriesBy('card'),
-            'placements' => DB::table('placements')
-                ->whereIn('card_id', $page->pluck('id'))
-                ->orderBy('address')
-                ->get()
-                ->groupBy('card_id'),
+            'placements' => Placements::ofCards($this->workspace, $page->pluck('id')->all()),
         ]);
     }
 
@@ -99,7 +92,7 @@ final class CardsController extends Controller
             return back()->with('told', 'Choose cards first.');
         }
         $cards = $count === 1 ? 'One card' : "$count cards";
-        switch (self::word($request, 'do')) {
+        switch (self::string($request, 'do')) {
             case 'archive':
                 StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => now()]);
 
@@ -137,9 +130,9 @@ final class CardsController extends Controller
     {
         $card = $this->card($card);
         try {
-            $email = trim(self::word($request, 'email'));
+            $email = trim(self::string($request, 'email'));
             $email = $email === '' ? '' : Refusal::at('/email', fn () => MailAddress::parse($email)->address);
-            $document = (new CopyFor(self::word($request, 'holder'), $email, self::word($request, 'name')))->apply(
+            $document = (new CopyFor(self::string($request, 'holder'), $email, self::string($request, 'name')))->apply(
                 $card->document(),
             );
             $document = $request->boolean('short') ? (new Shorten())->apply($document) : $document;
@@ -154,65 +147,6 @@ final class CardsController extends Controller
         return redirect()->route(
             'bench',
             StoredCard::start($this->workspace, $document, self::member($request), "Copied from $card->name")->id,
-        );
-    }
-
-    /** Every address with its cards, as a table. */
-    public function placements(): View
-    {
-        $addresses = DB::table('placements')
-            ->where('workspace_id', $this->workspace->id)
-            ->select('address')
-            ->distinct()
-            ->orderBy('address')
-            ->paginate(self::ADDRESSES);
-        $placed = DB::table('placements')
-            ->join('cards', 'cards.id', 'card_id')
-            ->where('placements.workspace_id', $this->workspace->id)
-            ->whereIn('address', $addresses->pluck('address'))
-            ->get(['address', 'situation', 'card_id', 'cards.name']);
-
-        return view('cards.placements', [
-            'addresses' => $addresses,
-            'situations' => Situation::cases(),
-            'placements' => $placed->groupBy('address')->map(fn ($rows) => $rows->keyBy('situation'))->all(),
-            'cards' => StoredCard::choices($this->workspace),
-        ]);
-    }
-
-    public function put(Request $request): RedirectResponse
-    {
-        return $this->place($request, self::seen($request, 'card'));
-    }
-
-    /** Which address uses the card, and when: one card for each address and situation. */
-    public function place(Request $request, int $card): RedirectResponse
-    {
-        $card = $this->card($card);
-        try {
-            $address = mb_strtolower(MailAddress::parse(self::word($request, 'address'))->address);
-            $situation
-                = Situation::tryFrom(self::word($request, 'situation'))
-                ?? throw Refusal::because('Choose new mail, replies or campaigns.');
-        } catch (Refusal $refusal) {
-            return back()
-                ->with(['told' => $refusal->getMessage(), 'misplaced' => $card->id])
-                ->withInput(['address' => mb_scrub(self::word($request, 'address'))]);
-        }
-        if ($request->boolean('remove')) {
-            Placements::take($card, $address, $situation);
-
-            return back()->with([
-                'told' => "$card->name is not used for {$situation->label()} from $address any more.",
-                'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value],
-            ]);
-        }
-        $other = Placements::put($card, $address, $situation);
-
-        return back()->with(
-            'told',
-            "$card->name is used for {$situation->label()} from $address"
-                .($other === null ? '.' : ", in place of $other."),
         );
     }
 }

@@ -20,7 +20,7 @@ final class ClicksController extends Controller
 
     public function show(Request $request): View
     {
-        $way = isset(self::WAYS[self::word($request, 'by')]) ? self::word($request, 'by') : 'piece';
+        $way = isset(self::WAYS[self::string($request, 'by')]) ? self::string($request, 'by') : 'piece';
         $tally = $this->tally($request);
 
         return view('clicks.show', [
@@ -29,8 +29,8 @@ final class ClicksController extends Controller
             'way' => $way,
             'ways' => self::WAYS,
             'card' => $this->chosen($request),
-            'person' => self::word($request, 'person'),
-            'name' => People::name($this->workspace, self::word($request, 'person')),
+            'person' => self::string($request, 'person'),
+            'name' => People::name($this->workspace, self::string($request, 'person')),
             'totals' => $tally->totals(),
             'series' => $tally->series(),
             'rows' => $tally->by($way, self::PER_PAGE),
@@ -70,21 +70,21 @@ final class ClicksController extends Controller
 
         return new Tally(
             $this->workspace, self::days($request), now(), $card === null ? null : [$card->id],
-            self::word($request, 'person'),
+            self::string($request, 'person'),
         );
     }
 
     /** @return key-of<self::DAYS> */
     private static function days(Request $request): int
     {
-        $days = (int) self::word($request, 'days');
+        $days = (int) self::string($request, 'days');
 
         return isset(self::DAYS[$days]) ? $days : 30;
     }
 
     private function chosen(Request $request): ?StoredCard
     {
-        $card = self::seen($request, 'card');
+        $card = self::integer($request, 'card');
 
         return $card === 0
             ? null

@@ -25,12 +25,12 @@ abstract class Controller
     {
     }
 
-    /** One word of the request; whatever else somebody put in its place counts as nothing. */
-    protected static function word(Request $request, string $key): string
+    /** A text of the request; whatever else somebody put in its place counts as nothing. */
+    protected static function string(Request $request, string $key): string
     {
-        $word = $request->input($key);
+        $text = $request->input($key);
 
-        return is_string($word) && mb_check_encoding($word, 'UTF-8') ? $word : '';
+        return is_string($text) && mb_check_encoding($text, 'UTF-8') ? $text : '';
     }
 
     protected static function member(Request $request): User
@@ -41,12 +41,12 @@ abstract class Controller
     }
 
     /** Number of the state an edit was made on; 0, which nothing is at, when the request does not say. */
-    protected static function seen(Request $request, string $key = 'revision'): int
+    protected static function integer(Request $request, string $key = 'revision'): int
     {
-        $seen = $request->input($key);
-        $seen = is_scalar($seen) ? (string) $seen : '';
+        $given = $request->input($key);
+        $given = is_scalar($given) ? (string) $given : '';
 
-        return ctype_digit($seen) && strlen($seen) < 10 ? (int) $seen : 0;
+        return ctype_digit($given) && strlen($given) < 10 ? (int) $given : 0;
     }
 
     /** A card as it would be sent, alone in a frame. */

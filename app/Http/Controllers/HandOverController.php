@@ -31,7 +31,7 @@ final class HandOverController extends Controller
         $document = $card->document();
         $parcel = $handOver->parcel($document, $card);
         $inside = $request->boolean('inside');
-        $destination = Destination::all()[self::word($request, 'to')] ?? Destination::of('any');
+        $destination = Destination::all()[self::string($request, 'to')] ?? Destination::of('any');
         $proof = $prover->of($card);
         $html = $inside ? $parcel->inside() : $parcel->html();
         $client = MailClient::of($destination->client);
@@ -83,15 +83,15 @@ final class HandOverController extends Controller
         $back = redirect()->to(route('hand-over', ['card' => $card->id, 'to' => $to->key]).'#house-note');
         try {
             HouseNotes::put(
-                $this->workspace->id, $to, HouseNote::of(self::word($request, 'film'), self::word($request, 'note')),
+                $this->workspace->id, $to, HouseNote::of(self::string($request, 'film'), self::string($request, 'note')),
                 $request->boolean('all'),
             );
         } catch (Refusal $refusal) {
             return $back
                 ->with('note_refused', [$refusal->field() => $refusal->getMessage()])
                 ->withInput([
-                    'film' => mb_scrub(self::word($request, 'film')),
-                    'note' => mb_scrub(self::word($request, 'note')),
+                    'film' => mb_scrub(self::string($request, 'film')),
+                    'note' => mb_scrub(self::string($request, 'note')),
                 ]);
         }
 
@@ -102,7 +102,7 @@ final class HandOverController extends Controller
     public function file(Request $request, Parcels $handOver, int $card): Response
     {
         $card = $this->card($card);
-        $format = Formats::all()[self::word($request, 'as')] ?? Formats::of('page');
+        $format = Formats::all()[self::string($request, 'as')] ?? Formats::of('page');
 
         return self::download($format->build($handOver->parcel($card->document(), $card)));
     }

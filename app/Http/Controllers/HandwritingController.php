@@ -22,7 +22,7 @@ final class HandwritingController extends Controller
 
     public function store(Request $request, Library $library, Scribe $scribe): Response|RedirectResponse
     {
-        $way = self::word($request, 'way');
+        $way = self::string($request, 'way');
         try {
             $picture = match ($way) {
                 'drawn' => $library->addHand(
@@ -39,7 +39,7 @@ final class HandwritingController extends Controller
 
                     return $library->addHand(
                         $this->workspace,
-                        $scribe->written($words, self::word($request, 'face')),
+                        $scribe->written($words, self::string($request, 'face')),
                         $words,
                     );
                 }),
@@ -59,7 +59,7 @@ final class HandwritingController extends Controller
     {
         try {
             return response(
-                $scribe->sample(CleanText::of($request->input('words'), 60, 'name'), self::word($request, 'face')),
+                $scribe->sample(CleanText::of($request->input('words'), 60, 'name'), self::string($request, 'face')),
                 200,
                 ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600'],
             );
@@ -73,7 +73,7 @@ final class HandwritingController extends Controller
     {
         return view('pictures.hand', [
             'refused' => $refused,
-            'name' => self::word($request, 'words') ?: self::member($request)->name,
+            'name' => self::string($request, 'words') ?: self::member($request)->name,
             'faces' => Scribe::FACES,
         ]);
     }

@@ -36,7 +36,7 @@ final class HistoryController extends Controller
     {
         $card = $this->card($card);
         // While a stay in a field went on, the number somebody saw may have moved: the next one then.
-        $near = fn (string $which) => $card->revisionFrom(self::seen($request, $which)) ?? abort(404);
+        $near = fn (string $which) => $card->revisionFrom(self::integer($request, $which)) ?? abort(404);
         [$one, $other] = [$near('one'), $near('other')];
         if ($one->number > $other->number) {
             [$one, $other] = [$other, $one];
@@ -62,7 +62,7 @@ final class HistoryController extends Controller
     {
         $card = $this->card($card);
         try {
-            $card->goBack(self::seen($request), $this->revision($card, $number), self::member($request));
+            $card->goBack(self::integer($request), $this->revision($card, $number), self::member($request));
         } catch (StaleRevision) {
             return redirect()
                 ->route('history', $card->id)

@@ -52,7 +52,7 @@ final class LinksController extends Controller
                 ),
             ),
         );
-        $asked = self::word($request, 'address');
+        $asked = self::string($request, 'address');
         if ($asked !== '') {
             // Only what stands on the card is followed.
             abort_unless(in_array($asked, $addresses, true), 404);
@@ -69,7 +69,7 @@ final class LinksController extends Controller
             $checks->check($address);
         }
 
-        return redirect()->route(self::word($request, 'back') === 'proof' ? 'proof' : 'links', $card);
+        return redirect()->route(self::string($request, 'back') === 'proof' ? 'proof' : 'links', $card);
     }
 
     public static function canBeFollowed(CardLink $link): bool

@@ -24,11 +24,11 @@ final class LooksController extends Controller
     public function sheet(Request $request, int $card): Response
     {
         $document = $this->card($card)->document();
-        $look = self::word($request, 'look');
+        $look = self::string($request, 'look');
         try {
             return self::rendering(
                 $look === ''
-                    ? (new Rearrange(Arrangement::of(self::word($request, 'arrangement'))))->apply($document)
+                    ? (new Rearrange(Arrangement::of(self::string($request, 'arrangement'))))->apply($document)
                     : (new TakeLook(Starters::all()[$look] ?? abort(404)))->apply($document),
             );
         } catch (Refusal) {

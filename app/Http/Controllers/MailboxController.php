@@ -50,6 +50,7 @@ final class MailboxController extends Controller
 
     public function close(Request $request, int $card): RedirectResponse
     {
+        $this->card($card);
         $request->session()->forget(self::OPENED);
 
         return redirect()->route('mailbox', $card)->with('told', 'Closed. The token is forgotten.');
@@ -67,7 +68,7 @@ final class MailboxController extends Controller
             $mailbox = $this->opened($request, $outside) ?? throw Refusal::because('Open the mailbox first.');
             $identity
                 = collect($mailbox->identities())->first(
-                    fn (Identity $one) => $one->id === self::word($request, 'identity'),
+                    fn (Identity $one) => $one->id === self::string($request, 'identity'),
                 ) ?? throw Refusal::because('This address is not in the mailbox any more.');
             $kept = $this->kept($request, $mailbox, $identity);
             if ($request->boolean('back')) {

@@ -70,7 +70,7 @@ final class PictureController extends Controller
     /** A picture at an address: fetched once, kept here. */
     public function fetch(Request $request, Library $library, SafeHttpClient $outside): Response|RedirectResponse
     {
-        $address = self::word($request, 'address');
+        $address = self::string($request, 'address');
         try {
             $library->takeIn($this->workspace, $outside, trim($address));
         } catch (Refusal $refusal) {
@@ -176,9 +176,9 @@ final class PictureController extends Controller
             $ref = PictureRef::framed($picture->source(), Framing::of($request->array('part')));
             $baked = $bakery->bake(
                 Recipe::of([
-                    'picture' => $ref, 'shape' => self::word($request, 'shape'), 'tone' => self::word($request, 'tone'),
-                    'ink' => self::word($request, 'ink'), 'width' => self::seen($request, 'width'),
-                    'height' => self::seen($request, 'height'), 'outline' => $request->boolean('outline'),
+                    'picture' => $ref, 'shape' => self::string($request, 'shape'), 'tone' => self::string($request, 'tone'),
+                    'ink' => self::string($request, 'ink'), 'width' => self::integer($request, 'width'),
+                    'height' => self::integer($request, 'height'), 'outline' => $request->boolean('outline'),
                 ]),
             );
         } catch (Refusal $refusal) {
@@ -221,7 +221,7 @@ final class PictureController extends Controller
     public function choose(Request $request, int $card): View
     {
         $found = $this->card($card);
-        $piece = $found->document()->piece(self::word($request, 'piece'));
+        $piece = $found->document()->piece(self::string($request, 'piece'));
 
         return view('pictures.choose', [
             'card' => $card,
@@ -236,7 +236,7 @@ final class PictureController extends Controller
     /** @param  array<string, mixed>  $refused */
     private function list(Request $request, array $refused = []): View
     {
-        $find = trim(self::word($request, 'find'));
+        $find = trim(self::string($request, 'find'));
 
         return view('pictures.index', [
             'pictures' => $this->workspace

@@ -73,7 +73,7 @@ final class ProofController extends Controller
                 'outlined' => $request->boolean('outlined'),
                 'marked' => preg_match(
                     '/^[A-Za-z0-9_-]{1,40}(?:\.[A-Za-z0-9_-]{1,40}){0,79}$/D',
-                    $mark = self::word($request, 'mark'),
+                    $mark = self::string($request, 'mark'),
                 ) === 1
                         ? explode('.', $mark)
                         : [],
@@ -85,13 +85,13 @@ final class ProofController extends Controller
     public function mend(Request $request, Prover $prover, int $card): RedirectResponse
     {
         $card = $this->card($card);
-        $finding = $prover->of($card)->finding(self::word($request, 'finding'));
+        $finding = $prover->of($card)->finding(self::string($request, 'finding'));
         if ($finding?->mend === null) {
             return back()->with('told', 'This is mended already.');
         }
         $before = $card->head;
         try {
-            $card->edit(self::seen($request), $finding->mend->edit, $request->user());
+            $card->edit(self::integer($request), $finding->mend->edit, $request->user());
         } catch (StaleRevision) {
             return back()->with('told', 'The card was changed meanwhile: this is its proof now. Mend it here.');
         } catch (Refusal $refusal) {
@@ -110,7 +110,7 @@ final class ProofController extends Controller
     public function walk(Request $request, int $card): RedirectResponse
     {
         $card = $this->card($card);
-        $item = self::word($request, 'item');
+        $item = self::string($request, 'item');
         abort_unless(Checklist::has($item), 404);
         $request->boolean('done')
             ? DB::table('proof_walks')->upsert(

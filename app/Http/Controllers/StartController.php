@@ -27,10 +27,10 @@ final class StartController extends Controller
 
     public function store(Request $request): RedirectResponse
     {
-        if (self::word($request, 'starter') === 'blank') {
+        if (self::string($request, 'starter') === 'blank') {
             return $this->begun($request, $this->blank($request), 'Started from nothing');
         }
-        $starter = Starters::all()[self::word($request, 'starter')] ?? abort(404);
+        $starter = Starters::all()[self::string($request, 'starter')] ?? abort(404);
 
         return $this->begun($request, $this->begin($starter, $request), "Started from {$starter->name}");
     }
@@ -47,8 +47,8 @@ final class StartController extends Controller
                 'file' => self::uploaded(
                     $request->file('file'), 'Choose one file.', Brought::MOST, Brought::tooLarge(),
                 )[0],
-                'address' => Brought::page($outside, trim(self::word($request, 'address'))),
-                default => self::word($request, 'text'),
+                'address' => Brought::page($outside, trim(self::string($request, 'address'))),
+                default => self::string($request, 'text'),
             };
             if ($field === 'file' && str_starts_with(ltrim($brought), '{')) {
                 return $this->begun($request, CardJson::decode($brought), 'Started from a file');
@@ -104,7 +104,7 @@ final class StartController extends Controller
     private function page(Request $request, array $refused = [], int $status = 200): Response
     {
         $all = Starters::all();
-        [$trade, $mood] = [self::word($request, 'trade'), self::word($request, 'mood')];
+        [$trade, $mood] = [self::string($request, 'trade'), self::string($request, 'mood')];
         $moods = array_unique(
             array_merge(
                 ...array_map(

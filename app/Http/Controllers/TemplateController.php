@@ -45,7 +45,7 @@ final class TemplateController extends Controller
 
     public function move(Request $request, int $ready): RedirectResponse
     {
-        $up = self::word($request, 'to') === 'up';
+        $up = self::string($request, 'to') === 'up';
         $this->ready($ready)->move($this->workspace, $up);
 
         // The button pressed has the focus again, so that it can be pressed on.
@@ -72,7 +72,7 @@ final class TemplateController extends Controller
     public function file(Request $request, Parcels $handOver, int $ready): Response
     {
         $ready = $this->ready($ready);
-        $card = StoredCard::in($this->workspace, self::seen($request, 'card')) ?? abort(404);
+        $card = StoredCard::in($this->workspace, self::integer($request, 'card')) ?? abort(404);
 
         return self::download(
             (new UnsentMessage($ready->message()))->build($handOver->parcel($card->document(), $card)),
@@ -83,9 +83,9 @@ final class TemplateController extends Controller
     {
         try {
             $message = MessageTemplate::of(
-                self::word($request, 'name'),
-                self::word($request, 'subject'),
-                self::word($request, 'body'),
+                self::string($request, 'name'),
+                self::string($request, 'subject'),
+                self::string($request, 'body'),
             );
         } catch (Refusal $refusal) {
             return response($this->form($ready, [$refusal->field() => $refusal->getMessage()]), 422);

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredCard;
 use App\Models\StoredTemplate;
+use App\Placements\Placements;
 use App\Tray\Composer;
 use App\Tray\MimeMessage;
 use App\Tray\Tray;
@@ -40,7 +41,7 @@ final class TrayController extends Controller
             'received' => $received,
             'verification' => TrayVerifier::of($this->workspace, $received),
             'clients' => MailClient::all(),
-            'client' => MailClient::all()[self::word($request, 'as')] ?? MailClient::of('tolerant-webmail'),
+            'client' => MailClient::all()[self::string($request, 'as')] ?? MailClient::of('tolerant-webmail'),
         ]);
     }
 
@@ -115,29 +116,25 @@ final class TrayController extends Controller
         $newest = DB::table('tray_messages')->where('workspace_id', $this->workspace->id)->max('id');
 
         return config('mail.default') === 'tray' && $newest !== null ? redirect()->route('tray.message', $newest)
-            : back()->with('told', 'Sent to '.self::word($request, 'to').'.');
+            : back()->with('told', 'Sent to '.self::string($request, 'to').'.');
     }
 
     /** @param  array<string, string>  $refused */
     private function form(Request $request, array $refused): View
     {
         $earlier = $this->earlier($request);
-        $way = $earlier === null ? 'new' : (self::word($request, 'way') === 'forward' ? 'forward' : 'reply');
+        $way = $earlier === null ? 'new' : (self::string($request, 'way') === 'forward' ? 'forward' : 'reply');
 
-        $ready = StoredTemplate::in($this->workspace)->find(self::seen($request, 'ready'));
+        $ready = StoredTemplate::in($this->workspace)->find(self::integer($request, 'ready'));
 
         return view('tray.write', [
             'ready' => $ready,
             'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
             'refused' => $refused,
             'earlier' => $earlier,
-            'of' => self::word($request, 'of'),
+            'of' => self::string($request, 'of'),
             'way' => $way,
-            'placements' => DB::table('placements')
-                ->where('placements.workspace_id', $this->workspace->id)
-                ->join('cards', 'cards.id', 'card_id')
-                ->orderBy('address')
-                ->get(['address', 'situation', 'cards.name']),
+            'placements' => Placements::all($this->workspace),
             'cards' => StoredCard::choices($this->workspace),
             'member' => self::member($request)->email,
         ]);
@@ -145,7 +142,7 @@ final class TrayController extends Controller
 
     private function earlier(Request $request): ?MimeMessage
     {
-        $of = self::seen($request, 'of');
+        $of = self::integer($request, 'of');
 
         return $of === 0 ? null : Tray::find($this->workspace, $of);
     }

@@ -10,30 +10,11 @@ use Illuminate\Session\Middleware\StartSession as Start;
  * Sessions as ever, but that requests a page makes on the side only read
  * them: frames, pictures and marks are asked for while a form is on its way,
  * and one that ends after it would write back a session without what the form
- * had to say. Edits, of which there is one a key, leave a session they did not
+ * had to say. Their routes say so (ReadsSession). Edits, of which there is one a key, leave a session they did not
  * change as it is, and touch it once a minute, so that it does not run out.
  */
 final class StartSession extends Start
 {
-    private const READERS = [
-        'sheet',
-        'sheet.drafted',
-        'starters.sheet',
-        'looks.sheet',
-        'history.sheet',
-        'picture.preview',
-        'picture.thumb',
-        'picture.file',
-        'hand.sample',
-        'proof.reading',
-        'tray.reading',
-        'cards.brought',
-        'findings',
-        'tuning',
-        'brand.counts',
-        'brand.duties',
-    ];
-
     /** Seconds a session is left alone that nothing changed in. */
     private const REST = 60;
 
@@ -56,7 +37,7 @@ final class StartSession extends Start
     /** @param  Request  $request */
     protected function saveSession($request)
     {
-        if ($request->isMethod('GET') && $request->routeIs(...self::READERS)) {
+        if ($request->attributes->has(ReadsSession::class)) {
             return;
         }
         $session = $request->session();

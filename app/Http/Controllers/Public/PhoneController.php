@@ -31,7 +31,7 @@ final class PhoneController extends Controller
         $document = $request->boolean('whole') ? $whole : $short;
         $parcel = $handOver->parcel($document, $card);
         // Addresses on the page run out when its own does.
-        $until = Carbon::createFromTimestamp((int) self::word($request, 'expires'));
+        $until = Carbon::createFromTimestamp((int) self::string($request, 'expires'));
 
         $destinations = array_filter(Destination::all(), fn (Destination $destination) => $destination->onPhone());
 

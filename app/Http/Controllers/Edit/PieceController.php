@@ -1,0 +1,90 @@
+<?php
+
+namespace App\Http\Controllers\Edit;
+
+use App\Models\StoredPicture;
+use App\Pictures\Library;
+use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
+use InkyCard\Card\Edit;
+use InkyCard\Card\FilledBy;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
+use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\Response;
+
+/** What one piece says, and how. */
+final class PieceController extends AbstractEditController
+{
+    public function fill(Request $request, Library $library, int $card, string $piece): Response
+    {
+        // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
+        $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
+        $make = function () use ($request, $library, $card, $piece, $fields): Edit\FillPiece {
+            $before = $this->card($card)->document()->piece($piece);
+            $picture = $this->picture($request, $library, $before);
+
+            return new Edit\FillPiece($piece, $picture === null ? $fields : self::withPicture($fields, $picture, $before));
+        };
+
+        return $this->change($request, $card, $piece, $make, typed: $fields);
+    }
+
+    /**
+     * One that came with the request, or was chosen from the library.
+     *
+     * @throws Refusal
+     */
+    private function picture(Request $request, Library $library, Piece $before): ?StoredPicture
+    {
+        if ($request->hasFile('upload')) {
+            return Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
+                $file = self::uploaded($request->file('upload'));
+
+                // Handwriting loses its paper, and its ink is the card's.
+                return $before->can(Capability::Handwriting)
+                    ? $library->addHand($this->workspace, ...$file)
+                    : $library->add($this->workspace, ...$file);
+            });
+        }
+
+        return ! $request->has('pick') ? null : $this->workspace->pictures()->find(self::integer($request, 'pick'))
+            ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture');
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    private static function withPicture(array $fields, StoredPicture $picture, Piece $before): array
+    {
+        // Its words, asked for once, where the piece has none of its own.
+        $wordless = ($fields['alt'] ?? '') === '' && $before->text('alt') === '';
+
+        return ['picture' => $picture->ref(), 'ratio' => $picture->ratio()]
+            + ($wordless && $picture->alt !== '' ? ['alt' => $picture->alt] : []) + $fields;
+    }
+
+    public function tune(Request $request, int $card, string $piece): Response
+    {
+        return $this->change(
+            $request, $card, $piece, fn () => Edit\TunePiece::fromForm($piece, $request->array('tuning')),
+            whole: $request->has('tuning.joined'),
+        );
+    }
+
+    public function assign(Request $request, int $card, string $piece): Response
+    {
+        return $this->change(
+            $request,
+            $card,
+            $piece,
+            fn () => new Edit\AssignPiece(
+                $piece,
+                FilledBy::tryFrom(self::string($request, 'by'))
+                    ?? throw Refusal::because('A piece is filled by us, by each person, or free.', '/tuning/by'),
+            ),
+            whole: true,
+        );
+    }
+}

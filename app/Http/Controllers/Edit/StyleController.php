@@ -1,0 +1,62 @@
+<?php
+
+namespace App\Http\Controllers\Edit;
+
+use Illuminate\Http\Request;
+use Illuminate\Support\Arr;
+use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Edit;
+use InkyCard\Card\Starter\Starters;
+use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\Response;
+
+/** How a card looks. */
+final class StyleController extends AbstractEditController
+{
+    public function restyle(Request $request, int $card): Response
+    {
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\Restyle(
+                Arr::only($request->array('style'), [
+                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks',
+                ]),
+            ),
+        );
+    }
+
+    public function rearrange(Request $request, int $card): Response
+    {
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\Rearrange(
+                Refusal::at('/arrangement', fn () => Arrangement::of(self::string($request, 'arrangement'))),
+            ),
+            whole: true,
+        );
+    }
+
+    public function look(Request $request, int $card): Response
+    {
+        return $this->change(
+            $request,
+            $card,
+            '',
+            fn () => new Edit\TakeLook(
+                Starters::all()[self::string($request, 'look')] ?? throw Refusal::because('There is no such look.'),
+            ),
+            whole: true,
+        );
+    }
+
+    public function tuneSeveral(Request $request, int $card): Response
+    {
+        $ids = array_values(array_filter($request->array('pieces'), is_string(...)));
+
+        return $this->change($request, $card, '', fn () => new Edit\TuneSeveral($ids, $request->array('several')));
+    }
+}

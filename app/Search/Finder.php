@@ -1,0 +1,124 @@
+<?php
+
+namespace App\Search;
+
+use App\Models\StoredCard;
+use App\Models\StoredPicture;
+use App\Models\Workspace;
+use Illuminate\Support\Collection;
+use InkyCard\Card\Kind\Kind;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Link\ProfileDirectory;
+
+/** Finds anything of a workspace: cards by what is on them, pieces, pictures, places and what can be done there. */
+final readonly class Finder
+{
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /** @return array<string, list<Hit>> heading => hits; headings without any left out */
+    public function find(Query $query): array
+    {
+        if ($query->isEmpty()) {
+            return [];
+        }
+        $cards = $this->cards($query);
+
+        return array_filter([
+            'Cards' => array_values($cards->map(self::card(...))->all()),
+            'Pieces' => self::pieces($cards, $query),
+            'Pictures' => $this->pictures($query),
+            'Go to' => Places::matching($query),
+            'What pieces are for' => self::purposes($query),
+            'Where to find your own address' => self::profiles($query),
+        ]);
+    }
+
+    /** @return Collection<int, StoredCard> by name, or by what is on them */
+    private function cards(Query $query): Collection
+    {
+        return StoredCard::query()
+            ->where('workspace_id', $this->workspace->id)
+            ->where(fn ($either) => $either->whereLike('name', $query->like())->orWhereExists(
+                fn ($exists) => $exists->from('card_revisions')
+                    ->whereColumn('card_id', 'cards.id')
+                    ->whereColumn('number', 'cards.head')
+                    ->whereLike('document', $query->like()),
+            ))
+            ->latest('updated_at')
+            ->limit(Query::EACH)
+            ->get()
+            ->toBase();
+    }
+
+    private static function card(StoredCard $card): Hit
+    {
+        return new Hit($card->name, $card->archived_at === null ? '' : 'archived', route('bench', $card->id));
+    }
+
+    /**
+     * @param  Collection<int, StoredCard>  $cards
+     * @return list<Hit>
+     */
+    private static function pieces(Collection $cards, Query $query): array
+    {
+        $hits = [];
+        foreach ($cards as $card) {
+            foreach ($card->document()->pieces as $piece) {
+                $label = $piece->kind->label();
+                if (! $piece->isBlank() && $query->matches("$label ".$piece->summary())) {
+                    $hits[] = new Hit(
+                        $piece->summary(), mb_strtolower($label).' on '.$card->name,
+                        route('bench', ['card' => $card->id, 'piece' => $piece->id]),
+                    );
+                }
+            }
+        }
+
+        return array_slice($hits, 0, Query::EACH);
+    }
+
+    /** @return list<Hit> */
+    private function pictures(Query $query): array
+    {
+        return array_values($this->workspace
+            ->pictures()
+            ->whereNull('removed_at')
+            ->where(fn ($either) => $either->whereLike('name', $query->like())->orWhereLike('alt', $query->like()))
+            ->limit(Query::EACH)
+            ->get()
+            ->toBase()
+            ->map(fn (StoredPicture $it) => new Hit($it->name, $it->alt, route('picture', $it->id)))
+            ->all());
+    }
+
+    /** @return list<Hit> */
+    private static function purposes(Query $query): array
+    {
+        return self::first(array_filter(
+            Kinds::all(), fn (Kind $kind) => $query->matches($kind->label().' '.$kind->purpose()),
+        ), fn (Kind $kind) => new Hit($kind->label(), $kind->purpose()));
+    }
+
+    /** @return list<Hit> */
+    private static function profiles(Query $query): array
+    {
+        return self::first(array_filter(
+            ProfileDirectory::all(),
+            fn (array $kind) => isset($kind['find']) && $query->matches("$kind[label] ".implode(' ', $kind['trades'])),
+        ), fn (array $kind) => new Hit($kind['label'], $kind['find']));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<T>  $found
+     * @param  \Closure(T): Hit  $hit
+     * @return list<Hit>
+     */
+    private static function first(array $found, \Closure $hit): array
+    {
+        return array_map($hit, array_values(array_slice($found, 0, Query::EACH)));
+    }
+}
