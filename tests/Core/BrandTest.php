@@ -103,6 +103,54 @@ final class BrandTest extends TestCase
         $this->assertFalse((new FollowBrand($from, $from))->touches($card));
     }
 
+    /** @return iterable<string, array{string, string, string, string}> kind, field, line of the brand, what it becomes */
+    public static function lines(): iterable
+    {
+        yield 'company' => ['company', 'text', 'company', 'Quillfern & Daughters'];
+        yield 'address' => ['address', 'text', 'address', '9 Fern Lane, Eddersby'];
+        yield 'map' => ['address', 'map', 'map', 'https://maps.example/9'];
+        yield 'phone' => ['phone', 'number', 'phone', '+44 1632 960999'];
+        yield 'mail' => ['email', 'address', 'email', 'hello@quillfern.example'];
+        yield 'site' => ['web', 'address', 'web', 'https://new.quillfern.example'];
+    }
+
+    #[DataProvider('lines')]
+    public function test_every_line_of_the_brand_is_followed_where_a_card_has_it(
+        string $kind,
+        string $field,
+        string $line,
+        string $becomes,
+    ): void {
+        $lines = [
+            'company' => 'Quillfern', 'address' => '1 Fern Lane', 'map' => 'https://maps.example/1',
+            'phone' => '+44 1632 960001', 'email' => 'studio@quillfern.example', 'web' => 'https://quillfern.example',
+        ];
+        $from = Brand::of(['lines' => $lines]);
+        $to = Brand::of(['lines' => [$line => $becomes] + $lines]);
+        $held = fn (string $value): Card => CardJson::read([
+            'format' => CardJson::FORMAT, 'name' => 'Follows', 'pieces' => [['id' => 'a', 'kind' => $kind, 'fields' => [
+                $field => $value,
+            ] + ($kind === 'address' ? ['text' => '1 Fern Lane'] : [])]],
+        ]);
+        $after = (new FollowBrand($from, $to))->apply($held($lines[$line]))->piece('a');
+        $this->assertSame($becomes, $after->text($field));
+        $own = $held(str_replace(['0001', 'ern'], ['0002', 'ernhill'], $lines[$line] === 'https://maps.example/1'
+            ? 'https://maps.example/own' : $lines[$line]));
+        $this->assertSame($own->piece('a')->fields, (new FollowBrand($from, $to))->apply($own)->piece('a')->fields);
+    }
+
+    public function test_a_map_left_to_a_search_follows_with_its_address_alone(): void
+    {
+        $from = Brand::of(['lines' => ['address' => '1 Fern Lane']]);
+        $to = Brand::of(['lines' => ['address' => '9 Fern Lane', 'map' => 'https://maps.example/9']]);
+        foreach (['1 Fern Lane' => 'https://maps.example/9', '2 Own Road' => ''] as $address => $map) {
+            $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Map', 'pieces' => [
+                ['id' => 'a', 'kind' => 'address', 'fields' => ['text' => $address]],
+            ]]);
+            $this->assertSame($map, (new FollowBrand($from, $to))->apply($card)->piece('a')->text('map'));
+        }
+    }
+
     public function test_the_matrix_says_what_reads_and_what_would(): void
     {
         $brand = self::brand()->with([

@@ -6,6 +6,7 @@ use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\RenameCard;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Artifact;
 use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Destination;
@@ -301,7 +302,40 @@ final class HandoverTest extends TestCase
         return Formats::of($format)->build(self::parcel())->files[0]->bytes;
     }
 
-    /** @param  (\Closure(Bake): Baked)|null  $bake */
+    public function test_a_contact_says_which_part_of_a_firm_its_holder_is_in(): void
+    {
+        $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Ngozi', 'pieces' => [
+            ['id' => 'n', 'kind' => 'name', 'fields' => ['text' => 'Ngozi Adair']],
+            ['id' => 'd', 'kind' => 'department', 'fields' => ['text' => 'Institute of Earth']],
+            ['id' => 'c', 'kind' => 'company', 'fields' => ['text' => 'University of Eddersby']],
+        ]]);
+        foreach (['vcard', 'vcard3'] as $format) {
+            $contact = Reader::read(Formats::of($format)->build(self::parcel($card))->files[0]->bytes);
+            $this->assertSame(
+                ['University of Eddersby', 'Institute of Earth'], $contact->select('ORG')[0]->getParts(), $format,
+            );
+        }
+    }
+
+    public function test_an_artifact_built_twice_from_one_parcel_is_equal_to_the_byte(): void
+    {
+        $cards = array_map(fn (int $seed) => CardJson::read(Samples::document($seed)), range(1, 12));
+        $cards[] = Starters::all()['chalkline']->sample();
+        $built = [];
+        foreach ($cards as $seed => $card) {
+            foreach (Formats::all() as $key => $format) {
+                $bytes = fn (): array => array_column($format->build(self::parcel($card))->files, 'bytes', 'name');
+                try {
+                    $this->assertSame($bytes(), $bytes(), "$key of $seed");
+                    $built[$key] = true;
+                } catch (Refusal) {
+                    // Not every card has what a calendar needs.
+                }
+            }
+        }
+        $this->assertSame([], array_diff_key(Formats::all(), $built));
+    }
+
     private static function parcel(?Card $card = null, ?\Closure $bake = null): Parcel
     {
         return new Parcel(
