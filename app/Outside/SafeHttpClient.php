@@ -7,6 +7,7 @@ use InkyCard\Refusal;
 use League\Uri\Uri;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
+use Symfony\Contracts\HttpClient\ResponseInterface;
 
 /**
  * Asks other machines for something somebody named: http(s) alone, never one
@@ -65,71 +66,105 @@ final class SafeHttpClient
     {
         $until = microtime(true) + $seconds;
         $redirects = [];
-        while (true) {
-            $asked = WebAddress::parse($address, inside: true)->address;
-            try {
-                $response = $this->client->request(
-                    isset($with['body']) ? 'POST' : 'GET',
-                    $asked,
-                    array_merge_recursive(
-                        [
-                            'max_redirects' => 0, 'buffer' => false, 'timeout' => max(0.1, $until - microtime(true)),
-                            'max_duration' => max(0.1, $until - microtime(true)),
-                            'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
-                        ],
-                        $with,
-                    ),
-                );
-                $status = $response->getStatusCode();
-                $to = $response->getHeaders(false)['location'][0] ?? null;
-                if ($status >= 300 && $status < 400 && $to !== null) {
-                    $response->cancel();
-                    $redirects[] = $asked;
-                    if (count($redirects) > self::MAX_REDIRECTS || in_array($to, $redirects, true)) {
-                        throw Refusal::because('This address is passed on in a circle, or too often.');
-                    }
-                    $address = self::absolute($to, $asked);
-                    if (
-                        $with !== []
-                        && (isset($with['body'])
-                            || ! str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/'))
-                    ) {
-                        throw Refusal::because('This address passes on to another: give that one.');
-                    }
+        try {
+            while (true) {
+                $asked = WebAddress::parse($address, inside: true)->address;
+                $response = $this->send($asked, $with, $until);
+                $to = self::passedOn($response);
+                if ($to === null) {
+                    $bytes = $this->bytes($response, $most, $whole, $until);
 
-                    continue;
+                    return new Fetched($response->getStatusCode(), $asked, $bytes, $redirects);
                 }
-                $bytes = '';
-                foreach ($this->client->stream($response, max(0.1, $until - microtime(true))) as $chunk) {
-                    if ($chunk->isTimeout() || microtime(true) > $until) {
-                        $response->cancel();
-                        throw self::slow();
-                    }
-                    $bytes .= $chunk->getContent();
-                    if (strlen($bytes) > $most) {
-                        $response->cancel();
-                        if (! $whole) {
-                            break;
-                        }
-                        throw Refusal::because(sprintf('What is at this address is over %d MB.', $most / 1_000_000));
-                    }
+                $response->cancel();
+                $redirects[] = $asked;
+                if (count($redirects) > self::MAX_REDIRECTS || in_array($to, $redirects, true)) {
+                    throw Refusal::because('This address is passed on in a circle, or too often.');
                 }
+                $address = self::absolute($to, $asked);
+                self::mustStay($with, $asked, $address);
+            }
+        } catch (ExceptionInterface $failure) {
+            throw self::failed($failure->getMessage());
+        }
+    }
 
-                return new Fetched($status, $asked, $bytes, $redirects);
-            } catch (ExceptionInterface $failure) {
-                throw match (true) {
-                    str_contains($failure->getMessage(), 'is blocked') => Refusal::because(
-                        'This address leads inside a private network, where readers cannot follow.',
-                    ),
-                    str_contains($failure->getMessage(), 'timeout') || str_contains($failure->getMessage(), 'timed out')
-                        || str_contains($failure->getMessage(), 'max duration') => self::slow(),
-                    str_contains($failure->getMessage(), 'resolve') => Refusal::because(
-                        'There is no such host: check the address.',
-                    ),
-                    default => Refusal::because('This address did not answer: check it, or try again later.'),
-                };
+    /**
+     * @param  array<string, mixed>  $with
+     * @param  float  $until  moment to give up at, seconds
+     */
+    private function send(string $address, array $with, float $until): ResponseInterface
+    {
+        $left = max(0.1, $until - microtime(true));
+
+        return $this->client->request(isset($with['body']) ? 'POST' : 'GET', $address, array_merge_recursive([
+            'max_redirects' => 0, 'buffer' => false, 'timeout' => $left, 'max_duration' => $left,
+            'headers' => ['User-Agent' => 'InkyCard/1 (+picture and link check)', 'Accept' => '*/*'],
+        ], $with));
+    }
+
+    /** Where a redirect leads; null for what is none. */
+    private static function passedOn(ResponseInterface $response): ?string
+    {
+        $status = $response->getStatusCode();
+
+        return $status >= 300 && $status < 400 ? $response->getHeaders(false)['location'][0] ?? null : null;
+    }
+
+    /**
+     * A token goes to the host it was given for, and what is sent is sent once.
+     *
+     * @param  array<string, mixed>  $with
+     *
+     * @throws Refusal
+     */
+    private static function mustStay(array $with, string $asked, string $address): void
+    {
+        $stays = str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/');
+        if ($with !== [] && (isset($with['body']) || ! $stays)) {
+            throw Refusal::because('This address passes on to another: give that one.');
+        }
+    }
+
+    /**
+     * @param  bool  $whole  more than `$most` is refused, rather than left
+     *
+     * @throws Refusal
+     */
+    private function bytes(ResponseInterface $response, int $most, bool $whole, float $until): string
+    {
+        $bytes = '';
+        foreach ($this->client->stream($response, max(0.1, $until - microtime(true))) as $chunk) {
+            if ($chunk->isTimeout() || microtime(true) > $until) {
+                $response->cancel();
+                throw self::slow();
+            }
+            $bytes .= $chunk->getContent();
+            if (strlen($bytes) > $most) {
+                $response->cancel();
+                if ($whole) {
+                    throw Refusal::because(sprintf('What is at this address is over %d MB.', $most / 1_000_000));
+                }
+                break;
             }
         }
+
+        return $bytes;
+    }
+
+    /** What the client says in exceptions, in a sentence. */
+    private static function failed(string $message): Refusal
+    {
+        $says = fn (string ...$parts): bool => array_filter($parts, fn ($part) => str_contains($message, $part)) !== [];
+
+        return match (true) {
+            $says('is blocked') => Refusal::because(
+                'This address leads inside a private network, where readers cannot follow.',
+            ),
+            $says('timeout', 'timed out', 'max duration') => self::slow(),
+            $says('resolve') => Refusal::because('There is no such host: check the address.'),
+            default => Refusal::because('This address did not answer: check it, or try again later.'),
+        };
     }
 
     private static function slow(): Refusal

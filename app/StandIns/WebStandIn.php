@@ -16,6 +16,12 @@ use Symfony\Contracts\HttpClient\ResponseStreamInterface;
  */
 final class WebStandIn implements HttpClientInterface
 {
+    /** Drawings become pictures of this width, px. */
+    private const WIDTH = 960;
+
+    /** More than is ever read, bytes. */
+    private const ENDLESS = 12_000_000;
+
     private readonly MockHttpClient $sites;
 
     public function __construct(private readonly HttpClientInterface $real, private readonly Rasterizer $rasterizer)
@@ -55,58 +61,84 @@ final class WebStandIn implements HttpClientInterface
     /** @param  array<string, mixed>  $options */
     private function answer(string $url, array $options): MockResponse
     {
-        [$host, $path] = [(string) parse_url($url, PHP_URL_HOST), trim((string) parse_url($url, PHP_URL_PATH), '/')];
-        if ($host === JmapStandIn::HOST) {
-            $given = implode('', (array) ($options['normalized_headers']['authorization'] ?? []));
-            [$status, $body] = JmapStandIn::answer(
-                $path,
-                (string) preg_replace('/^authorization:\s*/i', '', $given),
-                is_string($options['body'] ?? null) && $options['body'] !== '' ? $options['body'] : null,
-            );
+        $host = (string) parse_url($url, PHP_URL_HOST);
+        $path = trim((string) parse_url($url, PHP_URL_PATH), '/');
 
-            return new MockResponse((string) json_encode($body), [
-                'http_code' => $status,
-                'response_headers' => ['content-type: application/json'],
-            ]);
-        }
-        $drawing = database_path(
-            str_starts_with($path, 'portrait-')
-                ? 'demo/portraits/'.substr($path, 9).'.svg'
-                : "demo/banners/$path.svg",
+        return match ($host) {
+            JmapStandIn::HOST => self::mailbox($path, $options),
+            'pictures.quillfern.example' => $this->picture($path),
+            'people.quillfern.example' => self::person($path),
+            default => null,
+        } ?? self::page($url, $host, $path);
+    }
+
+    /** @param  array<string, mixed>  $options */
+    private static function mailbox(string $path, array $options): MockResponse
+    {
+        $given = implode('', (array) ($options['normalized_headers']['authorization'] ?? []));
+        [$status, $body] = JmapStandIn::answer(
+            $path,
+            (string) preg_replace('/^authorization:\s*/i', '', $given),
+            is_string($options['body'] ?? null) && $options['body'] !== '' ? $options['body'] : null,
         );
 
-        return match (true) {
-            $host === 'pictures.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1 && is_file($drawing) => new MockResponse($this->rasterizer->png((string) file_get_contents($drawing), 960), [
-                'response_headers' => ['content-type: image/png'],
-            ]),
-            $host === 'people.quillfern.example' && preg_match('/^[a-z-]+$/D', $path) === 1
-                && is_file(database_path("demo/pages/$path.html")) => new MockResponse((string) file_get_contents(database_path("demo/pages/$path.html")), [
-                    'response_headers' => ['content-type: text/html; charset=utf-8'],
-                ]),
-            $path === 'inward' => new MockResponse('', [
-                'http_code' => 302,
-                'response_headers' => ['location: http://127.0.0.1/secret'],
-            ]),
-            $path === 'circle' => new MockResponse('', ['http_code' => 302, 'response_headers' => ["location: $url"]]),
-            $path === 'endless' => new MockResponse(str_repeat('x', 12_000_000)),
-            $path === 'plans' => new MockResponse('', [
-                'http_code' => 301,
-                'response_headers' => ['location: https://quillfern.example/garden-plans'],
-            ]),
-            $path === 'surveys' => new MockResponse('', [
-                'http_code' => 302,
-                'response_headers' => ['location: https://quillfern.example/sign-in?to=surveys'],
-            ]),
-            $path === 'members' => new MockResponse('Members alone', ['http_code' => 401]),
-            $path === 'asleep' => new MockResponse((function () {
+        return self::response('application/json', (string) json_encode($body), $status);
+    }
+
+    private function picture(string $path): ?MockResponse
+    {
+        $file = self::file(preg_replace('/^portrait-/', 'portraits/', $path, -1, $count), $count ? '' : 'banners/', 'svg');
+
+        return $file === null
+            ? null
+            : self::response('image/png', $this->rasterizer->png((string) file_get_contents($file), self::WIDTH));
+    }
+
+    private static function person(string $path): ?MockResponse
+    {
+        $file = self::file($path, 'pages/', 'html');
+
+        return $file === null ? null : self::response('text/html; charset=utf-8', (string) file_get_contents($file));
+    }
+
+    /** A file of the demo by its name in small letters; null where there is none. */
+    private static function file(?string $name, string $folder, string $extension): ?string
+    {
+        $file = database_path("demo/$folder$name.$extension");
+
+        return preg_match('~^(?:portraits/)?[a-z-]+$~D', (string) $name) === 1 && is_file($file) ? $file : null;
+    }
+
+    /** Pages that behave as pages do. */
+    private static function page(string $url, string $host, string $path): MockResponse
+    {
+        return match ($path) {
+            'inward' => self::moved('http://127.0.0.1/secret'),
+            'circle' => self::moved($url),
+            'endless' => new MockResponse(str_repeat('x', self::ENDLESS)),
+            'plans' => self::moved('https://quillfern.example/garden-plans', 301),
+            'surveys' => self::moved('https://quillfern.example/sign-in?to=surveys'),
+            'members' => new MockResponse('Members alone', ['http_code' => 401]),
+            'asleep' => self::response('text/html', (function () {
                 usleep(50_000);
                 yield '';
-            })(), ['response_headers' => ['content-type: text/html']]),
-            $path === 'broken' => new MockResponse('Out of order', ['http_code' => 500]),
-            $path === 'missing' => new MockResponse('Not here', ['http_code' => 404]),
-            default => new MockResponse("<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>", [
-                'response_headers' => ['content-type: text/html'],
-            ]),
+            })()),
+            'broken' => new MockResponse('Out of order', ['http_code' => 500]),
+            'missing' => new MockResponse('Not here', ['http_code' => 404]),
+            default => self::response(
+                'text/html', "<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>",
+            ),
         };
+    }
+
+    private static function moved(string $to, int $status = 302): MockResponse
+    {
+        return new MockResponse('', ['http_code' => $status, 'response_headers' => ["location: $to"]]);
+    }
+
+    /** @param  string|iterable<string>  $body */
+    private static function response(string $type, string|iterable $body, int $status = 200): MockResponse
+    {
+        return new MockResponse($body, ['http_code' => $status, 'response_headers' => ["content-type: $type"]]);
     }
 }

@@ -68,43 +68,47 @@ final class ProfileDirectory
             [, $label, $text] = $match;
         }
         self::load();
-        // Query and fragment only track where the address of a known page was copied; without them it is read in no
-        // time.
-        $page = strtok($text, '?#') ?: $text;
-        $known
-            = $page === $text
-                ? null
-                : self::kindOf(
-                    mb_strtolower((string) preg_replace('#^(?:https?://)?(?:www\.)?([^/:]+).*$#i', '$1', $page)),
-                );
-        $web = WebAddress::parse(
-            $known !== null
-            && ! isset(self::$kinds[$known]['query'])
-            && self::matches(self::$kinds[$known]['path'], $page)
-                ? $page
-                : $text,
-            'profile address',
-        );
+        $web = WebAddress::parse(self::page($text), 'profile address');
         $key = self::kindOf($web->host);
-        if ($key === null) {
-            $purpose = self::purpose($label, $web->path);
 
-            // Kept as it is: an address the directory does not know is still somebody's profile.
-            return $purpose === null
-                ? new ProfileLink('other', $label ?: $web->host, $web->address, self::UNKNOWN)
-                : new ProfileLink(
-                    $purpose, $label ?: self::$kinds[$purpose]['label'], $web->address, self::$kinds[$purpose]['mark'],
-                );
+        return $key === null ? self::unknown($label, $web) : self::known($key, $label, $web);
+    }
+
+    /**
+     * An address of a known page without query and fragment: they only track where it was copied, and without them it
+     * is read in no time.
+     */
+    private static function page(string $text): string
+    {
+        $page = strtok($text, '?#') ?: $text;
+        if ($page === $text) {
+            return $text;
         }
+        $host = (string) preg_replace('#^(?:https?://)?(?:www\.)?([^/:]+).*$#i', '$1', $page);
+        $kind = self::$kinds[self::kindOf(mb_strtolower($host)) ?? ''] ?? null;
+
+        return $kind !== null && ! isset($kind['query']) && self::matches($kind['path'], $page) ? $page : $text;
+    }
+
+    /** An address the directory does not know is still somebody's profile: it is kept as it is. */
+    private static function unknown(string $label, WebAddress $web): ProfileLink
+    {
+        $purpose = self::purpose($label, $web->path);
+        $kind = self::$kinds[$purpose ?? ''] ?? ['label' => $web->host, 'mark' => self::UNKNOWN];
+
+        return new ProfileLink($purpose ?? 'other', $label ?: $kind['label'], $web->address, $kind['mark']);
+    }
+
+    private static function known(string $key, string $label, WebAddress $web): ProfileLink
+    {
         $kind = self::$kinds[$key];
-        if (! preg_match(self::pattern($kind['path'].')/?(?:[?#].*)?'), $web->path, $match)
-            || ($match[1] ?? '') === '') {
-            return new ProfileLink($key, $label ?: $kind['label'], $web->address, $kind['mark']);
-        }
-        $handle = rtrim($match[1], '/');
-        $address = isset($kind['to'])
-            ? str_replace('{handle}', $handle, $kind['to'])
-            : (isset($kind['query']) ? $web->address : rtrim((string) strtok($web->address, '?#'), '/'));
+        preg_match(self::pattern($kind['path'].')/?(?:[?#].*)?'), $web->path, $match);
+        $handle = rtrim($match[1] ?? '', '/');
+        $address = match (true) {
+            $handle === '', ! isset($kind['to']) && isset($kind['query']) => $web->address,
+            isset($kind['to']) => str_replace('{handle}', $handle, $kind['to']),
+            default => rtrim((string) strtok($web->address, '?#'), '/'),
+        };
 
         return new ProfileLink($key, $label ?: $kind['label'], $address, $kind['mark'], $handle);
     }

@@ -4,6 +4,7 @@ namespace InkyCard\Link;
 
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
+use League\Uri\Contracts\UriInterface;
 use League\Uri\Exceptions\SyntaxError;
 use League\Uri\Uri;
 
@@ -43,16 +44,44 @@ final readonly class WebAddress
      */
     public static function parse(mixed $raw, string $label = 'web address', bool $inside = false): self
     {
-        // Most addresses read are ones this class wrote; the full parser takes twenty times as long.
-        if (is_string($raw) && strlen($raw) < 250 && preg_match(self::CANONICAL, $raw, $match)
-            && ! str_contains($raw, 'xn--') && ($inside || preg_match(self::INSIDE, $match[2]) !== 1)) {
-            return new self(
-                $match[3] === '/' ? substr($raw, 0, -1) : $raw,
-                (string) preg_replace('/^www\./', '', $match[2]),
-                $match[3] === '/' ? '' : $match[3],
-            );
+        $known = is_string($raw) ? self::known($raw, $inside) : null;
+        if ($known !== null) {
+            return $known;
         }
-        $text = CleanText::of($raw, self::MAX, $label);
+        $uri = self::uri(CleanText::of($raw, self::MAX, $label), $label);
+        $host = self::asciiHost((string) $uri->getHost()) ?? throw self::notAnAddress($label);
+        if ($uri->getUserInfo() !== null) {
+            throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
+        }
+        if (! $inside && preg_match(self::INSIDE, $host) === 1) {
+            throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
+        }
+        $more = ($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
+            .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
+        $path = ($uri->getPath() === '/' && $more === '' ? '' : $uri->getPath()).$more;
+        $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
+
+        return new self(
+            $uri->getScheme().'://'.$host.$port.$path, preg_replace('/^www\./', '', $host).$port, $path,
+        );
+    }
+
+    /** Most addresses read are ones this class wrote; the full parser takes twenty times as long. */
+    private static function known(string $raw, bool $inside): ?self
+    {
+        if (strlen($raw) >= 250 || preg_match(self::CANONICAL, $raw, $match) !== 1 || str_contains($raw, 'xn--')
+            || (! $inside && preg_match(self::INSIDE, $match[2]) === 1)) {
+            return null;
+        }
+        $bare = $match[3] === '/';
+        $host = (string) preg_replace('/^www\./', '', $match[2]);
+
+        return new self($bare ? substr($raw, 0, -1) : $raw, $host, $bare ? '' : $match[3]);
+    }
+
+    /** @throws Refusal */
+    private static function uri(string $text, string $label): UriInterface
+    {
         if (str_contains($text, ' ')) {
             throw Refusal::because("The $label has a space in it: copy it again from the browser.");
         }
@@ -61,30 +90,10 @@ final readonly class WebAddress
             throw Refusal::because("The $label must start with https:// or http://, not $scheme:.");
         }
         try {
-            $uri = Uri::new($scheme === null ? 'https://'.ltrim($text, '/') : $text)->normalize();
+            return Uri::new($scheme === null ? 'https://'.ltrim($text, '/') : $text)->normalize();
         } catch (SyntaxError) {
             throw self::notAnAddress($label);
         }
-        $host = self::asciiHost((string) $uri->getHost()) ?? throw self::notAnAddress($label);
-        if ($uri->getUserInfo() !== null) {
-            throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
-        }
-        if (! $inside && preg_match(self::INSIDE, $host) === 1) {
-            throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
-        }
-        $path
-            = ($uri->getPath() === '/' && $uri->getQuery() === null && $uri->getFragment() === null
-                ? ''
-                : $uri->getPath())
-            .($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
-            .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
-        $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
-
-        return new self(
-            $uri->getScheme().'://'.$host.$port.$path,
-            preg_replace('/^www\./', '', $host).$port,
-            $path,
-        );
     }
 
     /**

@@ -49,23 +49,7 @@ final readonly class Recipe implements Bake
      */
     public static function of(array $given): self
     {
-        $side = fn (string $key): int => is_int($given[$key] ?? null)
-        && $given[$key] >= 1
-        && $given[$key] <= self::MAX_SIDE
-            ? $given[$key]
-            : throw Refusal::because('The '.$key.' is a whole number of pixels from 1 to '.self::MAX_SIDE.'.', "/$key");
-        $truth = fn (string $key): bool => is_bool($given[$key] ?? false)
-            ? $given[$key] ?? false
-            : throw Refusal::because("The value of $key is true or false.", "/$key");
-        $word = fn (string $key, string $default): string => is_string($given[$key] ?? $default)
-            ? $given[$key] ?? $default
-            : '';
-        $tone
-            = Tone::tryFrom($word('tone', 'natural'))
-            ?? throw Refusal::because(
-                'A tone is one of: '.implode(', ', array_column(Tone::cases(), 'value')).'.',
-                '/tone',
-            );
+        $tone = Tone::tryFrom(self::word($given, 'tone', 'natural')) ?? throw self::oneOf('tone', Tone::cases());
         $density = $given['density'] ?? self::DENSITY;
         if ($density !== 1 && $density !== 2) {
             throw Refusal::because('The density is 1 or 2 pixels.', '/density');
@@ -73,18 +57,46 @@ final readonly class Recipe implements Bake
 
         return new self(
             Refusal::at('/picture', fn () => PictureRef::parse($given['picture'] ?? null)),
-            Shape::forPhotos()[$word('shape', 'square')]
-                ?? throw Refusal::because(
-                    'A shape is one of: '.implode(', ', array_keys(Shape::forPhotos())).'.',
-                    '/shape',
-                ),
-            $side('width'),
-            $side('height'),
-            $truth('play'),
+            Shape::forPhotos()[self::word($given, 'shape', 'square')] ?? throw self::oneOf('shape', Shape::forPhotos()),
+            self::side($given, 'width'),
+            self::side($given, 'height'),
+            self::truth($given, 'play'),
             $tone,
-            $tone->needsInk() ? Refusal::at('/ink', fn () => Colour::hex($word('ink', ''))) : null,
-            $truth('outline'), $truth('moving'), $density,
+            $tone->needsInk() ? Refusal::at('/ink', fn () => Colour::hex(self::word($given, 'ink', ''))) : null,
+            self::truth($given, 'outline'), self::truth($given, 'moving'), $density,
         );
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function side(array $given, string $key): int
+    {
+        $side = $given[$key] ?? null;
+
+        return is_int($side) && $side >= 1 && $side <= self::MAX_SIDE ? $side : throw Refusal::because(
+            "The $key is a whole number of pixels from 1 to ".self::MAX_SIDE.'.', "/$key",
+        );
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function truth(array $given, string $key): bool
+    {
+        $value = $given[$key] ?? false;
+
+        return is_bool($value) ? $value : throw Refusal::because("The value of $key is true or false.", "/$key");
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function word(array $given, string $key, string $default): string
+    {
+        $word = $given[$key] ?? $default;
+
+        return is_string($word) ? $word : '';
+    }
+
+    /** @param  array<\BackedEnum>  $cases */
+    private static function oneOf(string $key, array $cases): Refusal
+    {
+        return Refusal::because("A $key is one of: ".implode(', ', array_column($cases, 'value')).'.', "/$key");
     }
 
     public function key(): string

@@ -7,6 +7,8 @@ use InkyCard\Refusal;
 /** A name as it was written on the page, stroke by stroke. */
 final readonly class Strokes
 {
+    private const MAX_BYTES = 1_000_000;
+
     private const MAX_POINTS = 6000;
 
     private const MAX_COORDINATE = 10_000;
@@ -36,41 +38,61 @@ final readonly class Strokes
      */
     public static function read(mixed $json): self
     {
-        $given = is_string($json) && strlen($json) < 1_000_000 ? json_decode($json, true, 8) : null;
+        $given = is_string($json) && strlen($json) < self::MAX_BYTES ? json_decode($json, true, 8) : null;
         if (! is_array($given)) {
-            throw Refusal::because('The drawing did not arrive whole: write the name again.');
+            throw self::torn();
         }
         $strokes = [];
         $count = 0;
         foreach ($given as $stroke) {
-            $points = [];
-            foreach (is_array($stroke) ? $stroke['points'] ?? $stroke : [] as $point) {
-                [$x, $y, $time] = is_array($point)
-                    ? [
-                        $point['x'] ?? ($point[0] ?? null),
-                        $point['y'] ?? ($point[1] ?? null),
-                        $point['time'] ?? ($point[2] ?? 0),
-                    ]
-                    : [null, null, null];
-                foreach ([$x, $y, $time] as $number) {
-                    if ((! is_int($number) && ! is_float($number)) || ! is_finite((float) $number)) {
-                        throw Refusal::because('The drawing did not arrive whole: write the name again.');
-                    }
-                }
-                if (max(abs($x), abs($y)) > self::MAX_COORDINATE || ++$count > self::MAX_POINTS) {
-                    throw Refusal::because('The drawing is too large: write the name smaller, or with fewer strokes.');
-                }
-                $points[] = [(float) $x, (float) $y, (float) $time];
+            $points = is_array($stroke) ? $stroke['points'] ?? $stroke : [];
+            $count += is_array($points) ? count($points) : 0;
+            if ($count > self::MAX_POINTS) {
+                throw self::tooLarge();
             }
-            if ($points !== []) {
-                $strokes[] = $points;
-            }
+            $strokes[] = array_map(self::point(...), is_array($points) ? array_values($points) : []);
         }
+        $strokes = array_values(array_filter($strokes));
         if ($count < 2 || $strokes === []) {
             throw Refusal::because('Nothing is written yet: write the name first.');
         }
 
         return self::settled($strokes);
+    }
+
+    /**
+     * @return array{float, float, float}
+     *
+     * @throws Refusal
+     */
+    private static function point(mixed $given): array
+    {
+        if (! is_array($given)) {
+            throw self::torn();
+        }
+        $point = [
+            $given['x'] ?? $given[0] ?? null, $given['y'] ?? $given[1] ?? null, $given['time'] ?? $given[2] ?? 0,
+        ];
+        foreach ($point as $number) {
+            if ((! is_int($number) && ! is_float($number)) || ! is_finite((float) $number)) {
+                throw self::torn();
+            }
+        }
+        if (max(abs($point[0]), abs($point[1])) > self::MAX_COORDINATE) {
+            throw self::tooLarge();
+        }
+
+        return [(float) $point[0], (float) $point[1], (float) $point[2]];
+    }
+
+    private static function torn(): Refusal
+    {
+        return Refusal::because('The drawing did not arrive whole: write the name again.');
+    }
+
+    private static function tooLarge(): Refusal
+    {
+        return Refusal::because('The drawing is too large: write the name smaller, or with fewer strokes.');
     }
 
     /** @return list<list<array{float, float, float}>> JSON values `read` reads back */

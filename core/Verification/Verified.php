@@ -5,6 +5,9 @@ namespace InkyCard\Verification;
 /** What a received message shows of a card. */
 final readonly class Verified
 {
+    /** Lines and links that are named. */
+    private const NAMED = 4;
+
     /** Verdicts, the best first. */
     private const RANK = ['verified', 'altered', 'old', 'plain', 'quoted', 'absent'];
 
@@ -57,57 +60,50 @@ final readonly class Verified
     /** @return list<string> what was seen and what to do, in sentences */
     public function says(): array
     {
-        $lines = fn (int $count): string => $count === 1 ? 'One line' : "$count lines";
+        $altered = array_map(fn (array $pair) => "$pair[0] became $pair[1]", $this->altered);
 
-        return array_values(
-            array_filter(
-                [
-                    match ($this->verdict) {
-                        'verified' => $this->short
-                            ? 'The card arrived in its short form, as it was handed over.'
-                            : 'The card arrived as it was handed over.',
-                        'altered' => 'The card is there, and not as it was handed over.',
-                        'old' => "It is revision $this->revision, an older one. Hand the card over again.",
-                        'plain' => 'Only its words arrived: the message was written as plain text. Set the mail '
-                            .'program to HTML.',
-                        'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted '
-                            .'text.',
-                        'absent' => 'It is not there. Choose it as the default for this address, reload, and write a '
-                            .'new message.',
-                    },
-                    $this->missing === []
-                        ? ''
-                        : $lines(count($this->missing)).' missing: '.implode('; ', array_slice($this->missing, 0, 4))
-                            .'.',
-                    $this->altered === []
-                        ? ''
-                        : $lines(count($this->altered)).' changed: '
-                            .implode(
-                                '; ',
-                                array_map(
-                                    fn (array $pair) => "$pair[0] became $pair[1]",
-                                    array_slice($this->altered, 0, 4),
-                                ),
-                            )
-                            .'.',
-                    $this->links === []
-                        ? ''
-                        : (count($this->links) === 1 ? 'One link' : count($this->links).' links').' gone or changed: '
-                            .implode(', ', array_slice($this->links, 0, 4))
-                            .'.',
-                    $this->pictures === 0
-                        ? ''
-                        : ($this->pictures === 1 ? 'One picture was' : "$this->pictures pictures were")
-                            .' lost on the way. Paste the card as seen, not its words.',
-                    $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
-                    $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
-                    $this->wrongAddress === ''
-                        ? ''
-                        : "The message came from $this->wrongAddress; the card belongs to another address.",
-                ],
-                fn (string $sentence) => $sentence !== '',
-            ),
-        );
+        return array_values(array_filter([
+            $this->sentence(),
+            self::several($this->missing, 'One line missing: %2$s.', '%d lines missing: %s.'),
+            self::several($altered, 'One line changed: %2$s.', '%d lines changed: %s.'),
+            self::several($this->links, 'One link gone or changed: %2$s.', '%d links gone or changed: %s.', ', '),
+            match ($this->pictures) {
+                0 => '',
+                1 => 'One picture was lost on the way. Paste the card as seen, not its words.',
+                default => "$this->pictures pictures were lost on the way. Paste the card as seen, not its words.",
+            },
+            $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
+            $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
+            $this->wrongAddress === ''
+                ? ''
+                : "The message came from $this->wrongAddress; the card belongs to another address.",
+        ]));
+    }
+
+    private function sentence(): string
+    {
+        return match ($this->verdict) {
+            'verified' => $this->short
+                ? 'The card arrived in its short form, as it was handed over.'
+                : 'The card arrived as it was handed over.',
+            'altered' => 'The card is there, and not as it was handed over.',
+            'old' => "It is revision $this->revision, an older one. Hand the card over again.",
+            'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
+            'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
+            'absent' => 'It is not there. Choose it as the default for this address, reload, and write a new message.',
+        };
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @param  string  $one  said of one, and
+     * @param  string  $many  of several: their number, and the first of them
+     */
+    private static function several(array $items, string $one, string $many, string $between = '; '): string
+    {
+        $first = implode($between, array_slice($items, 0, self::NAMED));
+
+        return $items === [] ? '' : sprintf(count($items) === 1 ? $one : $many, count($items), $first);
     }
 
     /** @return array<string, mixed> */
