@@ -8,10 +8,11 @@ use App\Roster\People;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\BlockLink;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
 
-/** Gives the links of a card that counts presses their short addresses. */
+/** Gives the links of a card that counts clicks their short addresses. */
 final class CountedLinks
 {
     /** The card as it is handed over: its web links counted if it says so. */
@@ -20,44 +21,20 @@ final class CountedLinks
         if (! $document->counted) {
             return Sheet::of($document);
         }
-        $contents = $wanted = [];
-        $person = People::holder($card, $document)->id;
-        foreach ($document->pieces as $piece) {
-            if (! $piece->shown) {
-                continue;
-            }
+        $contents = [];
+        foreach (array_filter($document->pieces, fn (Piece $piece) => $piece->shown) as $piece) {
             $contents[$piece->id] = $document->content($piece);
-            foreach ($contents[$piece->id] as $block) {
-                foreach ($block->links() as $link) {
-                    if (self::counts($link->href)) {
-                        $wanted[self::key($piece->id, $link->href)] ??= [
-                            'card_id' => $card->id,
-                            'piece' => $piece->id,
-                            'kind' => $piece->kind->key(),
-                            'words' => mb_strimwidth($link->words ?: $piece->kind->label(), 0, 160, '…'),
-                            'person_id' => $person,
-                            'address' => $link->href,
-                            'hash' => hash('sha256', $link->href),
-                            'created_at' => (string) now(),
-                        ];
-                    }
-                }
-            }
         }
-        $numbers = self::numbers($card, $person, $wanted);
+        $numbers = self::numbers($card, $document, $contents);
         $base = HostedPictures::publicBase();
+        $to = fn (Piece $piece) => fn (string $href) => self::counts($href)
+            ? "$base/go/".Token::of($numbers[self::key($piece->id, $href)])
+            : $href;
 
-        return Sheet::of(
-            $document,
-            fn (Piece $piece) => array_map(
-                fn (Block $block) => $block->withLinks(
-                    fn (string $href) => self::counts($href)
-                        ? "$base/go/".Token::of($numbers[self::key($piece->id, $href)])
-                        : $href,
-                ),
-                $contents[$piece->id] ?? [],
-            ),
-        );
+        return Sheet::of($document, fn (Piece $piece) => array_map(
+            fn (Block $block) => $block->withLinks($to($piece)),
+            $contents[$piece->id] ?? [],
+        ));
     }
 
     /** Where a counted address of ours leads; any other stays as it is. */
@@ -71,31 +48,47 @@ final class CountedLinks
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $wanted  rows
-     * @return array<string, int> the same keys => number of the link
+     * @param  array<string, list<Block>>  $contents  by piece
+     * @return array<string, int> key => number of the link
      */
-    private static function numbers(StoredCard $card, string $person, array $wanted): array
+    private static function numbers(StoredCard $card, Document $document, array $contents): array
     {
-        $known = function () use ($card, $person): array {
-            $numbers = [];
-            foreach (
-                DB::table('tracked_links')
-                    ->where(['card_id' => $card->id, 'person_id' => $person])
-                    ->get(['id', 'piece', 'hash']) as $row
-            ) {
-                $numbers["$row->piece $row->hash"] = (int) $row->id;
-            }
-
-            return $numbers;
-        };
+        $at = ['card_id' => $card->id, 'person_id' => People::holder($card, $document)->id];
+        $known = fn (): array => DB::table('tracked_links')
+            ->where($at)
+            ->get(['id', 'piece', 'hash'])
+            ->mapWithKeys(fn (\stdClass $row) => ["$row->piece $row->hash" => (int) $row->id])
+            ->all();
         $numbers = $known();
-        $missing = array_diff_key($wanted, $numbers);
+        $missing = array_diff_key(self::wanted($document, $contents), $numbers);
         if ($missing !== []) {
-            DB::table('tracked_links')->insertOrIgnore(array_values($missing));
+            $rows = array_map(fn (array $row) => $at + $row + ['created_at' => (string) now()], $missing);
+            DB::table('tracked_links')->insertOrIgnore(array_values($rows));
             $numbers = $known();
         }
 
         return $numbers;
+    }
+
+    /**
+     * @param  array<string, list<Block>>  $contents  by piece
+     * @return array<string, array<string, string>> key => row
+     */
+    private static function wanted(Document $document, array $contents): array
+    {
+        $wanted = [];
+        foreach ($document->pieces as $piece) {
+            $links = array_merge([], ...array_map(fn (Block $block) => $block->links(), $contents[$piece->id] ?? []));
+            foreach (array_filter($links, fn (BlockLink $link) => self::counts($link->href)) as $link) {
+                $wanted[self::key($piece->id, $link->href)] ??= [
+                    'piece' => $piece->id, 'kind' => $piece->kind->key(),
+                    'words' => mb_strimwidth($link->words ?: $piece->kind->label(), 0, 160, '…'),
+                    'address' => $link->href, 'hash' => hash('sha256', $link->href),
+                ];
+            }
+        }
+
+        return $wanted;
     }
 
     private static function key(string $piece, string $href): string

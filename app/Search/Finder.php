@@ -40,12 +40,7 @@ final readonly class Finder
     {
         return StoredCard::query()
             ->where('workspace_id', $this->workspace->id)
-            ->where(fn ($either) => $either->whereLike('name', $query->like())->orWhereExists(
-                fn ($exists) => $exists->from('card_revisions')
-                    ->whereColumn('card_id', 'cards.id')
-                    ->whereColumn('number', 'cards.head')
-                    ->whereLike('document', $query->like()),
-            ))
+            ->tap(new OnCard($query))
             ->latest('updated_at')
             ->limit(Query::EACH)
             ->get()

@@ -17,6 +17,17 @@ final class JmapStandIn
     /** Characters of a signature. */
     private const MOST = 50_000;
 
+    private const API = 'stand-ins/jmap/api';
+
+    private const SESSIONS = ['.well-known/jmap', 'stand-ins/jmap/session'];
+
+    private const ERROR = 'urn:ietf:params:jmap:error:';
+
+    private const LIMITS = [
+        'maxSizeRequest' => 1_000_000, 'maxCallsInRequest' => 16, 'maxObjectsInGet' => 500, 'maxObjectsInSet' => 500,
+        'maxConcurrentRequests' => 4, 'maxSizeUpload' => 0, 'maxConcurrentUpload' => 0, 'collationAlgorithms' => [],
+    ];
+
     private const CORE = 'urn:ietf:params:jmap:core';
 
     private const SUBMISSION = 'urn:ietf:params:jmap:submission';
@@ -28,54 +39,26 @@ final class JmapStandIn
     /** @return array{int, array<string, mixed>} status, body */
     public static function answer(string $path, string $authorization, ?string $body): array
     {
-        if ($authorization !== 'Bearer '.self::TOKEN) {
-            return [401, ['type' => 'about:blank', 'status' => 401]];
-        }
-        if (in_array($path, ['.well-known/jmap', 'stand-ins/jmap/session'], true)) {
-            return [
-                200,
-                [
-                    'capabilities' => [
-                        self::CORE => [
-                            'maxSizeRequest' => 1_000_000, 'maxCallsInRequest' => 16, 'maxObjectsInGet' => 500,
-                            'maxObjectsInSet' => 500, 'maxConcurrentRequests' => 4, 'maxSizeUpload' => 0,
-                            'maxConcurrentUpload' => 0, 'collationAlgorithms' => [],
-                        ],
-                        self::SUBMISSION => ['maxDelayedSend' => 0, 'submissionExtensions' => (object) []],
-                    ],
-                    'accounts' => [
-                        self::ACCOUNT => [
-                            'name' => 'Stand-in of Quillfern Garden Studio', 'isPersonal' => true,
-                            'isReadOnly' => false, 'accountCapabilities' => [self::SUBMISSION => (object) []],
-                        ],
-                    ],
-                    'primaryAccounts' => [self::SUBMISSION => self::ACCOUNT],
-                    'username' => 'maren@quillfern.example',
-                    'apiUrl' => 'https://'.self::HOST.'/stand-ins/jmap/api',
-                    'downloadUrl' => '',
-                    'uploadUrl' => '',
-                    'eventSourceUrl' => '',
-                    'state' => '0',
-                ],
-            ];
-        }
-        if ($path !== 'stand-ins/jmap/api' || $body === null) {
-            return [404, ['type' => 'about:blank', 'status' => 404]];
-        }
-        $request = json_decode($body, true, 32);
+        return match (true) {
+            $authorization !== 'Bearer '.self::TOKEN => self::fault(401),
+            in_array($path, self::SESSIONS, true) => [200, self::session()],
+            $path !== self::API || $body === null => self::fault(404),
+            default => self::called(json_decode($body, true, 32)),
+        };
+    }
+
+    /** @return array{int, array<string, mixed>} */
+    private static function called(mixed $request): array
+    {
         if (! is_array($request)) {
-            return [400, ['type' => 'urn:ietf:params:jmap:error:notJSON', 'status' => 400]];
+            return self::fault(400, self::ERROR.'notJSON');
         }
         if (! is_array($request['using'] ?? null) || ! is_array($request['methodCalls'] ?? null)) {
-            return [400, ['type' => 'urn:ietf:params:jmap:error:notRequest', 'status' => 400]];
+            return self::fault(400, self::ERROR.'notRequest');
         }
-        if (
-            array_diff(array_map(fn ($one) => is_string($one) ? $one : '', $request['using']), [
-                self::CORE,
-                self::SUBMISSION,
-            ]) !== []
-        ) {
-            return [400, ['type' => 'urn:ietf:params:jmap:error:unknownCapability', 'status' => 400]];
+        $using = array_map(fn ($one) => is_string($one) ? $one : '', $request['using']);
+        if (array_diff($using, [self::CORE, self::SUBMISSION]) !== []) {
+            return self::fault(400, self::ERROR.'unknownCapability');
         }
 
         return [200, ['methodResponses' => array_map(function ($call): array {
@@ -83,6 +66,29 @@ final class JmapStandIn
 
             return [...self::method($method, is_array($arguments) ? $arguments : []), $id];
         }, $request['methodCalls']), 'sessionState' => '0']];
+    }
+
+    /** @return array{int, array<string, mixed>} */
+    private static function fault(int $status, string $type = 'about:blank'): array
+    {
+        return [$status, ['type' => $type, 'status' => $status]];
+    }
+
+    /** @return array<string, mixed> RFC 8620, 2 */
+    private static function session(): array
+    {
+        return [
+            'capabilities' => [self::CORE => self::LIMITS, self::SUBMISSION => [
+                'maxDelayedSend' => 0, 'submissionExtensions' => (object) [],
+            ]],
+            'accounts' => [self::ACCOUNT => [
+                'name' => 'Stand-in of Quillfern Garden Studio', 'isPersonal' => true, 'isReadOnly' => false,
+                'accountCapabilities' => [self::SUBMISSION => (object) []],
+            ]],
+            'primaryAccounts' => [self::SUBMISSION => self::ACCOUNT],
+            'username' => 'maren@quillfern.example', 'apiUrl' => 'https://'.self::HOST.'/'.self::API,
+            'downloadUrl' => '', 'uploadUrl' => '', 'eventSourceUrl' => '', 'state' => '0',
+        ];
     }
 
     /**

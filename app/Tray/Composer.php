@@ -10,9 +10,8 @@ use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
 use InkyCard\Handover\MessageWriter;
+use InkyCard\Handover\QuotedMessage;
 use InkyCard\Link\MailAddress;
-use InkyCard\Markup\HtmlWriter;
-use InkyCard\Markup\MailDocument;
 use InkyCard\Refusal;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
@@ -37,48 +36,26 @@ final readonly class Composer
     {
         $from = Refusal::at('/from', fn () => MailAddress::parse($given['from'] ?? '', 'sender'));
         $to = Refusal::at('/to', fn () => MailAddress::parse($given['to'] ?? '', 'recipient'));
-        $subject = Refusal::at('/subject', fn () => MessageTemplate::line($given['subject'] ?? ''));
-        $body = Refusal::at('/body', fn () => MessageTemplate::words($given['body'] ?? ''));
-        $blanks = MessageTemplate::blanksIn("$subject\n$body");
-        if (($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1' && $blanks !== []) {
-            throw Refusal::because(
-                (count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['
-                    .implode('], [', array_slice($blanks, 0, 4))
-                    .(count($blanks) > 4 ? '] and more.' : '].'),
-                '/blanks',
-            );
-        }
-        $way
-            = $earlier !== null && in_array($given['way'] ?? '', ['reply', 'forward'], true)
-                ? (string) $given['way']
-                : 'new';
-        $card = $this->card(
-            $workspace, $given['card'] ?? '', $from->address, $way === 'new' ? Situation::NewMail : Situation::Reply,
+        $words = MessageTemplate::filled(
+            $given['subject'] ?? '', $given['body'] ?? '',
+            ($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1',
         );
+        $way = $given['way'] ?? '';
+        $reply = $earlier === null || ! in_array($way, ['reply', 'forward'], true) ? null : new QuotedMessage(
+            $earlier->from(), $earlier->html(), $earlier->text(), $way === 'forward',
+        );
+        $situation = $reply === null ? Situation::NewMail : Situation::Reply;
+        $card = $this->card($workspace, $given['card'] ?? '', $from->address, $situation);
         $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
-        $email = (new Email())
+        $email = (new Email)
             ->from(new Address($from->address))
             ->to(new Address($to->address))
-            ->subject($subject === '' ? '(no subject)' : $subject);
-        $intro
-            = $earlier === null
-                ? ''
-                : ($way === 'forward'
-                    ? '---------- Forwarded message ---------'
-                    : $earlier->from().' wrote:');
-        $text
-            = $body
-            ."\n\n"
-            .($parcel === null ? '' : "-- \n".$parcel->text())
-            .($way === 'new'
-                ? ''
-                : "\n$intro\n".($way === 'reply' ? '> ' : '')
-                    .str_replace("\n", $way === 'reply' ? "\n> " : "\n", $earlier->text()));
-        $email->text(str_replace("\n", "\r\n", str_replace("\r\n", "\n", $text)));
+            ->subject($words['subject'] === '' ? '(no subject)' : $words['subject'])
+            ->text(MessageWriter::lines(
+                $words['body']."\n\n".($parcel === null ? '' : "-- \n".$parcel->text()).$reply?->text(),
+            ));
         if (($given['format'] ?? '') !== 'plain') {
-            $email->html(
-                MessageWriter::paragraphs($body).($parcel?->html() ?? '').self::earlier($way, $intro, $earlier),
-            );
+            $email->html(MessageWriter::paragraphs($words['body']).$parcel?->html().$reply?->html());
         }
         $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
         Mail::getSymfonyTransport()->send($email);
@@ -96,22 +73,5 @@ final readonly class Composer
         }
 
         return Placements::card($workspace, $address, $situation);
-    }
-
-    private static function earlier(string $way, string $intro, ?MimeMessage $earlier): string
-    {
-        if ($way === 'new' || $earlier === null) {
-            return '';
-        }
-        $html
-            = $earlier->html() === ''
-                ? '<pre>'.e($earlier->text()).'</pre>'
-                : HtmlWriter::write(MailDocument::parse($earlier->html())->body);
-
-        return '<p style="margin:16px 0 8px;font:13px/18px Arial,Helvetica,sans-serif;color:#444444">'.e($intro).'</p>'
-            .($way === 'reply'
-                ? '<blockquote style="margin:0 0 0 12px;padding:0 0 0 12px;border-left:2px solid #b9b2a3">'.$html
-                    .'</blockquote>'
-                : $html);
     }
 }

@@ -52,18 +52,7 @@ final readonly class Brand
         $set = fn (string $key): array => is_array($document[$key] ?? [])
             ? $document[$key] ?? []
             : throw Refusal::because("The $key of a brand are an object or a list.", "/$key");
-        $given = $set('inks');
-        $inks = [];
-        foreach (InkRole::cases() as $role) {
-            $inks[$role->value] = Refusal::at(
-                "/inks/$role->value",
-                fn () => ColourText::parse($given[$role->value] ?? InkRole::DEFAULTS[$role->value]),
-            );
-        }
-        $sizes = [];
-        foreach (FontStack::SIZES as $part => $size) {
-            $sizes[$part] = self::size($set('sizes')[$part] ?? $size, $part);
-        }
+        $size = fn (string $part): float => self::size($set('sizes')[$part] ?? FontStack::SIZES[$part], $part);
         $notices = self::each($set('notices'), 'notices', Notice::of(...));
         $names = array_column($notices, 'name');
         if (count(array_unique($names)) < count($names)) {
@@ -72,20 +61,35 @@ final readonly class Brand
 
         return new self(
             $country,
-            $inks,
-            Refusal::at(
-                '/typeface',
-                fn () => FontStack::of(
-                    is_string($document['typeface'] ?? '') ? $document['typeface'] ?? FontStack::DEFAULT : '',
-                ),
-            ),
-            ['name' => $sizes['name'], 'text' => $sizes['text'], 'small' => $sizes['small']],
+            self::inks($set('inks')),
+            self::typeface($document['typeface'] ?? FontStack::DEFAULT),
+            ['name' => $size('name'), 'text' => $size('text'), 'small' => $size('small')],
             ['light' => self::logo($set('logos'), 'light'), 'dark' => self::logo($set('logos'), 'dark')],
             Refusal::at('/lines', fn () => StandingLines::of($set('lines'), $country)),
             $notices,
             self::each($set('rules'), 'rules', fn (array $rule) => TradeRule::of($rule, $names)),
             $document,
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     * @return array<string, Colour>
+     */
+    private static function inks(array $given): array
+    {
+        $inks = [];
+        foreach (InkRole::cases() as $role) {
+            $ink = $given[$role->value] ?? InkRole::DEFAULTS[$role->value];
+            $inks[$role->value] = Refusal::at("/inks/$role->value", fn () => ColourText::parse($ink));
+        }
+
+        return $inks;
+    }
+
+    private static function typeface(mixed $given): FontStack
+    {
+        return Refusal::at('/typeface', fn () => FontStack::of(is_string($given) ? $given : ''));
     }
 
     /**

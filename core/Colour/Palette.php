@@ -35,7 +35,7 @@ final readonly class Palette
      */
     public static function of(array $pixels, int $width): self
     {
-        $background = self::backbackgroundOf($pixels, $width);
+        $background = self::backgroundOf($pixels, $width);
         $counts = [];
         foreach ($pixels as $pixel) {
             if ($pixel >> 24 < 64) {
@@ -69,7 +69,7 @@ final readonly class Palette
     }
 
     /** @param  list<int>  $pixels */
-    private static function backbackgroundOf(array $pixels, int $width): ?Colour
+    private static function backgroundOf(array $pixels, int $width): ?Colour
     {
         $height = intdiv(count($pixels), max(1, $width));
         $border = [];

@@ -27,6 +27,9 @@ use InkyCard\Type\TextMeasure;
 final class HtmlComposer
 {
     /** What tells a named rendering from the export. */
+    /** A cell without words is as high as it says. */
+    private const EMPTY = ';font-size:0;line-height:0';
+
     private const NAMES = '/ data-piece="[^"]*"/';
 
     private const TABLE = ['role' => 'presentation', 'cellpadding' => 0, 'cellspacing' => 0, 'border' => 0];
@@ -157,39 +160,7 @@ final class HtmlComposer
     private function cell(Cell $cell, bool $alone): void
     {
         $content = $cell->content;
-        $background = $cell->background?->toHex();
-        $style = 'padding:'.self::sides($cell->padding)
-            .($background === null ? '' : ";background-color:$background")
-            .($cell->radius === null || $cell->radius === 0 ? '' : ";border-radius:{$cell->radius}px")
-            .($cell->border === null
-                ? ''
-                : ";border-{$cell->border[0]}:{$cell->border[1]}px solid ".$cell->border[2]->toHex());
-        if ($content instanceof LineBlock) {
-            $style .= ';'.$this->type($content);
-        } elseif ($content instanceof RuleBlock) {
-            // Under the padding, so that the gap is above the line.
-            $style
-                .= ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex().';font-size:0;line-height:0';
-        } elseif ($content instanceof SpaceBlock) {
-            $style .= ';font-size:0;line-height:0';
-        }
-        $attributes = [];
-        if ($this->named && $cell->pieces !== []) {
-            $attributes['data-piece'] = implode(' ', array_column($cell->pieces, 'id'));
-        }
-        if (! $alone && $cell->valign !== 'middle') {
-            $attributes['valign'] = $cell->valign;
-        }
-        if ($cell->align !== null) {
-            $attributes['align'] = $cell->align;
-        }
-        if ($background !== null) {
-            $attributes['bgcolor'] = $background;
-        }
-        if ($content instanceof SpaceBlock) {
-            $attributes['height'] = $content->height;
-        }
-        $this->out->open('td', $attributes, $style);
+        $this->out->open('td', $this->attributes($cell, $alone), $this->style($cell));
         match (true) {
             $content instanceof Table => $this->table($content),
             $content instanceof LineBlock => $this->words($content),
@@ -201,6 +172,45 @@ final class HtmlComposer
             default => throw new \LogicException('No markup for '.$content::class),
         };
         $this->out->close();
+    }
+
+    /** @return array<string, string|int|null> */
+    private function attributes(Cell $cell, bool $alone): array
+    {
+        return [
+            'data-piece' => $this->named && $cell->pieces !== []
+                ? implode(' ', array_column($cell->pieces, 'id'))
+                : null,
+            'valign' => ! $alone && $cell->valign !== 'middle' ? $cell->valign : null,
+            'align' => $cell->align,
+            'bgcolor' => $cell->background?->toHex(),
+            'height' => $cell->content instanceof SpaceBlock ? $cell->content->height : null,
+        ];
+    }
+
+    private function style(Cell $cell): string
+    {
+        $content = $cell->content;
+        $style = 'padding:'.self::sides($cell->padding);
+        if ($cell->background !== null) {
+            $style .= ';background-color:'.$cell->background->toHex();
+        }
+        if ($cell->radius !== null && $cell->radius !== 0) {
+            $style .= ";border-radius:{$cell->radius}px";
+        }
+        if ($cell->border !== null) {
+            [$side, $width, $ink] = $cell->border;
+            $style .= ";border-$side:{$width}px solid ".$ink->toHex();
+        }
+
+        return $style.match (true) {
+            $content instanceof LineBlock => ';'.$this->type($content),
+            // Under the padding, so that the spacing is above the line.
+            $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex()
+                .self::EMPTY,
+            $content instanceof SpaceBlock => self::EMPTY,
+            default => '',
+        };
     }
 
     /**

@@ -145,18 +145,10 @@ final class SvgComposer
     {
         $words = [];
         foreach ($stretches as [$run, $text]) {
-            foreach (
-                preg_split(
-                    $this->rtl ? self::PARTS_RTL : self::PARTS,
-                    $text,
-                    flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY,
-                )
-                ?: [] as $word
-            ) {
+            foreach ($this->parts($text) as $word) {
                 $words[] = [$runs[$run], $word];
             }
         }
-        $narrow = $this->typeface->narrowing();
         foreach (Bidi::order(array_column($words, 1), $this->rtl) as $index) {
             [$run, $word] = $words[$index];
             $wide = $this->metrics->width($word, $run->size, $run->bold);
@@ -165,24 +157,36 @@ final class SvgComposer
                 $this->rectangle(new Box($x, $baseline + $thick, $wide, $thick), $run->ink);
             }
             if ($word[0] !== ' ') {
-                $rtl = $this->rtl && Bidi::kind($word) === 'R';
-                // A word that runs from the right starts at its right.
-                $at = round($rtl ? $x + $wide : $x, 3);
-                $this->open(
-                    'text',
-                    ($narrow === 1.0
-                        ? ['x' => $at, 'y' => $baseline]
-                        : ['transform' => "translate($at $baseline) scale($narrow 1)"]) + [
-                            'font-family' => $this->typeface->drawn(), 'font-size' => $run->size,
-                            'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
-                            'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
-                        ],
-                );
-                $this->out->text((string) preg_replace('/[\x00-\x1f\x7f]/', '', $word));
-                $this->out->endElement();
+                $this->word($run, $word, $x, $wide, $baseline);
             }
             $x += $wide;
         }
+    }
+
+    /** @return list<string> words and the spaces between them */
+    private function parts(string $text): array
+    {
+        $pattern = $this->rtl ? self::PARTS_RTL : self::PARTS;
+
+        return preg_split($pattern, $text, flags: PREG_SPLIT_DELIM_CAPTURE | PREG_SPLIT_NO_EMPTY) ?: [];
+    }
+
+    private function word(TextRun $run, string $word, float $x, float $wide, float $baseline): void
+    {
+        $narrow = $this->typeface->narrowing();
+        $rtl = $this->rtl && Bidi::kind($word) === 'R';
+        // A word that runs from the right starts at its right.
+        $at = round($rtl ? $x + $wide : $x, 3);
+        $place = $narrow === 1.0
+            ? ['x' => $at, 'y' => $baseline]
+            : ['transform' => "translate($at $baseline) scale($narrow 1)"];
+        $this->open('text', $place + [
+            'font-family' => $this->typeface->drawn(), 'font-size' => $run->size,
+            'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
+            'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
+        ]);
+        $this->out->text((string) preg_replace('/[\x00-\x1f\x7f]/', '', $word));
+        $this->out->endElement();
     }
 
     private function own(HtmlBlock $html, Box $box): void

@@ -15,6 +15,9 @@ final readonly class MessageTemplate
     /** Characters. */
     public const BODY = 20_000;
 
+    /** Blanks that are named where some are left. */
+    private const NAMED = 4;
+
     /** A blank says what belongs there, in words: [1] is none. */
     private const BLANK = '/\[([^\[\]\r\n]*\p{L}[^\[\]\r\n]*)\]/u';
 
@@ -85,5 +88,30 @@ final readonly class MessageTemplate
         }
 
         return (string) preg_replace(['/\R/u', '/[\x00-\x08\x0b-\x1f\x7f]/'], ["\n", ''], $words);
+    }
+
+    /**
+     * Subject and body of a message that is to go.
+     *
+     * @param  bool  $whole  a blank left in them keeps it back
+     * @return array{subject: string, body: string}
+     *
+     * @throws Refusal with the path of the field
+     */
+    public static function filled(mixed $subject, mixed $body, bool $whole): array
+    {
+        $subject = Refusal::at('/subject', fn () => self::line($subject));
+        $body = Refusal::at('/body', fn () => self::words($body));
+        $blanks = self::blanksIn("$subject\n$body");
+        if ($whole && $blanks !== []) {
+            throw Refusal::because(
+                (count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['
+                    .implode('], [', array_slice($blanks, 0, self::NAMED))
+                    .(count($blanks) > self::NAMED ? '] and more.' : '].'),
+                '/blanks',
+            );
+        }
+
+        return ['subject' => $subject, 'body' => $body];
     }
 }

@@ -28,7 +28,7 @@ final class MessageWriter
             ->date($parcel->made)
             ->from(new Address($from, $holder))
             ->to(new Address($from, $holder))
-            ->text(str_replace("\n", "\r\n", "$words\n\n".$parcel->text()))
+            ->text(self::lines("$words\n\n".$parcel->text()))
             ->html(self::paragraphs($words).$card);
         $email->getHeaders()->addIdHeader('Message-ID', $parcel->token.'@'.self::DOMAIN);
         foreach ($headers as $name => $value) {
@@ -56,6 +56,12 @@ final class MessageWriter
         }
 
         return strtr($message, $marks);
+    }
+
+    /** Line ends as messages have them (RFC 5322). */
+    public static function lines(string $text): string
+    {
+        return (string) preg_replace('/\r?\n/', "\r\n", $text);
     }
 
     /** Words of a message as HTML: a paragraph after every empty line, line ends kept within. */

@@ -53,6 +53,12 @@ final readonly class Cell
         };
     }
 
+    /** Padding and border above and below together, CSS px. */
+    public function ends(): int
+    {
+        return $this->padding[0] + $this->padding[2] + $this->edge('top') + $this->edge('bottom');
+    }
+
     /** Padding and border left and right together, CSS px. */
     public function sides(): int
     {

@@ -108,45 +108,49 @@ final class Measure
             $height = 0.0;
             foreach ($row as $index => $cell) {
                 $inside = null;
-                [$contentWidth, $contentHeight] = $this->content(
-                    $cell->content,
-                    $columns[$index] - $cell->sides(),
-                    $inside,
-                );
-                $cells[] = [$cell, $contentWidth, $contentHeight, $inside];
-                $height = max(
-                    $height,
-                    $contentHeight + $cell->padding[0] + $cell->padding[2] + $cell->edge('top') + $cell->edge('bottom'),
-                );
+                $size = $this->content($cell->content, $columns[$index] - $cell->sides(), $inside);
+                $cells[] = [$cell, $size, $inside];
+                $height = max($height, $size[1] + $cell->ends());
             }
             $x = $this->rtl ? $width : 0.0;
-            foreach ($cells as $index => [$cell, $contentWidth, $contentHeight, $inside]) {
+            foreach ($cells as $index => [$cell, $size, $inside]) {
                 $x -= $this->rtl ? $columns[$index] : 0;
-                $left = $x + $cell->padding[3] + $cell->edge('left');
-                $top = $y + $cell->padding[0] + $cell->edge('top');
-                $wide = $columns[$index] - $cell->sides();
-                $high = $height - $cell->padding[0] - $cell->padding[2] - $cell->edge('top') - $cell->edge('bottom');
-                $right = $down = 0.0;
-                if ($this->every || $inside !== null) {
-                    $right = $cell->indent($wide - $contentWidth, $this->rtl);
-                    $down = ['top' => 0, 'middle' => ($high - $contentHeight) / 2, 'bottom' => $high - $contentHeight][
-                        $cell->valign
-                    ];
-                }
-                if ($this->every || $cell->pieces !== []) {
-                    $laid[] = new Laid($cell, $left, $top, $wide, $high, [
-                        $right, $down, $contentWidth, $contentHeight,
-                    ]);
-                }
-                foreach ($inside ?? [] as $within) {
-                    $laid[] = $within->move($left + $right, $top + $down);
-                }
+                $this->place($cell, new Box($x, $y, $columns[$index], $height), $size, $inside, $laid);
                 $x += $this->rtl ? 0 : $columns[$index];
             }
             $y += $height;
         }
 
         return [$width, $y];
+    }
+
+    /**
+     * A cell where it stands, and what is inside it.
+     *
+     * @param  array{float, float}  $size  of its content, CSS px
+     * @param  list<Laid>|null  $inside  cells of a table in it, from that table's top left
+     * @param  list<Laid>  $laid  added to
+     */
+    private function place(Cell $cell, Box $box, array $size, ?array $inside, array &$laid): void
+    {
+        if (! $this->every && $inside === null && $cell->pieces === []) {
+            return;
+        }
+        $left = $box->x + $cell->padding[3] + $cell->edge('left');
+        $top = $box->y + $cell->padding[0] + $cell->edge('top');
+        $wide = $box->width - $cell->sides();
+        $high = $box->height - $cell->ends();
+        $right = $down = 0.0;
+        if ($this->every || $inside !== null) {
+            $right = $cell->indent($wide - $size[0], $this->rtl);
+            $down = ['top' => 0, 'middle' => ($high - $size[1]) / 2, 'bottom' => $high - $size[1]][$cell->valign];
+        }
+        if ($this->every || $cell->pieces !== []) {
+            $laid[] = new Laid($cell, $left, $top, $wide, $high, [$right, $down, ...$size]);
+        }
+        foreach ($inside ?? [] as $within) {
+            $laid[] = $within->move($left + $right, $top + $down);
+        }
     }
 
     /**

@@ -90,53 +90,70 @@ final class ProfileText
      */
     private static function within(string $line): array
     {
-        $found = [];
         // An address of mail is no profile; what is left of the line still may be.
         $bare = (string) preg_replace('/[\w.+-]+@(?:[\w-]+\.)+[a-z]{2,}(?![\w@])/iu', ' ', $line);
         preg_match_all(self::ADDRESS, $bare, $addresses);
+        $alone = count($addresses[0]) === 1;
+        $found = [];
         foreach ($addresses[0] as $address) {
             $address = rtrim($address, '.,;:!?*_|');
-            // A label stands before the first address and a colon, dash or bar.
-            $label
-                = count($addresses[0]) === 1
-                && preg_match(
-                    '~^\W*([\p{L}][\p{L}\p{N} &\'-]{1,38}?)\s*(?::|\s[-–—|]|→)\s*'.preg_quote($address, '~').'~u',
-                    $bare,
-                    $match,
-                ) === 1
-                    ? $match[1]
-                    : '';
             try {
-                $plain = ProfileDirectory::read($address);
-                $link
-                    = $label === '' || mb_strtolower($label) === mb_strtolower($plain->label) || $plain->kind !== 'other'
-                        ? $plain
-                        : ProfileDirectory::read("$label: $address");
-                $found[] = self::told($address, $link);
+                $found[] = self::told($address, self::read($address, $alone ? self::label($address, $bare) : ''));
             } catch (Refusal) {
                 // Looks like an address and is none.
             }
         }
-        if ($found === [] && preg_match(self::HANDLE, $line, $match, PREG_UNMATCHED_AS_NULL) === 1) {
-            $address = isset($match[2])
-                ? "https://$match[2]/@$match[1]"
-                : self::network(str_replace($match[0], ' ', $line), $match[1]);
-            if ($address !== null) {
-                $link = ProfileDirectory::read($address);
-                $found[] = self::told(
-                    $match[0],
-                    isset($match[2]) && $link->kind === 'other'
-                        ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1])
-                        : $link,
-                );
-            }
-        }
+        $chat = $found === [] ? Target::chat($line) : null;
 
-        if ($found === [] && ($chat = Target::chat($line)) !== null) {
-            $found[] = self::told($line, ProfileDirectory::read($chat));
-        }
+        return match (true) {
+            $found !== [] => $found,
+            ($handle = self::handle($line)) !== null => [$handle],
+            $chat !== null => [self::told($line, ProfileDirectory::read($chat))],
+            default => [],
+        };
+    }
 
-        return $found;
+    /** What stands before an address and a colon, dash or bar. */
+    private static function label(string $address, string $line): string
+    {
+        $pattern = '~^\W*([\p{L}][\p{L}\p{N} &\'-]{1,38}?)\s*(?::|\s[-–—|]|→)\s*'.preg_quote($address, '~').'~u';
+
+        return preg_match($pattern, $line, $match) === 1 ? $match[1] : '';
+    }
+
+    /** @throws Refusal */
+    private static function read(string $address, string $label): ProfileLink
+    {
+        $plain = ProfileDirectory::read($address);
+
+        return $label === '' || mb_strtolower($label) === mb_strtolower($plain->label) || $plain->kind !== 'other'
+            ? $plain
+            : ProfileDirectory::read("$label: $address");
+    }
+
+    /**
+     * A handle with its network in the words around it, or with its own host.
+     *
+     * @return array{line: string, kind: string, label: string, address: string, display: string, handle: string,
+     *     cleaned: list<string>}|null
+     */
+    private static function handle(string $line): ?array
+    {
+        if (preg_match(self::HANDLE, $line, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
+            return null;
+        }
+        $host = $match[2] ?? null;
+        $address = $host === null
+            ? self::network(str_replace((string) $match[0], ' ', $line), (string) $match[1])
+            : "https://$host/@$match[1]";
+        if ($address === null) {
+            return null;
+        }
+        $link = ProfileDirectory::read($address);
+
+        return self::told((string) $match[0], $host !== null && $link->kind === 'other'
+            ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1])
+            : $link);
     }
 
     /** Where a handle leads, by the words around it. */

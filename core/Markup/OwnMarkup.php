@@ -37,43 +37,56 @@ final readonly class OwnMarkup
             throw Refusal::because('This HTML is nested more than 40 deep: flatten it first.');
         }
         $dropped = [];
-        $config = (new HtmlSanitizerConfig())
+        $safe = trim(self::pictures(self::styles(self::sanitised($html), $dropped), $dropped));
+        $left = self::names($safe);
+        $gone = array_filter(self::names($html), fn (string $name) => ! in_array($name, $left, true));
+
+        return new self($safe, array_values(array_unique([...$dropped, ...$gone])));
+    }
+
+    private static function sanitised(string $html): string
+    {
+        $config = (new HtmlSanitizerConfig)
             ->allowLinkSchemes(['https', 'http', 'mailto', 'tel'])
             ->allowMediaSchemes(['https', 'http'])
             ->withMaxInputLength(self::MAX_BYTES);
         foreach (MailVocabulary::ELEMENTS + ['tbody' => []] + MailVocabulary::OWN_ELEMENTS as $element => $attributes) {
             $config = $config->allowElement($element, $attributes);
         }
-        $safe = (new HtmlSanitizer($config))->sanitizeFor('body', $html);
-        $safe = (string) preg_replace_callback('/ style="([^"]*)"/', function (array $style) use (&$dropped) {
+
+        return (new HtmlSanitizer($config))->sanitizeFor('body', $html);
+    }
+
+    /** @param  list<string>  $dropped  added to */
+    private static function styles(string $html, array &$dropped): string
+    {
+        return (string) preg_replace_callback('/ style="([^"]*)"/', function (array $style) use (&$dropped): string {
             $kept = self::style(html_entity_decode($style[1], ENT_QUOTES | ENT_HTML5, 'UTF-8'), $dropped);
 
             return $kept === '' ? '' : ' style="'.Escape::html($kept).'"';
-        }, $safe);
-        // A picture without an address or a size would break the card's layout in one client or another.
-        $safe = (string) preg_replace_callback(
-            '/<img\b([^>]*)>/',
-            function (array $image) use (&$dropped) {
-                if (! preg_match('/ src="[^"]/', $image[1]) || ! preg_match('/ width="\d{1,4}"/', $image[1])
-                    || ! preg_match('/ height="\d{1,4}"/', $image[1])) {
-                    $dropped[] = '<img> without address and size';
+        }, $html);
+    }
 
-                    return '';
-                }
+    /**
+     * A picture without an address or a size would break the card's layout in one client or another.
+     *
+     * @param  list<string>  $dropped  added to
+     */
+    private static function pictures(string $html, array &$dropped): string
+    {
+        $whole = '/^(?=.* src="[^"])(?=.* width="\d{1,4}")(?=.* height="\d{1,4}")/s';
 
-                // The sanitizer writes an empty value as the bare name.
-                $attributes = (string) preg_replace('/ alt(?=[\s\/]|$)/', ' alt=""', $image[1]);
+        return (string) preg_replace_callback('/<img\b([^>]*)>/', function (array $it) use (&$dropped, $whole): string {
+            if (preg_match($whole, $it[1]) !== 1) {
+                $dropped[] = '<img> without address and size';
 
-                return '<img'.(str_contains($attributes, ' alt="') ? '' : ' alt=""').$attributes.'>';
-            }, $safe);
-        $safe = trim($safe);
-        foreach (self::names($html) as $name) {
-            if (! in_array($name, self::names($safe), true)) {
-                $dropped[] = $name;
+                return '';
             }
-        }
+            // The sanitizer writes an empty value as the bare name.
+            $attributes = (string) preg_replace('/ alt(?=[\s\/]|$)/', ' alt=""', $it[1]);
 
-        return new self($safe, array_values(array_unique($dropped)));
+            return '<img'.(str_contains($attributes, ' alt="') ? '' : ' alt=""').$attributes.'>';
+        }, $html);
     }
 
     /** Clean markup with an explicit colour on every link that has none of its own. */

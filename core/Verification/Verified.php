@@ -52,6 +52,19 @@ final readonly class Verified
         return [max(2, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
     }
 
+    /** @param  'verified'|'altered'|'old'  $verdict */
+    public function as(string $verdict): self
+    {
+        return new self(...['verdict' => $verdict] + get_object_vars($this));
+    }
+
+    /** Nothing is missing, changed, lost or there besides. */
+    public function isClean(): bool
+    {
+        return [$this->missing, $this->altered, $this->links] === [[], [], []] && $this->pictures === 0
+            && ! $this->older && ! $this->twice && $this->wrongAddress === '';
+    }
+
     public function inShort(): self
     {
         return new self(...['short' => true] + get_object_vars($this));

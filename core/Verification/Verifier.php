@@ -34,42 +34,38 @@ final class Verifier
                 return $short->inShort();
             }
         }
-        $wrong = self::wrong($current, $message->from);
-        $best = self::best([$current, ...$older], $written);
+        $all = [$current, ...$older];
+        $best = self::best($all, $written);
         if ($best === null) {
-            $inQuote = self::best([$current, ...$older], $message->quoted);
+            $inQuote = self::best($all, $message->quoted);
 
-            return new Verified($inQuote === null ? 'absent' : 'quoted', $inQuote?->revision, wrongAddress: $wrong);
+            return new Verified(
+                $inQuote === null ? 'absent' : 'quoted', $inQuote?->revision,
+                wrongAddress: self::wrong($current, $message->from),
+            );
         }
+        $others = array_values(array_filter($all, fn (ExpectedCard $it) => $it->revision !== $best->revision));
         [$missing, $altered] = self::lines($best->seen->lines, $written);
-        $links = array_values(array_diff(array_unique($best->seen->links), $written->links));
-        // Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words.
-        $pictures = max(
-            0,
-            count($best->seen->pictures)
-                - count(array_filter($written->pictures, fn (array $picture) => $picture[0] !== '')),
+        $found = new Verified(
+            'altered', $best->revision, $missing, $altered,
+            array_values(array_diff(array_unique($best->seen->links), $written->links)),
+            self::lost($best->seen, $written), self::alsoOlder($best, $others, $written),
+            self::isTwice($best->seen->lines, $written), self::wrong($current, $message->from),
         );
-        $older = self::alsoOlder(
-            $best,
-            array_values(
-                array_filter([$current, ...$older], fn (ExpectedCard $other) => $other->revision !== $best->revision),
-            ),
-            $written,
-        );
-        $twice = self::isTwice($best->seen->lines, $written);
-        $clean
-            = $missing === []
-            && $altered === []
-            && $links === []
-            && $pictures === 0
-            && ! $older
-            && ! $twice
-            && $wrong === '';
 
-        return new Verified(
-            $best->revision !== $current->revision ? 'old' : ($clean ? 'verified' : 'altered'), $best->revision,
-            $missing, $altered, $links, $pictures, $older, $twice, $wrong,
-        );
+        return match (true) {
+            $best->revision !== $current->revision => $found->as('old'),
+            $found->isClean() => $found->as('verified'),
+            default => $found,
+        };
+    }
+
+    /** Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words. */
+    private static function lost(MessageContent $seen, MessageContent $written): int
+    {
+        $there = array_filter($written->pictures, fn (array $picture) => $picture[0] !== '');
+
+        return max(0, count($seen->pictures) - count($there));
     }
 
     /** @param  list<ExpectedCard>  $older */

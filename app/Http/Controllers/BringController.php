@@ -51,43 +51,44 @@ final class BringController extends Controller
         string $id,
     ): Response|RedirectResponse {
         $brand = StoredBrand::in($this->workspace)->document();
-        $keep = array_filter($request->array('keep'), is_string(...));
-        $kinds = $request->array('kind');
-        $facts = [];
         try {
-            foreach (Brought::facts($this->bytes($request, $id), $brand->country) as $index => $fact) {
-                if (in_array((string) $index, $keep, true)) {
-                    $facts[] = self::as($fact, $kinds[$index] ?? $fact->kind, $brand->country);
-                }
-            }
-            if ($facts === []) {
-                throw Refusal::because('Keep at least one line.');
-            }
+            $facts = $this->kept($request, $this->bytes($request, $id), $brand->country);
             [$facts, $left] = Brought::keepPictures($facts, $this->workspace, $library, $outside);
-            if ($facts === []) {
-                throw Refusal::because(implode(' ', $left));
-            }
-            $document = CardJson::read(
-                Brought::document($facts, $brand->country, [
-                    'style' => [
-                        'inks' => $brand->toArray()['inks'],
-                        'typeface' => $brand->typeface->key,
-                        'sizes' => $brand->sizes,
-                    ],
-                ]),
-            );
+            $document = CardJson::read(Brought::document(
+                $facts === [] ? throw Refusal::because(implode(' ', $left)) : $facts,
+                $brand->country,
+                ['style' => [
+                    'inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes,
+                ]],
+            ));
         } catch (Refusal $refusal) {
             return $this->page($request, $id, $refusal->getMessage(), 422);
         }
+        $words = 'Started from what was brought in';
+        $card = StoredCard::start($this->workspace, $document, self::member($request), $words);
 
-        return redirect()
-            ->route(
-                'bench',
-                StoredCard::start(
-                    $this->workspace, $document, self::member($request), 'Started from what was brought in',
-                )->id,
-            )
-            ->with('told', implode(' ', $left));
+        return redirect()->route('bench', $card->id)->with('told', implode(' ', $left));
+    }
+
+    /**
+     * The lines kept, each of the kind chosen for it.
+     *
+     * @return non-empty-list<Fact>
+     *
+     * @throws Refusal
+     */
+    private function kept(Request $request, string $bytes, string $country): array
+    {
+        $keep = array_filter($request->array('keep'), is_string(...));
+        $kinds = $request->array('kind');
+        $facts = [];
+        foreach (Brought::facts($bytes, $country) as $index => $fact) {
+            if (in_array((string) $index, $keep, true)) {
+                $facts[] = self::as($fact, $kinds[$index] ?? $fact->kind, $country);
+            }
+        }
+
+        return $facts === [] ? throw Refusal::because('Keep at least one line.') : $facts;
     }
 
     /** @throws Refusal */

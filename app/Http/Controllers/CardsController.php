@@ -5,6 +5,8 @@ namespace App\Http\Controllers;
 use App\Clicks\Tally;
 use App\Models\StoredCard;
 use App\Placements\Placements;
+use App\Search\OnCard;
+use App\Search\Query;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -21,61 +23,50 @@ final class CardsController extends Controller
 {
     private const PER_PAGE = 12;
 
-    /** Days of presses shown on a tile. */
-    private const PRESSED = 30;
+    /** Days of clicks shown on a tile. */
+    private const CLICKED = 30;
 
     private const SORTS = ['newest' => 'Newest first', 'oldest' => 'Oldest first', 'name' => 'By name'];
 
     public function index(Request $request): View
     {
-        $find = mb_substr(trim(self::string($request, 'find')), 0, 100);
+        $query = new Query(self::string($request, 'find'));
         $archived = self::string($request, 'show') === 'archived';
         $sort = isset(self::SORTS[self::string($request, 'sort')]) ? self::string($request, 'sort') : 'newest';
-        $like = '%'.addcslashes($find, '%_\\').'%';
-        $cards = StoredCard::query()
-            ->where('workspace_id', $this->workspace->id)
-            ->when(
-                $archived,
-                fn (Builder $query) => $query->whereNotNull('archived_at'),
-                fn (Builder $query) => $query->whereNull('archived_at'),
-            )
-            ->when(
-                $find !== '',
-                fn (Builder $query) => $query->where(
-                    fn (Builder $either) => $either
-                        ->whereLike('name', $like)
-                        ->orWhereExists(
-                            fn ($exists) => $exists
-                                ->from('card_revisions')
-                                ->whereColumn('card_id', 'cards.id')
-                                ->whereColumn('number', 'cards.head')
-                                ->whereLike('document', $like),
-                        ),
-                ),
-            );
-        match ($sort) {
+        $page = $this->listed($query, $archived, $sort)->paginate(self::PER_PAGE)->withQueryString();
+        $ids = array_map(fn (StoredCard $card) => $card->id, array_values($page->items()));
+
+        return view('cards.index', [
+            'cards' => $page,
+            'find' => $query->text,
+            'archived' => $archived,
+            'sort' => $sort,
+            'sorts' => self::SORTS,
+            'filed' => $this->own()->whereNotNull('archived_at')->count(),
+            'clicks' => (new Tally($this->workspace, self::CLICKED, now(), $ids))->seriesBy('card'),
+            'placements' => Placements::ofCards($this->workspace, $ids),
+        ]);
+    }
+
+    /** @return Builder<StoredCard> */
+    private function listed(Query $query, bool $archived, string $sort): Builder
+    {
+        $cards = $archived ? $this->own()->whereNotNull('archived_at') : $this->own()->whereNull('archived_at');
+        if (! $query->isEmpty()) {
+            $cards->tap(new OnCard($query));
+        }
+
+        return match ($sort) {
             'name' => $cards->orderBy('name')->orderBy('id'),
             'oldest' => $cards->oldest('updated_at')->oldest('id'),
             default => $cards->latest('updated_at')->latest('id'),
         };
-        $page = $cards->paginate(self::PER_PAGE)->withQueryString();
+    }
 
-        return view('cards.index', [
-            'cards' => $page,
-            'find' => $find,
-            'archived' => $archived,
-            'sort' => $sort,
-            'sorts' => self::SORTS,
-            'filed' => StoredCard::query()
-                ->where('workspace_id', $this->workspace->id)
-                ->whereNotNull('archived_at')
-                ->count(),
-            'presses' => (new Tally(
-                $this->workspace, self::PRESSED, now(),
-                array_map(fn (StoredCard $card) => $card->id, array_values($page->items())),
-            ))->seriesBy('card'),
-            'placements' => Placements::ofCards($this->workspace, $page->pluck('id')->all()),
-        ]);
+    /** @return Builder<StoredCard> */
+    private function own(): Builder
+    {
+        return StoredCard::query()->where('workspace_id', $this->workspace->id);
     }
 
     /** Several at once: put in the archive, brought back, or copied. */

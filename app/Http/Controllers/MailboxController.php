@@ -118,39 +118,26 @@ final class MailboxController extends Controller
         int $status = 200,
     ): Response {
         $card = $this->card($card);
-        $mailbox = null;
-        $identities = [];
         try {
             $mailbox = $this->opened($request, $outside);
             $identities = $mailbox?->identities() ?? [];
         } catch (Refusal $refusal) {
             $request->session()->forget(self::OPENED);
             $refused += ['server' => $refusal->getMessage()];
-            $mailbox = null;
+            [$mailbox, $identities] = [null, []];
         }
-        $parcel = $handOver->parcel($card->document(), $card);
-
-        return response()->view(
-            'hand-over.mailbox',
-            [
-                'card' => $card,
-                'mailbox' => $mailbox,
-                'identities' => $identities,
-                'refused' => $refused,
-                'html' => $parcel->html(),
-                'before' => $mailbox === null
-                        ? []
-                        : array_values(
-                            array_map(
-                                fn (Identity $one) => $one->id,
-                                array_filter(
-                                    $identities,
-                                    fn (Identity $one) => Cache::has($this->kept($request, $mailbox, $one)),
-                                ),
-                            ),
-                        ),
-            ],
-            $status,
+        $before = $mailbox === null ? [] : array_filter(
+            $identities,
+            fn (Identity $one) => Cache::has($this->kept($request, $mailbox, $one)),
         );
+
+        return response()->view('hand-over.mailbox', [
+            'card' => $card,
+            'mailbox' => $mailbox,
+            'identities' => $identities,
+            'refused' => $refused,
+            'html' => $handOver->parcel($card->document(), $card)->html(),
+            'before' => array_column($before, 'id'),
+        ], $status);
     }
 }
