@@ -40,25 +40,28 @@ final readonly class Composer
             $given['subject'] ?? '', $given['body'] ?? '',
             ($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1',
         );
-        $way = $given['way'] ?? '';
-        $reply = $earlier === null || ! in_array($way, ['reply', 'forward'], true) ? null : new QuotedMessage(
-            $earlier->from(), $earlier->html(), $earlier->text(), $way === 'forward',
-        );
+        $reply = self::quoted($earlier, $given['way'] ?? '');
         $situation = $reply === null ? Situation::NewMail : Situation::Reply;
         $card = $this->card($workspace, $given['card'] ?? '', $from->address, $situation);
         $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
         $email = (new Email)
             ->from(new Address($from->address))
             ->to(new Address($to->address))
-            ->subject($words['subject'] === '' ? '(no subject)' : $words['subject'])
-            ->text(MessageWriter::lines(
-                $words['body']."\n\n".($parcel === null ? '' : "-- \n".$parcel->text()).$reply?->text(),
-            ));
+            ->subject($words['subject'] ?: '(no subject)');
+        $card = $parcel === null ? '' : "-- \n".$parcel->text();
+        $email->text(MessageWriter::lines("$words[body]\n\n$card".$reply?->text()));
         if (($given['format'] ?? '') !== 'plain') {
             $email->html(MessageWriter::paragraphs($words['body']).$parcel?->html().$reply?->html());
         }
         $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
         Mail::getSymfonyTransport()->send($email);
+    }
+
+    private static function quoted(?MimeMessage $earlier, mixed $way): ?QuotedMessage
+    {
+        return $earlier === null || ! in_array($way, ['reply', 'forward'], true) ? null : new QuotedMessage(
+            $earlier->from(), $earlier->html(), $earlier->text(), $way === 'forward',
+        );
     }
 
     /** @throws Refusal for a card that is not there */

@@ -4,6 +4,7 @@ namespace InkyCard\MailClient;
 
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\DarkPage;
+use InkyCard\Limits;
 use InkyCard\Refusal;
 
 /**
@@ -38,6 +39,10 @@ final readonly class MailClient
     public const WORD = ['word-desktop', 'word-desktop-120'];
 
     public const PHONES = ['phone-webkit', 'phone-forced-dark', 'phone-webmail-app'];
+
+    private const TAKEN = ['nearest' => 1, 'width' => 1, 'word' => 1, 'styles' => 1];
+
+    private const USUAL = ['nearest' => '', 'width' => Limits::WIDTH, 'word' => false, 'styles' => 'kept'];
 
     /**
      * @param  string  $about  how it behaves, in a sentence
@@ -114,22 +119,14 @@ final readonly class MailClient
          */
         $data = require __DIR__."/rules/$key.php";
         $base = isset($data['like']) ? self::load($data['like']) : null;
-        $rules = array_merge($base->rules ?? [], $data['rules']);
+        // What another behaves like is taken over, but for how it shows a message in all.
+        $said = $data + array_intersect_key($base === null ? [] : get_object_vars($base), self::TAKEN) + self::USUAL;
 
         return new self(
-            $key,
-            $data['label'],
-            $data['about'],
-            $data['nearest'] ?? ($base->nearest ?? ''),
-            $data['width'] ?? ($base->width ?? 600),
-            $data['word'] ?? ($base->word ?? false),
-            $data['styles'] ?? ($base->styles ?? 'kept'),
-            DarkPage::from($data['dark'] ?? 'unchanged'),
-            $data['dropsBackgrounds'] ?? false,
-            $data['pictures'] ?? 'shown',
-            $data['form'] ?? 'html',
-            $data['quoted'] ?? false,
-            $rules,
+            $key, $data['label'], $data['about'], $said['nearest'], $said['width'], $said['word'], $said['styles'],
+            DarkPage::from($data['dark'] ?? 'unchanged'), $data['dropsBackgrounds'] ?? false,
+            $data['pictures'] ?? 'shown', $data['form'] ?? 'html', $data['quoted'] ?? false,
+            array_merge($base->rules ?? [], $data['rules']),
         );
     }
 }
