@@ -49,6 +49,26 @@ abstract class WebTestCase extends TestCase
         $this->actingAs($this->maren);
     }
 
+    /**
+     * Pages as they are read: a line's end within words is a space, but in what is preformatted and in fields.
+     *
+     * @param  \Illuminate\Http\Response  $response
+     * @param  \Illuminate\Http\Request  $request
+     */
+    protected function createTestResponse($response, $request)
+    {
+        $html = $response->getContent();
+        if (is_string($html) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
+            $parts = preg_split('~(<(?:textarea|pre)\b.*?</(?:textarea|pre)>|\bvalue="[^"]*")~s', $html, -1, PREG_SPLIT_DELIM_CAPTURE);
+            foreach ($parts ?: [] as $index => $part) {
+                $parts[$index] = $index % 2 === 1 ? $part : preg_replace('/\s*\n\s*/', ' ', $part);
+            }
+            $response->setContent(implode('', $parts ?: []));
+        }
+
+        return parent::createTestResponse($response, $request);
+    }
+
     /** A JPEG of so many pixels. */
     protected static function jpeg(int $width = 300, int $height = 300): string
     {

@@ -1,20 +1,26 @@
 @php($swap = true)
-@if($whole)
-@include('bench.arrangement')
-@include('bench.order')
+@if ($whole)
+  @include('bench.arrangement')
+  @include('bench.order')
 @elseif($piece)
-@include('bench.face')
-@foreach($piece->kind->fields() as $field)<p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>@endforeach
-@foreach($notes as $name => $note)<p class="help field-note" id="note-{{ $piece->id }}-{{ $name }}" hx-swap-oob="true">{{ $note }}</p>@endforeach
+  @include('bench.face')
+  @foreach ($piece->kind->fields() as $field)
+    <p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>
+  @endforeach
+  @foreach ($notes as $name => $note)
+    <p class="help field-note" id="note-{{ $piece->id }}-{{ $name }}" hx-swap-oob="true">{{ $note }}</p>
+  @endforeach
 @endif
-@if($changed === '')<p class="field-error" id="error-name" hx-swap-oob="true"></p>@endif
+@if ($changed === '')
+  <p class="field-error" id="error-name" hx-swap-oob="true"></p>
+@endif
 @include('bench.source')
 @include('bench.kept')
 @include('bench.gauges')
 <div id="conflict" class="conflict" hx-swap-oob="true"></div>
-@if($tuning)
-@include('bench.tuning')
+@if ($tuning)
+  @include('bench.tuning')
 @elseif($chosen)
-@include('bench.advice')
+  @include('bench.advice')
 @endif
 @include('bench.said')

@@ -1,9 +1,16 @@
-<form id="arrangement" method="post" action="{{ route('edit.rearrange', $bench->card->id) }}" class="arrangement" hx-post="{{ route('edit.rearrange', $bench->card->id) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all" @isset($swap) hx-swap-oob="morph" @endisset>
+<form id="arrangement" method="post" action="{{ route('edit.rearrange', $bench->card->id) }}" class="arrangement"
+  hx-post="{{ route('edit.rearrange', $bench->card->id) }}" hx-trigger="change, submit" hx-swap="none"
+  hx-sync="#main:queue all" @isset($swap) hx-swap-oob="morph" @endisset>
   @include('bench.hidden')
   <label for="arrangement-choice">Arrangement</label>
-  <select class="form-select" id="arrangement-choice" name="arrangement" title="{{ $bench->document->arrangement->purpose }}">
-    @foreach(\InkyCard\Card\Arrangement\Arrangement::all() as $arrangement)<option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{ $arrangement->label }}</option>@endforeach
+  <select class="form-select" id="arrangement-choice" name="arrangement"
+    title="{{ $bench->document->arrangement->purpose }}">
+    @foreach (\InkyCard\Card\Arrangement\Arrangement::all() as $arrangement)
+      <option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{ $arrangement->label }}</option>
+    @endforeach
   </select>
-  <a class="looks-open" href="{{ route('looks', $bench->card->id) }}" title="See this card in every arrangement and look" aria-label="See this card in every arrangement and look"><x-icon name="grid"/></a>
+  <a class="looks-open" href="{{ route('looks', $bench->card->id) }}"
+    title="See this card in every arrangement and look" aria-label="See this card in every arrangement and look"><x-icon
+      name="grid" /></a>
   <noscript><button class="btn btn-line">Keep</button></noscript>
 </form>

@@ -1,26 +1,45 @@
-@php($key = $piece->id.'.'.$field->name)
-@php($input = 'field-'.$piece->id.'-'.$field->name)
-@php($error = 'error-'.$piece->id.'-'.$field->name)
+@php($key = $piece->id . '.' . $field->name)
+@php($input = 'field-' . $piece->id . '-' . $field->name)
+@php($error = 'error-' . $piece->id . '-' . $field->name)
 @php($stored = $piece->fields[$field->name] ?? '')
 @php($value = is_array($stored) ? implode("\n", $stored) : (string) $stored)
 @php($typed = request()->input("fields.{$field->name}"))
 @php($value = isset($refused[$key]) && is_string($typed) ? mb_scrub($typed) : $value)
 <div class="field">
   <label for="{{ $input }}">{{ $field->label }}</label>
-  @if($field->input === 'choice')
-  <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]" aria-describedby="{{ $error }}">
-    @foreach($field->choices as $choice => $label)<option value="{{ $choice }}" @selected($value === (string) $choice)>{{ $label }}</option>@endforeach
-  </select>
+  @if ($field->input === 'choice')
+    <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]"
+      aria-describedby="{{ $error }}">
+      @foreach ($field->choices as $choice => $label)
+        <option value="{{ $choice }}" @selected($value === (string) $choice)>{{ $label }}</option>
+      @endforeach
+    </select>
   @elseif($field->input === 'lines' || $field->input === 'paragraphs')
-  <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" rows="{{ max(2, substr_count($value, "\n") + 2) }}" placeholder="{{ $field->example }}" spellcheck="false" aria-describedby="{{ $error }}">{{ $value }}</textarea>
+    <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
+      rows="{{ max(2, substr_count($value, "\n") + 2) }}" placeholder="{{ $field->example }}" spellcheck="false"
+      aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
-  <input class="form-control" id="{{ $input }}" name="upload" type="file" accept="image/jpeg,image/png,image/gif,image/webp,image/svg+xml" aria-describedby="{{ $error }}">
-  <div class="chooser" id="chooser-{{ $piece->id }}"><a href="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}" hx-get="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}" hx-target="#chooser-{{ $piece->id }}" hx-swap="innerHTML" hx-select="#choose">Choose from pictures</a></div>
+    <input class="form-control" id="{{ $input }}" name="upload" type="file"
+      accept="image/jpeg,image/png,image/gif,image/webp,image/svg+xml" aria-describedby="{{ $error }}">
+    <div class="chooser" id="chooser-{{ $piece->id }}"><a
+        href="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}"
+        hx-get="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}"
+        hx-target="#chooser-{{ $piece->id }}" hx-swap="innerHTML" hx-select="#choose">Choose from pictures</a></div>
   @else
-  <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]" type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}" @if($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off" spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
+    <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
+      type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
+      @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
+      value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off"
+      spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
-  @if($field->name === 'links')<p class="help field-note" id="note-{{ $piece->id }}-links"></p>@endif
-  @if($field->help)<p class="help">{{ $field->help }}</p>@endif
-  @if($field->name === 'html' && ($piece->fields['dropped'] ?? []) !== [])<p class="help">Taken out: {{ implode(', ', $piece->fields['dropped']) }}.</p>@endif
+  @if ($field->name === 'links')
+    <p class="help field-note" id="note-{{ $piece->id }}-links"></p>
+  @endif
+  @if ($field->help)
+    <p class="help">{{ $field->help }}</p>
+  @endif
+  @if ($field->name === 'html' && ($piece->fields['dropped'] ?? []) !== [])
+    <p class="help">Taken out: {{ implode(', ', $piece->fields['dropped']) }}.</p>
+  @endif
   @include('bench.error')
 </div>

@@ -1,14 +1,21 @@
 <div id="order" class="zones" @isset($swap) hx-swap-oob="morph" @endisset>
-  @foreach(\InkyCard\Card\Kind\Zone::cases() as $zone)
-  @php($pieces = $bench->document->inZone($zone))
-  @php($placed = isset($bench->document->arrangement->zones[$zone->value]))
-  <section @class(['zone', 'zone-empty' => $pieces === [], 'zone-unseen' => ! $placed && $pieces !== []]) aria-labelledby="zone-{{ $zone->value }}">
-    <h2 id="zone-{{ $zone->value }}">{{ $zone->label() }}@if(! $placed && $pieces !== []), not in this arrangement @endif</h2>
-    <ol data-zone="{{ $zone->value }}">
-      @foreach($pieces as $piece)
-      @include('bench.row', ['swap' => null])
-      @endforeach
-    </ol>
-  </section>
+  @foreach (\InkyCard\Card\Kind\Zone::cases() as $zone)
+    @php($pieces = $bench->document->inZone($zone))
+    @php($placed = isset($bench->document->arrangement->zones[$zone->value]))
+    <section @class([
+        'zone',
+        'zone-empty' => $pieces === [],
+        'zone-unseen' => !$placed && $pieces !== [],
+    ]) aria-labelledby="zone-{{ $zone->value }}">
+      <h2 id="zone-{{ $zone->value }}">{{ $zone->label() }}@if (!$placed && $pieces !== [])
+          , not in this arrangement
+        @endif
+      </h2>
+      <ol data-zone="{{ $zone->value }}">
+        @foreach ($pieces as $piece)
+          @include('bench.row', ['swap' => null])
+        @endforeach
+      </ol>
+    </section>
   @endforeach
 </div>

@@ -1,73 +1,94 @@
 @php($card = $bench->card)
 <x-layouts.page :title="$card->name" nav="cards" class="bench-page">
-<x-slot:head>
-<meta name="htmx-config" content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
-<script src="/vendor/htmx.min.js" defer></script>
-<script src="/vendor/idiomorph-ext.min.js" defer></script>
-<script src="/vendor/Sortable.min.js" defer></script>
-<script type="module" src="/js/bench.js"></script>
-</x-slot:head>
-<main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
-  <section class="order" aria-label="Running order">
-    <div class="order-head">
-      <form method="post" action="{{ route('edit.rename', $card->id) }}" class="rename" hx-post="{{ route('edit.rename', $card->id) }}" hx-trigger="change, submit" hx-swap="none" hx-sync="#main:queue all">
-        @include('bench.hidden')
-        <label class="visually-hidden" for="card-name">Card name</label>
-        <input id="card-name" name="name" value="{{ $card->name }}" autocomplete="off" spellcheck="false" aria-describedby="error-name">
-      </form>
-      @include('bench.kept')
-    </div>
-    @include('bench.error', ['key' => 'name'])
-    @include('bench.arrangement')
-    @include("bench.conflict")
-    @include('bench.order')
-    <details class="add">
-      <summary><x-icon name="plus-lg"/> Add a piece <kbd>A</kbd></summary>
-      <input class="form-control add-find" type="search" aria-label="Find a kind of piece" placeholder="Find: phone, banner, licence" autocomplete="off">
-      <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list" hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
-        @include('bench.hidden')
-        @foreach(\InkyCard\Card\Kind\Kinds::all() as $kind)
-        <button name="kind" value="{{ $kind->key() }}" data-words="{{ Str::lower($kind->label().' '.$kind->purpose().' '.$kind->key()) }}"><x-icon :name="$kind->icon()"/><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
-        @endforeach
-      </form>
-      <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
-    </details>
-    <form id="place" method="post" hidden hx-swap="none" hx-sync="#main:queue all">@include('bench.hidden')<input type="hidden" name="zone"><input type="hidden" name="before"></form>
-  </section>
-
-  <section class="stage" aria-label="The card as sent">
-    <div class="stage-head">
-      <h1 id="stage-title"><span data-page>As sent, light page</span>, <strong data-width>600 px</strong> wide</h1>
-      <button type="button" class="btn btn-plain zoom" id="zoom" aria-pressed="true">Fit</button>
-      @include('bench.history')
-      <a class="btn btn-line proof-open" id="proof-open" href="{{ route('proof', $card->id) }}" data-findings="{{ route('findings', $card->id) }}" title="Proof (P)">Proof <b></b></a>
-      <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
-    </div>
-    @if(session('told'))<p class="told told-look" role="status">{{ session('told') }}</p>@endif
-    <div class="stage-body">
-      <div class="paper">
-        @include('bench.ruler')
-        <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
-        <div class="sheet">
-          <iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent" sandbox="allow-same-origin allow-popups"></iframe>
-          <div id="selection" class="selection" hidden></div>
-        </div>
+  <x-slot:head>
+    <meta name="htmx-config"
+      content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <script src="/vendor/htmx.min.js" defer></script>
+    <script src="/vendor/idiomorph-ext.min.js" defer></script>
+    <script src="/vendor/Sortable.min.js" defer></script>
+    <script type="module" src="/js/bench.js"></script>
+  </x-slot:head>
+  <main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
+    <section class="order" aria-label="Running order">
+      <div class="order-head">
+        <form method="post" action="{{ route('edit.rename', $card->id) }}" class="rename"
+          hx-post="{{ route('edit.rename', $card->id) }}" hx-trigger="change, submit" hx-swap="none"
+          hx-sync="#main:queue all">
+          @include('bench.hidden')
+          <label class="visually-hidden" for="card-name">Card name</label>
+          <input id="card-name" name="name" value="{{ $card->name }}" autocomplete="off" spellcheck="false"
+            aria-describedby="error-name">
+        </form>
+        @include('bench.kept')
       </div>
-      <ul class="echoes">
-        @foreach(['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' => ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
-        <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}" @if($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}" title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button type="button" data-echo-of="{{ $echo }}" aria-pressed="false" aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
-        @endforeach
-      </ul>
-    </div>
-  </section>
+      @include('bench.error', ['key' => 'name'])
+      @include('bench.arrangement')
+      @include('bench.conflict')
+      @include('bench.order')
+      <details class="add">
+        <summary><x-icon name="plus-lg" /> Add a piece <kbd>A</kbd></summary>
+        <input class="form-control add-find" type="search" aria-label="Find a kind of piece"
+          placeholder="Find: phone, banner, licence" autocomplete="off">
+        <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list"
+          hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
+          @include('bench.hidden')
+          @foreach (\InkyCard\Card\Kind\Kinds::all() as $kind)
+            <button name="kind" value="{{ $kind->key() }}"
+              data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
+                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
+          @endforeach
+        </form>
+        <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
+      </details>
+      <form id="place" method="post" hidden hx-swap="none" hx-sync="#main:queue all">
+        @include('bench.hidden')<input type="hidden" name="zone"><input type="hidden" name="before"></form>
+    </section>
 
-  <div class="side">
-    <details id="links" class="links" data-links="{{ route('links', $card->id) }}"><summary><x-icon name="link-45deg"/> Links <span class="help">where they lead, tags</span></summary><div id="links-panel"><a href="{{ route('links', $card->id) }}">All links of this card</a></div></details>
-    @include('bench.tuning')
-  </div>
-  @include('bench.gauges')
-</main>
-@include('bench.source')
-@include('bench.keys')
-<div id="said" class="visually-hidden" role="status"></div>
+    <section class="stage" aria-label="The card as sent">
+      <div class="stage-head">
+        <h1 id="stage-title"><span data-page>As sent, light page</span>, <strong data-width>600 px</strong> wide</h1>
+        <button type="button" class="btn btn-plain zoom" id="zoom" aria-pressed="true">Fit</button>
+        @include('bench.history')
+        <a class="btn btn-line proof-open" id="proof-open" href="{{ route('proof', $card->id) }}"
+          data-findings="{{ route('findings', $card->id) }}" title="Proof (P)">Proof <b></b></a>
+        <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
+      </div>
+      @if (session('told'))
+        <p class="told told-look" role="status">{{ session('told') }}</p>
+      @endif
+      <div class="stage-body">
+        <div class="paper">
+          @include('bench.ruler')
+          <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
+          <div class="sheet">
+            <iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent"
+              sandbox="allow-same-origin allow-popups"></iframe>
+            <div id="selection" class="selection" hidden></div>
+          </div>
+        </div>
+        <ul class="echoes">
+          @foreach (['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' => ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
+            <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}"
+                  @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif
+                  src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}"
+                  title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button
+                  type="button" data-echo-of="{{ $echo }}" aria-pressed="false"
+                  aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
+          @endforeach
+        </ul>
+      </div>
+    </section>
+
+    <div class="side">
+      <details id="links" class="links" data-links="{{ route('links', $card->id) }}">
+        <summary><x-icon name="link-45deg" /> Links <span class="help">where they lead, tags</span></summary>
+        <div id="links-panel"><a href="{{ route('links', $card->id) }}">All links of this card</a></div>
+      </details>
+      @include('bench.tuning')
+    </div>
+    @include('bench.gauges')
+  </main>
+  @include('bench.source')
+  @include('bench.keys')
+  <div id="said" class="visually-hidden" role="status"></div>
 </x-layouts.page>

@@ -1,4 +1,7 @@
-<div id="sheet-source" hidden data-revision="{{ $bench->card->head }}" data-html="{{ $bench->sheet }}" data-paper="{{ $bench->document->style->ink(\InkyCard\Brand\InkRole::Paper)->toHex() }}" @isset($swap) hx-swap-oob="true" @endisset></div>
-@if(request()->input('dark') !== $bench->darkKey())
-<div id="dark-source" hidden data-key="{{ $bench->darkKey() }}" data-dark="{{ json_encode($bench->dark()) }}" @isset($swap) hx-swap-oob="true" @endisset></div>
+<div id="sheet-source" hidden data-revision="{{ $bench->card->head }}" data-html="{{ $bench->sheet }}"
+  data-paper="{{ $bench->document->style->ink(\InkyCard\Brand\InkRole::Paper)->toHex() }}"
+  @isset($swap) hx-swap-oob="true" @endisset></div>
+@if (request()->input('dark') !== $bench->darkKey())
+  <div id="dark-source" hidden data-key="{{ $bench->darkKey() }}" data-dark="{{ json_encode($bench->dark()) }}"
+    @isset($swap) hx-swap-oob="true" @endisset></div>
 @endif

@@ -1,55 +1,128 @@
 <x-layouts.page title="Cards" nav="cards">
-<x-slot:head><script type="module" src="/js/renderings.js"></script></x-slot:head>
-<main id="main" class="desk">
-  <div class="desk-head">
-    <h1>{{ $archived ? 'Archived cards' : 'Cards' }}</h1>
-    <p class="quiet">{{ $cards->total() }} {{ Str::plural('card', $cards->total()) }}{{ $find === '' ? '' : ' with “'.$find.'”' }} in {{ $workspace->name }}</p>
-    <form method="get" class="list-tools ms-end" role="search">
-      @if($archived)<input type="hidden" name="show" value="archived">@endif
-      <input class="form-control" type="search" name="find" value="{{ $find }}" aria-label="Find cards by name or by what is on them" placeholder="Find by name, person, link">
-      <select class="form-select" name="sort" aria-label="Order">@foreach($sorts as $key => $label)<option value="{{ $key }}" @selected($sort === $key)>{{ $label }}</option>@endforeach</select>
-      <button class="btn btn-line">Show</button>
-    </form>
-    <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
-  </div>
-  @if(session('told'))<div class="told" role="status">{{ session('told') }} @if(session('undo'))<form method="post" action="{{ route('cards.several') }}" class="inline">@csrf<input type="hidden" name="do" value="{{ session('undo')[0] }}">@foreach(session('undo')[1] as $id)<input type="hidden" name="cards[]" value="{{ $id }}">@endforeach<button class="btn-words">Undo</button></form>@endif<x-put-back/></div>@endif
-  @if($cards->isEmpty())
-  <div class="empty">
-    @if($find !== '')<h2>No card has that on it</h2><p>Look for part of a name or a link. <a href="{{ route('cards') }}">Show all cards</a></p>
-    @elseif($archived)<h2>The archive is empty</h2><p><a href="{{ route('cards') }}">Back to the cards</a></p>
-    @else<h2>No card yet</h2><p>Start one from a starter: your name and firm are already in it.</p><a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>@endif
-  </div>
-  @endif
-  <form method="post" action="{{ route('cards.several') }}" id="several">@csrf</form>
-  <ul class="cards">
-    @foreach($cards as $card)
-    @php($used = $placements[$card->id] ?? [])
-    <li class="card-tile">
-      <a href="{{ route('bench', $card->id) }}" class="card-face">
-        <span class="rendering"><iframe src="{{ route('sheet', $card->id) }}?v={{ $card->head }}" title="" tabindex="-1" aria-hidden="true" loading="lazy" sandbox="allow-same-origin"></iframe></span>
-        <span class="card-name">{{ $card->name }}</span>
-      </a>
-      <p class="card-foot">
-        <label class="check"><input type="checkbox" name="cards[]" value="{{ $card->id }}" form="several" aria-label="Choose {{ $card->name }}"> <span class="measure">revision {{ $card->head }} · kept <time datetime="{{ $card->updated_at->toIso8601String() }}" data-when>{{ $card->updated_at->format('j M Y H:i') }}</time></span></label>
-        <span class="card-links"><a href="{{ route('cards.copy', $card->id) }}" aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> <a href="{{ route('hand-over', $card->id) }}" aria-label="Hand over {{ $card->name }}">Hand over</a></span>
-      </p>
-      @if($line = $clicks[$card->id] ?? null)<a class="pressed" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line"/> {{ $line->total() }} {{ Str::plural('press', $line->total()) }} in 30 days</a>@endif
-      <details class="used" @if(session('misplaced') === $card->id) open @endif>
-        <summary>@forelse($used as $place)<span class="used-at">{{ $place->address }}, {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span>@empty<span class="help">used nowhere yet</span>@endforelse</summary>
-        @foreach($used as $place)<form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input type="hidden" name="address" value="{{ $place->address }}"><input type="hidden" name="situation" value="{{ $place->situation }}"><span>{{ $place->address }}, {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span><button class="btn-words" name="remove" value="1">Take away</button></form>@endforeach
-        <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input class="form-control" name="address" inputmode="email" value="{{ session('misplaced') === $card->id ? old('address') : '' }}" aria-label="Mail address that uses {{ $card->name }}" placeholder="maren@quillfern.example"><select class="form-select" name="situation" aria-label="For what">@foreach(\InkyCard\Card\Situation::cases() as $situation)<option value="{{ $situation->value }}">{{ $situation->label() }}</option>@endforeach</select><button class="btn btn-line">Use it there</button></form>
-      </details>
-    </li>
-    @endforeach
-  </ul>
-  <div class="several-foot">
-    @if($cards->isNotEmpty())
-    <span class="help">With those chosen:</span>
-    @if($archived)<button class="btn btn-line" form="several" name="do" value="bring-back">Bring back</button>@else<button class="btn btn-line" form="several" name="do" value="archive">Put in the archive</button><button class="btn btn-line" form="several" name="do" value="copy">Copy</button>@endif
+  <x-slot:head>
+    <script type="module" src="/js/renderings.js"></script>
+  </x-slot:head>
+  <main id="main" class="desk">
+    <div class="desk-head">
+      <h1>{{ $archived ? 'Archived cards' : 'Cards' }}</h1>
+      <p class="quiet">{{ $cards->total() }}
+        {{ Str::plural('card', $cards->total()) }}{{ $find === '' ? '' : ' with “' . $find . '”' }} in
+        {{ $workspace->name }}</p>
+      <form method="get" class="list-tools ms-end" role="search">
+        @if ($archived)
+          <input type="hidden" name="show" value="archived">
+        @endif
+        <input class="form-control" type="search" name="find" value="{{ $find }}"
+          aria-label="Find cards by name or by what is on them" placeholder="Find by name, person, link">
+        <select class="form-select" name="sort" aria-label="Order">
+          @foreach ($sorts as $key => $label)
+            <option value="{{ $key }}" @selected($sort === $key)>{{ $label }}</option>
+          @endforeach
+        </select>
+        <button class="btn btn-line">Show</button>
+      </form>
+      <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
+    </div>
+    @if (session('told'))
+      <div class="told" role="status">{{ session('told') }} @if (session('undo'))
+          <form method="post" action="{{ route('cards.several') }}" class="inline">@csrf<input type="hidden"
+              name="do" value="{{ session('undo')[0] }}">
+            @foreach (session('undo')[1] as $id)
+              <input type="hidden" name="cards[]" value="{{ $id }}">
+            @endforeach
+            <button class="btn-words">
+              Undo</button>
+          </form>
+        @endif
+        <x-put-back />
+      </div>
     @endif
-    <a href="{{ route('placements') }}">Which card where</a>
-    <span class="ms-end">@if($archived)<a href="{{ route('cards') }}">Back to the cards</a>@elseif($filed > 0)<a href="{{ route('cards', ['show' => 'archived']) }}">{{ $filed }} in the archive</a>@endif</span>
-  </div>
-  <x-pages :list="$cards"/>
-</main>
+    @if ($cards->isEmpty())
+      <div class="empty">
+        @if ($find !== '')
+          <h2>No card has that on it</h2>
+          <p>Look for part of a name or a link. <a href="{{ route('cards') }}">Show all cards</a></p>
+        @elseif($archived)
+          <h2>The archive is empty</h2>
+          <p><a href="{{ route('cards') }}">Back to the cards</a></p>
+        @else<h2>No card yet</h2>
+          <p>Start one from a starter: your name and firm are already in it.</p><a class="btn btn-stamp"
+            href="{{ route('start') }}">Start a card</a>
+        @endif
+      </div>
+    @endif
+    <form method="post" action="{{ route('cards.several') }}" id="several">@csrf</form>
+    <ul class="cards">
+      @foreach ($cards as $card)
+        @php($used = $placements[$card->id] ?? [])
+        <li class="card-tile">
+          <a href="{{ route('bench', $card->id) }}" class="card-face">
+            <span class="rendering"><iframe src="{{ route('sheet', $card->id) }}?v={{ $card->head }}" title=""
+                tabindex="-1" aria-hidden="true" loading="lazy" sandbox="allow-same-origin"></iframe></span>
+            <span class="card-name">{{ $card->name }}</span>
+          </a>
+          <p class="card-foot">
+            <label class="check"><input type="checkbox" name="cards[]" value="{{ $card->id }}" form="several"
+                aria-label="Choose {{ $card->name }}"> <span class="measure">revision {{ $card->head }} · kept
+                <time datetime="{{ $card->updated_at->toIso8601String() }}"
+                  data-when>{{ $card->updated_at->format('j M Y H:i') }}</time></span></label>
+            <span class="card-links"><a href="{{ route('cards.copy', $card->id) }}"
+                aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> <a
+                href="{{ route('hand-over', $card->id) }}" aria-label="Hand over {{ $card->name }}">Hand
+                over</a></span>
+          </p>
+          @if ($line = $clicks[$card->id] ?? null)
+            <a class="pressed" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
+              {{ $line->total() }} {{ Str::plural('press', $line->total()) }} in 30 days</a>
+          @endif
+          <details class="used" @if (session('misplaced') === $card->id) open @endif>
+            <summary>
+              @forelse($used as $place)
+                <span class="used-at">{{ $place->address }},
+                {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span>@empty<span
+                  class="help">used nowhere yet</span>
+              @endforelse
+            </summary>
+            @foreach ($used as $place)
+              <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
+                  type="hidden" name="address" value="{{ $place->address }}"><input type="hidden" name="situation"
+                  value="{{ $place->situation }}"><span>{{ $place->address }},
+                  {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span><button class="btn-words"
+                  name="remove" value="1">Take away</button></form>
+            @endforeach
+            <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
+                class="form-control" name="address" inputmode="email"
+                value="{{ session('misplaced') === $card->id ? old('address') : '' }}"
+                aria-label="Mail address that uses {{ $card->name }}" placeholder="maren@quillfern.example"><select
+                class="form-select" name="situation" aria-label="For what">
+                @foreach (\InkyCard\Card\Situation::cases() as $situation)
+                  <option value="{{ $situation->value }}">{{ $situation->label() }}</option>
+                @endforeach
+              </select>
+              <button class="btn btn-line">Use it there</button>
+            </form>
+          </details>
+        </li>
+      @endforeach
+    </ul>
+    <div class="several-foot">
+      @if ($cards->isNotEmpty())
+        <span class="help">With those chosen:</span>
+        @if ($archived)
+          <button class="btn btn-line" form="several" name="do" value="bring-back">Bring
+          back</button>@else<button class="btn btn-line" form="several" name="do" value="archive">Put in the
+            archive</button><button class="btn btn-line" form="several" name="do" value="copy">Copy</button>
+        @endif
+      @endif
+      <a href="{{ route('placements') }}">Which card where</a>
+      <span class="ms-end">
+        @if ($archived)
+          <a href="{{ route('cards') }}">Back to the cards</a>
+        @elseif($filed > 0)
+          <a href="{{ route('cards', ['show' => 'archived']) }}">{{ $filed }} in the archive</a>
+        @endif
+      </span>
+    </div>
+    <x-pages :list="$cards" />
+  </main>
 </x-layouts.page>

@@ -1,46 +1,109 @@
 <x-layouts.page title="Start a card" nav="cards">
-<x-slot:head><script type="module" src="/js/renderings.js"></script></x-slot:head>
-<main id="main" class="desk">
-  <div class="desk-head">
-    <h1>Start a card</h1>
-    <p class="quiet">Your name and the brand of {{ $workspace->name }} are already in. Everything else can be changed.</p>
-  </div>
-  <div class="start-ways">
-    <form method="get" class="list-tools" aria-label="Which starters">
-      <label for="trade">What you do</label><select class="form-select" id="trade" name="trade"><option value="">anything</option>@foreach($trades as $one)<option @selected($one === $trade)>{{ $one }}</option>@endforeach</select>
-      <label for="mood">How it comes across</label><select class="form-select" id="mood" name="mood"><option value="">any way</option>@foreach($moods as $one)<option @selected($one === $mood)>{{ $one }}</option>@endforeach</select>
-      <button class="btn btn-line">Show</button>
-      @if($trade !== '' || $mood !== '')<a href="{{ route('start') }}">All</a>@endif
-    </form>
-    <form method="post" action="{{ route('cards.store') }}">@csrf<button class="btn btn-line" name="starter" value="blank">Start from nothing</button></form>
-  </div>
-  <details class="take start-bring" @if($refused !== []) open @endif>
-    <summary><x-icon name="clipboard"/> From what you have: a signature to paste, a file, a public page, another card</summary>
-    <div class="start-have">
-      <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="text">Paste it</label><textarea class="form-control" id="text" name="text" rows="5" placeholder="Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147" aria-describedby="error-text" @if(isset($refused['text'])) aria-invalid="true" @endif>{{ is_string(request()->input('text')) ? mb_scrub(request()->input('text')) : '' }}</textarea><p @class(['help' => ! isset($refused['text']), 'field-error' => isset($refused['text'])]) id="error-text">{{ $refused['text'] ?? 'Text or HTML. You look it over line by line before it is a card.' }}</p></div><button class="btn btn-line">Read it</button></form>
-      <form method="post" action="{{ route('cards.bring') }}" enctype="multipart/form-data" class="stack">@csrf<div><label for="file">A file: a message, a saved signature, a contact, a card document</label><input class="form-control" id="file" type="file" name="file" accept=".json,.eml,.htm,.html,.vcf,.csv,.xlsx,.ods,.txt,application/json,message/rfc822,text/html,text/vcard,text/plain" aria-describedby="error-file" @if(isset($refused['file'])) aria-invalid="true" @endif><p @class(['help' => ! isset($refused['file']), 'field-error' => isset($refused['file'])]) id="error-file">{{ $refused['file'] ?? '.eml, .html, .vcf, .csv, .xlsx or .ods of one person, .txt or .json, up to 5 MB.' }}</p></div><button class="btn btn-line">Open it</button></form>
-      <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="address">A public page about you</label><input class="form-control" id="address" name="address" inputmode="url" autocomplete="off" value="{{ is_string(request()->input('address')) ? mb_scrub(request()->input('address')) : '' }}" aria-describedby="error-address" @if(isset($refused['address'])) aria-invalid="true" @endif><p @class(['help' => ! isset($refused['address']), 'field-error' => isset($refused['address'])]) id="error-address">{{ $refused['address'] ?? 'Read once, by what it states for machines.'.(config('inky.stand_ins') ? ' A stand-in to try: https://people.quillfern.example/maren-oakhollow' : '') }}</p></div><button class="btn btn-line">Read the page</button></form>
-      <div><p class="help">Another card, for a new person or purpose</p><ul class="use-list">@foreach($recent as $card)<li><a href="{{ route('cards.copy', $card->id) }}">{{ $card->name }}</a></li>@endforeach</ul></div>
+  <x-slot:head>
+    <script type="module" src="/js/renderings.js"></script>
+  </x-slot:head>
+  <main id="main" class="desk">
+    <div class="desk-head">
+      <h1>Start a card</h1>
+      <p class="quiet">Your name and the brand of {{ $workspace->name }} are already in. Everything else can be changed.
+      </p>
     </div>
-  </details>
-  @if($starters === [])<div class="empty"><h2>No starter is both</h2><p><a href="{{ route('start') }}">Show all</a>, or start from nothing.</p></div>@endif
-  <ul class="cards starters">
-    @foreach($starters as $starter)
-    <li class="card-tile">
-      <span class="rendering"><iframe src="{{ route('starters.sheet', $starter->key) }}" title="{{ $starter->name }} with your name in it" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
-      <div class="starter-foot">
+    <div class="start-ways">
+      <form method="get" class="list-tools" aria-label="Which starters">
+        <label for="trade">What you do</label><select class="form-select" id="trade" name="trade">
+          <option value="">anything</option>
+          @foreach ($trades as $one)
+            <option @selected($one === $trade)>{{ $one }}</option>
+          @endforeach
+        </select>
+        <label for="mood">How it comes across</label><select class="form-select" id="mood" name="mood">
+          <option value="">any way</option>
+          @foreach ($moods as $one)
+            <option @selected($one === $mood)>{{ $one }}</option>
+          @endforeach
+        </select>
+        <button class="btn btn-line">Show</button>
+        @if ($trade !== '' || $mood !== '')
+          <a href="{{ route('start') }}">All</a>
+        @endif
+      </form>
+      <form method="post" action="{{ route('cards.store') }}">@csrf<button class="btn btn-line" name="starter"
+          value="blank">Start from nothing</button></form>
+    </div>
+    <details class="take start-bring" @if ($refused !== []) open @endif>
+      <summary><x-icon name="clipboard" /> From what you have: a signature to paste, a file, a public page, another card
+      </summary>
+      <div class="start-have">
+        <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="text">Paste
+              it</label>
+            <textarea class="form-control" id="text" name="text" rows="5"
+              placeholder="Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147" aria-describedby="error-text"
+              @if (isset($refused['text'])) aria-invalid="true" @endif>{{ is_string(request()->input('text')) ? mb_scrub(request()->input('text')) : '' }}</textarea>
+            <p @class([
+                'help' => !isset($refused['text']),
+                'field-error' => isset($refused['text']),
+            ]) id="error-text">
+              {{ $refused['text'] ?? 'Text or HTML. You look it over line by line before it is a card.' }}</p>
+          </div><button class="btn btn-line">Read it</button></form>
+        <form method="post" action="{{ route('cards.bring') }}" enctype="multipart/form-data" class="stack">@csrf<div>
+            <label for="file">A file: a message, a saved signature, a contact, a card document</label><input
+              class="form-control" id="file" type="file" name="file"
+              accept=".json,.eml,.htm,.html,.vcf,.csv,.xlsx,.ods,.txt,application/json,message/rfc822,text/html,text/vcard,text/plain"
+              aria-describedby="error-file" @if (isset($refused['file'])) aria-invalid="true" @endif>
+            <p @class([
+                'help' => !isset($refused['file']),
+                'field-error' => isset($refused['file']),
+            ]) id="error-file">
+              {{ $refused['file'] ?? '.eml, .html, .vcf, .csv, .xlsx or .ods of one person, .txt or .json, up to 5 MB.' }}
+            </p>
+          </div><button class="btn btn-line">Open it</button></form>
+        <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="address">A
+              public page about you</label><input class="form-control" id="address" name="address" inputmode="url"
+              autocomplete="off"
+              value="{{ is_string(request()->input('address')) ? mb_scrub(request()->input('address')) : '' }}"
+              aria-describedby="error-address" @if (isset($refused['address'])) aria-invalid="true" @endif>
+            <p @class([
+                'help' => !isset($refused['address']),
+                'field-error' => isset($refused['address']),
+            ]) id="error-address">
+              {{ $refused['address'] ?? 'Read once, by what it states for machines.' . (config('inky.stand_ins') ? ' A stand-in to try: https://people.quillfern.example/maren-oakhollow' : '') }}
+            </p>
+          </div><button class="btn btn-line">Read the page</button></form>
         <div>
-          <h2>{{ $starter->name }}</h2>
-          <p class="quiet">{{ $starter->trade }} · {{ $starter->mood }}</p>
+          <p class="help">Another card, for a new person or purpose</p>
+          <ul class="use-list">
+            @foreach ($recent as $card)
+              <li><a href="{{ route('cards.copy', $card->id) }}">{{ $card->name }}</a></li>
+            @endforeach
+          </ul>
         </div>
-        <form method="post" action="{{ route('cards.store') }}">
-          @csrf
-          <input type="hidden" name="starter" value="{{ $starter->key }}">
-          <button class="btn btn-line" aria-label="Start from this: {{ $starter->name }}">Start from this</button>
-        </form>
       </div>
-    </li>
-    @endforeach
-  </ul>
-</main>
+    </details>
+    @if ($starters === [])
+      <div class="empty">
+        <h2>No starter is both</h2>
+        <p><a href="{{ route('start') }}">Show all</a>, or start from nothing.</p>
+      </div>
+    @endif
+    <ul class="cards starters">
+      @foreach ($starters as $starter)
+        <li class="card-tile">
+          <span class="rendering"><iframe src="{{ route('starters.sheet', $starter->key) }}"
+              title="{{ $starter->name }} with your name in it" tabindex="-1" loading="lazy"
+              sandbox="allow-same-origin"></iframe></span>
+          <div class="starter-foot">
+            <div>
+              <h2>{{ $starter->name }}</h2>
+              <p class="quiet">{{ $starter->trade }} · {{ $starter->mood }}</p>
+            </div>
+            <form method="post" action="{{ route('cards.store') }}">
+              @csrf
+              <input type="hidden" name="starter" value="{{ $starter->key }}">
+              <button class="btn btn-line" aria-label="Start from this: {{ $starter->name }}">Start from this</button>
+            </form>
+          </div>
+        </li>
+      @endforeach
+    </ul>
+  </main>
 </x-layouts.page>

@@ -2,58 +2,147 @@
 @php($first = array_key_first($series->days))
 @php($last = array_key_last($series->days))
 <x-layouts.page title="Clicks" nav="clicks">
-<main id="main" class="desk">
-  <div class="desk-head">
-    <h1>Clicks</h1>
-    <p class="quiet">Presses of counted links{{ $card ? ' of '.$card->name : '' }}{{ $person === '' ? '' : " of $name" }}@if($card || $person !== ''). <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>@endif</p>
-    <form method="get" class="list-tools ms-end">
-      @if($card)<input type="hidden" name="card" value="{{ $card->id }}">@endif
-      @if($person !== '')<input type="hidden" name="person" value="{{ $person }}">@endif
-      <select class="form-select" name="by" aria-label="Told apart by">@foreach($ways as $key => $label)<option value="{{ $key }}" @selected($way === $key)>By {{ Str::lower($label) }}</option>@endforeach</select>
-      <select class="form-select" name="days" aria-label="How far back">@foreach($choices as $key => $label)<option value="{{ $key }}" @selected($days === $key)>{{ $label }}</option>@endforeach</select>
-      <button class="btn btn-line">Show</button>
-    </form>
-    <a class="btn btn-line" href="{{ route('clicks.file', $query) }}">CSV file</a>
-  </div>
-  @if($counted === 0)
-  <div class="empty"><h2>No card counts its presses yet</h2><p>Open a card, then Links, and choose Count presses. From its next handing over on, what is pressed stands here.</p><a class="btn btn-line" href="{{ route('cards') }}">To the cards</a></div>
-  @else
-  <dl class="figures">
-    <div><dt>Presses</dt><dd>{{ number_format($totals['presses']) }}</dd></div>
-    <div><dt>Readers</dt><dd>{{ number_format($totals['readers']) }}</dd></div>
-    <div><dt>Most on a day</dt><dd>{{ number_format($series->most()) }}</dd></div>
-    <div><dt>Kept apart: programs</dt><dd>{{ number_format($totals['machines']) }}</dd></div>
-  </dl>
-  <figure class="series">
-    <svg viewBox="0 -8 1000 136" role="img" aria-label="Presses by day, {{ $first }} to {{ $last }}: {{ $series->total() }} in all, at most {{ $series->most() }} a day" preserveAspectRatio="none">
-      <path class="series-floor" d="M0 120H1000M0 60H1000M0 0H1000"/>
-      <path class="series-area" d="{{ $series->path(1000, 120) }}L1000 120L0 120Z"/>
-      <path class="series-line" d="{{ $series->path(1000, 120) }}"/>
-    </svg>
-    <figcaption><span class="measure">{{ \Illuminate\Support\Carbon::parse($first)->format('j M') }}</span><span class="measure">most: {{ $series->most() }} a day</span><span class="measure">{{ \Illuminate\Support\Carbon::parse($last)->format('j M Y') }}</span></figcaption>
-  </figure>
-  <table class="differences clicks-table">
-    <caption class="visually-hidden">Presses by {{ Str::lower($ways[$way]) }}</caption>
-    <thead><tr>@if($way === 'piece')<th scope="col">What was pressed</th><th scope="col">Card</th>@else<th scope="col">{{ $ways[$way] }}</th>@endif @if($way !== 'day')<th scope="col" class="spark-column">Day by day</th>@endif<th scope="col" class="figure">Presses</th><th scope="col" class="figure">Readers</th>@if($way !== 'day')<th scope="col" class="figure">Latest</th>@endif</tr></thead>
-    <tbody>
-    @php($most = max(1, ...array_map(fn ($line) => $line->most(), array_values($lines) ?: [$series])))
-    @forelse($rows as $row)
-    @php($line = $lines[match($way) { 'piece' => "$row->card_id $row->piece $row->words", 'card' => (string) $row->card_id, 'person' => (string) $row->person_id, default => '' }] ?? null)
-    <tr>
-      @if($way === 'piece')<th scope="row">{{ $row->words }} <span class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span></th><td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
-      @elseif($way === 'card')<th scope="row"><a href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a></th>
-      @elseif($way === 'person')<th scope="row">@if(($row->person ?? '') === '')<span class="quiet">nobody named</span>@else<a href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>@endif</th>
-      @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>@endif
-      @if($way !== 'day')<td class="spark-column">@if($line)<x-spark :line="$line" :most="$most"/>@endif</td>@endif
-      <td class="figure">{{ number_format($row->presses) }}</td><td class="figure">{{ number_format($row->readers) }}</td>@if($way !== 'day')<td class="figure measure">{{ \Illuminate\Support\Carbon::parse($row->latest)->format('j M') }}</td>@endif
-    </tr>
-    @empty
-    <tr><td colspan="6">Nothing was pressed in these days.</td></tr>
-    @endforelse
-    </tbody>
-  </table>
-  <x-pages :list="$rows"/>
-  <p class="help">Readers are told apart within a day only, by a mark whose salt is forgotten after it: no cookies, no addresses kept. Programs that follow links by themselves are told by what they say of themselves and kept apart.</p>
-  @endif
-</main>
+  <main id="main" class="desk">
+    <div class="desk-head">
+      <h1>Clicks</h1>
+      <p class="quiet">Presses of counted
+        links{{ $card ? ' of ' . $card->name : '' }}{{ $person === '' ? '' : " of $name" }}@if ($card || $person !== '')
+          . <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>
+        @endif
+      </p>
+      <form method="get" class="list-tools ms-end">
+        @if ($card)
+          <input type="hidden" name="card" value="{{ $card->id }}">
+        @endif
+        @if ($person !== '')
+          <input type="hidden" name="person" value="{{ $person }}">
+        @endif
+        <select class="form-select" name="by" aria-label="Told apart by">
+          @foreach ($ways as $key => $label)
+            <option value="{{ $key }}" @selected($way === $key)>By {{ Str::lower($label) }}</option>
+          @endforeach
+        </select>
+        <select class="form-select" name="days" aria-label="How far back">
+          @foreach ($choices as $key => $label)
+            <option value="{{ $key }}" @selected($days === $key)>{{ $label }}</option>
+          @endforeach
+        </select>
+        <button class="btn btn-line">Show</button>
+      </form>
+      <a class="btn btn-line" href="{{ route('clicks.file', $query) }}">CSV file</a>
+    </div>
+    @if ($counted === 0)
+      <div class="empty">
+        <h2>No card counts its presses yet</h2>
+        <p>Open a card, then Links, and choose Count presses. From its next handing over on, what is pressed stands
+          here.</p><a class="btn btn-line" href="{{ route('cards') }}">To the cards</a>
+      </div>
+    @else
+      <dl class="figures">
+        <div>
+          <dt>Presses</dt>
+          <dd>{{ number_format($totals['presses']) }}</dd>
+        </div>
+        <div>
+          <dt>Readers</dt>
+          <dd>{{ number_format($totals['readers']) }}</dd>
+        </div>
+        <div>
+          <dt>Most on a day</dt>
+          <dd>{{ number_format($series->most()) }}</dd>
+        </div>
+        <div>
+          <dt>Kept apart: programs</dt>
+          <dd>{{ number_format($totals['machines']) }}</dd>
+        </div>
+      </dl>
+      <figure class="series">
+        <svg viewBox="0 -8 1000 136" role="img"
+          aria-label="Presses by day, {{ $first }} to {{ $last }}: {{ $series->total() }} in all, at most {{ $series->most() }} a day"
+          preserveAspectRatio="none">
+          <path class="series-floor" d="M0 120H1000M0 60H1000M0 0H1000" />
+          <path class="series-area" d="{{ $series->path(1000, 120) }}L1000 120L0 120Z" />
+          <path class="series-line" d="{{ $series->path(1000, 120) }}" />
+        </svg>
+        <figcaption><span class="measure">{{ \Illuminate\Support\Carbon::parse($first)->format('j M') }}</span><span
+            class="measure">most: {{ $series->most() }} a day</span><span
+            class="measure">{{ \Illuminate\Support\Carbon::parse($last)->format('j M Y') }}</span></figcaption>
+      </figure>
+      <table class="differences clicks-table">
+        <caption class="visually-hidden">Presses by {{ Str::lower($ways[$way]) }}</caption>
+        <thead>
+          <tr>
+            @if ($way === 'piece')
+              <th scope="col">What was pressed</th>
+            <th scope="col">Card</th>@else<th scope="col">{{ $ways[$way] }}</th>
+              @endif @if ($way !== 'day')
+                <th scope="col" class="spark-column">Day by day</th>
+              @endif
+              <th scope="col" class="figure">
+                Presses</th>
+              <th scope="col" class="figure">Readers</th>
+              @if ($way !== 'day')
+                <th scope="col" class="figure">Latest</th>
+              @endif
+          </tr>
+        </thead>
+        <tbody>
+          @php($most = max(1, ...array_map(fn($line) => $line->most(), array_values($lines) ?: [$series])))
+          @forelse($rows as $row)
+            @php(
+    $line =
+        $lines[
+            match ($way) {
+                'piece' => "$row->card_id $row->piece $row->words",
+                'card' => (string) $row->card_id,
+                'person' => (string) $row->person_id,
+                default => ''
+            }
+        ] ?? null
+)
+            <tr>
+              @if ($way === 'piece')
+                <th scope="row">{{ $row->words }} <span
+                    class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span>
+                </th>
+                <td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
+              @elseif($way === 'card')
+                <th scope="row"><a
+                    href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a>
+                </th>
+              @elseif($way === 'person')
+                <th scope="row">
+                  @if (($row->person ?? '') === '')
+                  <span class="quiet">nobody named</span>@else<a
+                      href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>
+                  @endif
+                </th>
+              @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>
+              @endif
+              @if ($way !== 'day')
+                <td class="spark-column">
+                  @if ($line)
+                    <x-spark :line="$line" :most="$most" />
+                  @endif
+                </td>
+              @endif
+              <td class="figure">{{ number_format($row->presses) }}</td>
+              <td class="figure">{{ number_format($row->readers) }}</td>
+              @if ($way !== 'day')
+                <td class="figure measure">{{ \Illuminate\Support\Carbon::parse($row->latest)->format('j M') }}</td>
+              @endif
+            </tr>
+          @empty
+            <tr>
+              <td colspan="6">Nothing was pressed in these days.</td>
+            </tr>
+          @endforelse
+        </tbody>
+      </table>
+      <x-pages :list="$rows" />
+      <p class="help">Readers are told apart within a day only, by a mark whose salt is forgotten after it: no
+        cookies, no addresses kept. Programs that follow links by themselves are told by what they say of themselves and
+        kept apart.</p>
+    @endif
+  </main>
 </x-layouts.page>

@@ -1,8 +1,14 @@
 @props(['list', 'before' => 'Newer', 'after' => 'Older'])
-@if($list->hasPages())
-<nav class="pages" aria-label="Pages">
-  @if($list->onFirstPage())<span class="quiet">{{ $before }}</span>@else<a href="{{ $list->previousPageUrl() }}" rel="prev">{{ $before }}</a>@endif
-  <span class="measure">page {{ $list->currentPage() }} of {{ $list->lastPage() }}</span>
-  @if($list->hasMorePages())<a href="{{ $list->nextPageUrl() }}" rel="next">{{ $after }}</a>@else<span class="quiet">{{ $after }}</span>@endif
-</nav>
+@if ($list->hasPages())
+  <nav class="pages" aria-label="Pages">
+    @if ($list->onFirstPage())
+    <span class="quiet">{{ $before }}</span>@else<a href="{{ $list->previousPageUrl() }}"
+        rel="prev">{{ $before }}</a>
+    @endif
+    <span class="measure">page {{ $list->currentPage() }} of {{ $list->lastPage() }}</span>
+    @if ($list->hasMorePages())
+    <a href="{{ $list->nextPageUrl() }}" rel="next">{{ $after }}</a>@else<span
+        class="quiet">{{ $after }}</span>
+    @endif
+  </nav>
 @endif

@@ -1,2 +1,14 @@
 @props(['steps', 'drawn'])
-<ol {{ $attributes->class('drawn-steps') }}>@foreach($steps as $index => $step)<li><div><span>{{ $step }}</span>@if(($drawn[$index] ?? '') !== '')<svg class="drawing" aria-hidden="true" focusable="false"><use href="/drawings.svg#{{ $drawn[$index] }}"/></svg>@endif</div></li>@endforeach</ol>
+<ol {{ $attributes->class('drawn-steps') }}>
+  @foreach ($steps as $index => $step)
+    <li>
+      <div><span>{{ $step }}</span>
+        @if (($drawn[$index] ?? '') !== '')
+          <svg class="drawing" aria-hidden="true" focusable="false">
+            <use href="/drawings.svg#{{ $drawn[$index] }}" />
+          </svg>
+        @endif
+      </div>
+    </li>
+  @endforeach
+</ol>

@@ -1,20 +1,28 @@
-<x-layouts.page :title="'Directions: '.$to->label" nav="cards">
-<x-slot:head><script type="module" src="/js/proof.js"></script></x-slot:head>
-<main id="main" class="desk directions">
-  <div class="desk-head">
-    <h1>{{ $to->label }}</h1>
-    <p class="quiet">{{ $card->name }}</p>
-    <button type="button" class="btn btn-stamp ms-end no-print" data-print>Print</button>
-    <a class="btn btn-line no-print" href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}">Back</a>
-  </div>
-  <x-steps :steps="$to->steps" :drawn="$to->drawn"/>
-  @include('hand-over.note')
-  @if($to->replies !== '')<p><b>Replies and several addresses.</b> {{ $to->replies }}</p>@endif
-  @if($to->once !== '')<p><b>For one message without it.</b> {{ $to->once }}</p>@endif
-  <h2>To see that it worked</h2>
-  <x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN"/>
-  <h2>The card</h2>
-  <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent" sandbox="allow-same-origin"></iframe></div>
-  <p class="help">Written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }} in our own words; menus of mail programs move.</p>
-</main>
+<x-layouts.page :title="'Directions: ' . $to->label" nav="cards">
+  <x-slot:head>
+    <script type="module" src="/js/proof.js"></script>
+  </x-slot:head>
+  <main id="main" class="desk directions">
+    <div class="desk-head">
+      <h1>{{ $to->label }}</h1>
+      <p class="quiet">{{ $card->name }}</p>
+      <button type="button" class="btn btn-stamp ms-end no-print" data-print>Print</button>
+      <a class="btn btn-line no-print" href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}">Back</a>
+    </div>
+    <x-steps :steps="$to->steps" :drawn="$to->drawn" />
+    @include('hand-over.note')
+    @if ($to->replies !== '')
+      <p><b>Replies and several addresses.</b> {{ $to->replies }}</p>
+    @endif
+    @if ($to->once !== '')
+      <p><b>For one message without it.</b> {{ $to->once }}</p>
+    @endif
+    <h2>To see that it worked</h2>
+    <x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN" />
+    <h2>The card</h2>
+    <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent"
+        sandbox="allow-same-origin"></iframe></div>
+    <p class="help">Written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }} in our own words;
+      menus of mail programs move.</p>
+  </main>
 </x-layouts.page>

@@ -1,43 +1,54 @@
 @props(['title', 'nav' => null])
 <!DOCTYPE html>
 <html lang="en">
+
 <head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width, initial-scale=1">
-<title>{{ $title }} · Inky Card</title>
-<link rel="icon" href="/mark.svg" type="image/svg+xml">
-<link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
-<link rel="stylesheet" href="/vendor/bootstrap.min.css">
-<link rel="stylesheet" href="/css/app.css">
-{{ $head ?? '' }}
-@auth<script type="module" src="/js/finder.js"></script>@endauth
-</head>
-<body {{ $attributes }}>
-<a class="skip" href="#main">Skip to the page</a>
-<header class="bar">
-  <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+  <meta charset="utf-8">
+  <meta name="viewport" content="width=device-width, initial-scale=1">
+  <title>{{ $title }} · Inky Card</title>
+  <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
+  <link rel="stylesheet" href="/vendor/bootstrap.min.css">
+  <link rel="stylesheet" href="/css/app.css">
+  {{ $head ?? '' }}
   @auth
-  <nav class="tabs" aria-label="Main">
-    @foreach(['cards' => 'Cards', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' => 'Clicks', 'tray' => 'Mail tray'] as $place => $label)
-    <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place]) @if($nav === $place) aria-current="page" @endif>{{ $label }}</a>
-    @endforeach
-  </nav>
-  <div class="bar-end">
-    <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
-    <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
-    <details class="menu">
-      <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle"/></summary>
-      <div class="menu-sheet">
-        <p>{{ auth()->user()->name }}<br><span class="measure">{{ auth()->user()->email }}</span></p>
-        <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button></form>
+  <script type="module" src="/js/finder.js"></script>@endauth
+</head>
+
+<body {{ $attributes }}>
+  <a class="skip" href="#main">Skip to the page</a>
+  <header class="bar">
+    <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+    @auth
+      <nav class="tabs" aria-label="Main">
+        @foreach (['cards' => 'Cards', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' => 'Clicks', 'tray' => 'Mail tray'] as $place => $label)
+          <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place])
+            @if ($nav === $place) aria-current="page" @endif>{{ $label }}</a>
+        @endforeach
+      </nav>
+      <div class="bar-end">
+        <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
+        <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
+        <details class="menu">
+          <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle" /></summary>
+          <div class="menu-sheet">
+            <p>{{ auth()->user()->name }}<br><span class="measure">{{ auth()->user()->email }}</span></p>
+            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button>
+            </form>
+          </div>
+        </details>
       </div>
-    </details>
-  </div>
+    @endauth
+  </header>
+  {{ $slot }}
+  @auth
+    <dialog id="finder" aria-label="Find anything">
+      <form action="/find" role="search"><input class="form-control" type="search" name="q"
+          aria-label="Find anything" placeholder="A card, a piece, a picture, a place" autocomplete="off"
+          aria-controls="finder-found"></form>
+      <div id="finder-found" aria-live="polite"></div>
+    </dialog>
   @endauth
-</header>
-{{ $slot }}
-@auth
-<dialog id="finder" aria-label="Find anything"><form action="/find" role="search"><input class="form-control" type="search" name="q" aria-label="Find anything" placeholder="A card, a piece, a picture, a place" autocomplete="off" aria-controls="finder-found"></form><div id="finder-found" aria-live="polite"></div></dialog>
-@endauth
 </body>
+
 </html>
