@@ -7,9 +7,12 @@ use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\Brand;
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card as Document;
-use InkyCard\Card\Content\ButtonBlock;
-use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Kind\Kind;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
@@ -54,12 +57,46 @@ final readonly class Workbench
     public function sizeOf(Piece $piece): string
     {
         foreach ($this->document->content($piece) as $block) {
-            if ($block instanceof LineBlock || $block instanceof ButtonBlock) {
-                return (string) ($block instanceof LineBlock ? $block->runs[0] : $block->words)->size;
+            if ($block->runs() !== []) {
+                return (string) $block->runs()[0]->size;
             }
         }
 
         return '';
+    }
+
+    /** Colour of its paper, as HTML writes it. */
+    public function paper(): string
+    {
+        return $this->document->style->ink(InkRole::Paper)->toHex();
+    }
+
+    /** @return array<string, Arrangement> */
+    public function arrangements(): array
+    {
+        return Arrangement::all();
+    }
+
+    /** @return list<Zone> */
+    public function zones(): array
+    {
+        return Zone::cases();
+    }
+
+    /** @return array<string, Kind> */
+    public function kinds(): array
+    {
+        return Kinds::all();
+    }
+
+    public function tuning(): Tuning
+    {
+        return new Tuning($this);
+    }
+
+    public function advice(Piece $piece): Advice
+    {
+        return Advice::of($this, $piece);
     }
 
     /** Where a piece stands in a 600 px window; null when nothing of it shows. */

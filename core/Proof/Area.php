@@ -19,4 +19,12 @@ enum Area: string
             'links' => 'Links lead', 'facts' => 'Facts in order', 'size' => 'Size allowed',
         ][$this->value];
     }
+
+    /** @return array<string, string> by value */
+    public static function labels(): array
+    {
+        return array_combine(
+            array_column(self::cases(), 'value'), array_map(fn (self $it) => $it->label(), self::cases()),
+        );
+    }
 }

@@ -135,7 +135,7 @@ final class StyleTest extends WebTestCase
         $this->assertSame(
             1,
             preg_match(
-                '/name="fields\[size\]" value="(\d+)"><button class="btn-words">/',
+                '/name="fields\[size\]" value="(\d+)">\s*<button class="btn-words">/',
                 (string) $page->getContent(),
                 $best,
             ),

@@ -54,16 +54,18 @@ abstract class WebTestCase extends TestCase
      *
      * @param  \Illuminate\Http\Response  $response
      * @param  \Illuminate\Http\Request  $request
+     * @return \Illuminate\Testing\TestResponse<\Illuminate\Http\Response>
      */
     protected function createTestResponse($response, $request)
     {
         $html = $response->getContent();
         if (is_string($html) && str_starts_with((string) $response->headers->get('Content-Type'), 'text/html')) {
-            $parts = preg_split('~(<(?:textarea|pre)\b.*?</(?:textarea|pre)>|\bvalue="[^"]*")~s', $html, -1, PREG_SPLIT_DELIM_CAPTURE);
-            foreach ($parts ?: [] as $index => $part) {
-                $parts[$index] = $index % 2 === 1 ? $part : preg_replace('/\s*\n\s*/', ' ', $part);
+            $kept = '~(<(?:textarea|pre)\b.*?</(?:textarea|pre)>|\bvalue="[^"]*")~s';
+            $parts = preg_split($kept, $html, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
+            foreach ($parts as $index => $part) {
+                $parts[$index] = $index % 2 === 1 ? $part : preg_replace('/\s*\n\s*/', ' ', (string) $part);
             }
-            $response->setContent(implode('', $parts ?: []));
+            $response->setContent(implode('', $parts));
         }
 
         return parent::createTestResponse($response, $request);

@@ -9,11 +9,18 @@ use App\Pictures\Library;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Str;
 use InkyCard\Brand\Brand as Document;
+use InkyCard\Brand\InkMatrix;
 use InkyCard\Brand\InkProposal;
+use InkyCard\Brand\InkRole;
 use InkyCard\Colour\ColourText;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Link\ProfileDirectory;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Sampler;
 use InkyCard\Refusal;
+use InkyCard\Type\FontStack;
 
 /** The brand of the workspace. Every change is kept as a draft; BrandChangeController puts it on the cards. */
 final class BrandController extends Controller
@@ -120,12 +127,25 @@ final class BrandController extends Controller
     private function page(array $data = [], int $status = 200): Response
     {
         $brand = StoredBrand::in($this->workspace);
+        $drafted = $brand->drafted();
+        $logo = fn (?array $logo) => $logo === null ? null : [
+            'hash' => Str::after(PictureRef::source($logo['picture']), ':'),
+        ];
 
         return response()->view(
             'brand.show',
             $data + [
                 'brand' => $brand,
-                'drafted' => $brand->drafted(),
+                'drafted' => $drafted,
+                'roles' => InkRole::cases(),
+                'cells' => InkMatrix::of($drafted),
+                'pages' => DarkPage::cases(),
+                'typefaces' => FontStack::all(),
+                'logos' => array_map($logo, $drafted->logos),
+                'own' => array_map(
+                    fn (string $kind) => ProfileDirectory::all()[$kind]['label'],
+                    $drafted->toArray()['lines']['own'] ?? [],
+                ),
                 'sweeps' => BulkChange::query()
                     ->where('workspace_id', $this->workspace->id)
                     ->latest('id')

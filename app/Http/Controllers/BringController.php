@@ -13,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Piece;
 use InkyCard\Import\Fact;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Refusal;
@@ -116,7 +117,8 @@ final class BringController extends Controller
             [
                 'id' => $id,
                 'facts' => $facts,
-                'summaries' => array_map(fn ($piece) => $piece->summary(), $card->pieces),
+                'summaries' => array_map(fn (Piece $piece) => $piece->summary(), $card->pieces),
+                'labels' => array_map(fn (Piece $piece) => $piece->kind->label(), $card->pieces),
                 'words' => self::WORDS,
                 'refused' => $refused,
                 'kinds' => array_filter($request->array('kind'), is_string(...)),

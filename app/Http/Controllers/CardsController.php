@@ -15,6 +15,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\CopyFor;
 use InkyCard\Card\Edit\Shorten;
+use InkyCard\Card\Situation;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
 
@@ -45,6 +46,7 @@ final class CardsController extends Controller
             'filed' => $this->own()->whereNotNull('archived_at')->count(),
             'clicks' => (new Tally($this->workspace, self::CLICKED, now(), $ids))->seriesBy('card'),
             'placements' => Placements::ofCards($this->workspace, $ids),
+            'situations' => Situation::labels(),
         ]);
     }
 

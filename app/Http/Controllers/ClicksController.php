@@ -7,6 +7,8 @@ use App\Models\StoredCard;
 use App\Roster\People;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use InkyCard\Card\Kind\Kind;
+use InkyCard\Card\Kind\Kinds;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What the cards bring in: presses of their counted links. */
@@ -28,6 +30,7 @@ final class ClicksController extends Controller
             'choices' => self::DAYS,
             'way' => $way,
             'ways' => self::WAYS,
+            'kinds' => array_map(fn (Kind $kind) => mb_strtolower($kind->label()), Kinds::all()),
             'card' => $this->chosen($request),
             'person' => self::string($request, 'person'),
             'name' => People::name($this->workspace, self::string($request, 'person')),

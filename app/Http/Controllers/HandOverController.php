@@ -47,6 +47,7 @@ final class HandOverController extends Controller
             'to' => $destination,
             'note' => HouseNotes::of($this->workspace->id, $destination),
             'phone' => PhoneController::address($card),
+            'hours' => PhoneController::HOURS,
             'destinations' => Destination::all(),
             'client' => $client,
             'reading' => $inside ? Reader::read($client, $html) : $proof->subject->reading($destination->client),

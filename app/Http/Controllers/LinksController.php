@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Links\LinkChecks;
+use App\Links\PanelLink;
 use App\Models\StoredBrand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -11,6 +12,8 @@ use InkyCard\Card\CardLink;
 use InkyCard\Card\Kind\ProfilesKind;
 use InkyCard\Card\Networks;
 use InkyCard\Card\Piece;
+use InkyCard\Link\CampaignTags;
+use InkyCard\Link\ProfileLink;
 
 /** All links of a card: what each opens, what it carries, whether it answers. */
 final class LinksController extends Controller
@@ -22,20 +25,27 @@ final class LinksController extends Controller
     {
         $card = $this->card($card);
         $document = $card->document();
-        $links = CardLink::all($document);
+        $links = PanelLink::all($document);
+        $networks = Networks::of($document, StoredBrand::in($this->workspace)->document()->lines);
+        $profiles = array_values(array_filter($document->pieces, fn (Piece $piece) => $piece->shown
+            && $piece->kind instanceof ProfilesKind))[0] ?? null;
+        $lines = fn (ProfileLink $new, ?ProfileLink $old = null) => $profiles === null
+            ? ''
+            : implode("\n", Networks::lines($profiles, $new, $old));
 
         return view($request->hasHeader('HX-Request') ? 'links.panel' : 'links.show', [
             'card' => $card,
             'document' => $document,
             'links' => $links,
-            'checks' => $checks->known(array_values(array_unique(array_column($links, 'address')))),
-            'networks' => Networks::of($document, StoredBrand::in($this->workspace)->document()->lines),
-            'profiles' => array_values(
-                array_filter(
-                    $document->pieces,
-                    fn (Piece $piece) => $piece->shown && $piece->kind instanceof ProfilesKind,
-                ),
-            )[0] ?? null,
+            'checks' => $checks->known(array_values(array_unique(array_map(
+                fn (PanelLink $it) => $it->link->address, $links,
+            )))),
+            'networks' => $networks,
+            'profiles' => $profiles,
+            // What the piece's links would be, by what could be done about them.
+            'instead' => array_map(fn (array $pair) => [$pair[1], $lines($pair[1], $pair[0])], $networks->instead),
+            'unused' => array_map(fn (ProfileLink $link) => [$link, $lines($link)], $networks->unused),
+            'tokens' => CampaignTags::TOKENS,
             'refused' => [],
             'swap' => null,
         ]);

@@ -18,7 +18,12 @@ final class LooksController extends Controller
     {
         $card = $this->card($card);
 
-        return view('bench.looks', ['card' => $card, 'document' => $card->document()]);
+        $document = $card->document();
+
+        return view('bench.looks', [
+            'card' => $card, 'document' => $document, 'arrangements' => Arrangement::all(), 'looks' => Starters::all(),
+            'starter' => Starters::all()[$document->unknown['starter'] ?? ''] ?? null,
+        ]);
     }
 
     public function sheet(Request $request, int $card): Response

@@ -7,6 +7,7 @@ use App\Jmap\Identity;
 use App\Jmap\Mailbox;
 use App\Outside\SafeHttpClient;
 use App\Placements\Placements;
+use App\StandIns\JmapStandIn;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -138,6 +139,9 @@ final class MailboxController extends Controller
             'refused' => $refused,
             'html' => $handOver->parcel($card->document(), $card)->html(),
             'before' => array_column($before, 'id'),
+            'standIn' => config('inky.stand_ins')
+                ? ['host' => JmapStandIn::HOST, 'token' => JmapStandIn::TOKEN]
+                : null,
         ], $status);
     }
 }

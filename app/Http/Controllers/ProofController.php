@@ -6,7 +6,9 @@ use App\Exceptions\StaleRevision;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
+use App\Proof\Headline;
 use App\Proof\Prover;
+use App\Proof\StandInTile;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -14,6 +16,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use InkyCard\MailClient\MailClient;
+use InkyCard\Proof\Area;
 use InkyCard\Proof\Checklist;
 use InkyCard\Proof\Finding;
 use InkyCard\Refusal;
@@ -25,9 +28,12 @@ final class ProofController extends Controller
     {
         $card = $this->card($card);
 
+        $proof = $prover->of($card);
+
         return view('proof.show', [
-            'card' => $card, 'proof' => ($proof = $prover->of($card)), 'clients' => MailClient::all(),
-            'walk' => Checklist::through($proof), 'walked' => self::walked($card),
+            'card' => $card, 'proof' => $proof, 'clients' => MailClient::all(), 'tiles' => StandInTile::all($proof),
+            'headline' => Headline::of($proof), 'areas' => Area::labels(), 'walk' => Checklist::through($proof),
+            'walked' => self::walked($card),
         ]);
     }
 

@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Situation;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
 use InkyCard\MailClient\Reader;
@@ -135,6 +136,7 @@ final class TrayController extends Controller
             'of' => self::string($request, 'of'),
             'way' => $way,
             'placements' => Placements::all($this->workspace),
+            'situations' => Situation::labels(),
             'cards' => StoredCard::choices($this->workspace),
             'member' => self::member($request)->email,
         ]);

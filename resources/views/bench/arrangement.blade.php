@@ -5,7 +5,7 @@
   <label for="arrangement-choice">Arrangement</label>
   <select class="form-select" id="arrangement-choice" name="arrangement"
     title="{{ $bench->document->arrangement->purpose }}">
-    @foreach (\InkyCard\Card\Arrangement\Arrangement::all() as $arrangement)
+    @foreach ($bench->arrangements() as $arrangement)
       <option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{ $arrangement->label }}</option>
     @endforeach
   </select>

@@ -1,16 +1,17 @@
 @php($value = $piece->summary())
 <span id="face-{{ $piece->id }}" class="face" @isset($swap) hx-swap-oob="true" @endisset>
-  <span @class([
-      'kind',
-      'visually-hidden' =>
-          $value !== '' && $piece->zone === \InkyCard\Card\Kind\Zone::Text,
-  ])>{{ Str::lower($piece->kind->label()) }}</span>
+  <span @class(['kind', 'visually-hidden' => $value !== '' && $piece->zone->value === 'text'])
+    >{{ Str::lower($piece->kind->label()) }}</span>
   @if ($value === '')
-  <span class="blank">blank</span>@else<span class="value">{{ $value }}</span>
-    @endif @if ($piece->filledBy === \InkyCard\Card\FilledBy::Us)
-      <span class="lock" title="Locked: the same on every card of the team"><x-icon name="lock" /><span
-          class="visually-hidden">locked</span></span>
-      @endif @if ($piece->sample)
-        <span class="flag" title="A made-up value of the starter: put your own in, or hide it">sample</span>
-      @endif
+    <span class="blank">blank</span>
+  @else
+    <span class="value">{{ $value }}</span>
+  @endif
+  @if ($piece->filledBy->value === 'us')
+    <span class="lock" title="Locked: the same on every card of the team"><x-icon name="lock" /><span
+        class="visually-hidden">locked</span></span>
+  @endif
+  @if ($piece->sample)
+    <span class="flag" title="A made-up value of the starter: put your own in, or hide it">sample</span>
+  @endif
 </span>

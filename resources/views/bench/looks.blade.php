@@ -1,4 +1,3 @@
-@php($starter = \InkyCard\Card\Starter\Starters::all()[$document->unknown['starter'] ?? ''] ?? null)
 <x-layouts.page :title="'Looks of ' . $card->name" nav="cards">
   <x-slot:head>
     <script type="module" src="/js/renderings.js"></script>
@@ -17,7 +16,7 @@
     <section aria-labelledby="arrangements-title">
       <h2 id="arrangements-title" class="shelf">Arrangements: the same pieces, standing differently</h2>
       <ul class="cards looks">
-        @foreach (\InkyCard\Card\Arrangement\Arrangement::all() as $arrangement)
+        @foreach ($arrangements as $arrangement)
           <li class="card-tile">
             <span @class([
                 'rendering',
@@ -43,7 +42,7 @@
     <section aria-labelledby="looks-title">
       <h2 id="looks-title" class="shelf">Looks: type, sizes, spacing and marks of a starter, in your inks</h2>
       <ul class="cards looks">
-        @foreach (\InkyCard\Card\Starter\Starters::all() as $look)
+        @foreach ($looks as $look)
           <li class="card-tile">
             <span class="rendering"><iframe
                 src="{{ route('looks.sheet', ['card' => $card->id, 'look' => $look->key, 'v' => $card->head]) }}"

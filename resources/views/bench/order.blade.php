@@ -1,5 +1,5 @@
 <div id="order" class="zones" @isset($swap) hx-swap-oob="morph" @endisset>
-  @foreach (\InkyCard\Card\Kind\Zone::cases() as $zone)
+  @foreach ($bench->zones() as $zone)
     @php($pieces = $bench->document->inZone($zone))
     @php($placed = isset($bench->document->arrangement->zones[$zone->value]))
     <section @class([
@@ -7,10 +7,7 @@
         'zone-empty' => $pieces === [],
         'zone-unseen' => !$placed && $pieces !== [],
     ]) aria-labelledby="zone-{{ $zone->value }}">
-      <h2 id="zone-{{ $zone->value }}">{{ $zone->label() }}@if (!$placed && $pieces !== [])
-          , not in this arrangement
-        @endif
-      </h2>
+      <h2 id="zone-{{ $zone->value }}">{{ $zone->label() }}{{ ! $placed && $pieces !== [] ? ', not in this arrangement' : '' }}</h2>
       <ol data-zone="{{ $zone->value }}">
         @foreach ($pieces as $piece)
           @include('bench.row', ['swap' => null])

@@ -32,7 +32,7 @@
         <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list"
           hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
           @include('bench.hidden')
-          @foreach (\InkyCard\Card\Kind\Kinds::all() as $kind)
+          @foreach ($bench->kinds() as $kind)
             <button name="kind" value="{{ $kind->key() }}"
               data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
                 :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>

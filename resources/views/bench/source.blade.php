@@ -1,5 +1,5 @@
 <div id="sheet-source" hidden data-revision="{{ $bench->card->head }}" data-html="{{ $bench->sheet }}"
-  data-paper="{{ $bench->document->style->ink(\InkyCard\Brand\InkRole::Paper)->toHex() }}"
+  data-paper="{{ $bench->paper() }}"
   @isset($swap) hx-swap-oob="true" @endisset></div>
 @if (request()->input('dark') !== $bench->darkKey())
   <div id="dark-source" hidden data-key="{{ $bench->darkKey() }}" data-dark="{{ json_encode($bench->dark()) }}"

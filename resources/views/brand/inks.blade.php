@@ -41,7 +41,7 @@
       </span>
     </form>
   @endif
-  @foreach (\InkyCard\Brand\InkRole::cases() as $role)
+  @foreach ($roles as $role)
     @php($hex = $document['inks'][$role->value])
     <form method="post" action="{{ route('brand.keep', 'inks') }}" class="ink-row"
       hx-post="{{ route('brand.keep', 'inks') }}" hx-trigger="change, submit">

@@ -3,15 +3,15 @@
   <p class="help">One for light pages, and one that stays visible on dark ones. JPEG, PNG, GIF, WebP or SVG.</p>
   <div class="logo-pair">
     @foreach (['light' => 'For light pages', 'dark' => 'For dark pages'] as $page => $label)
-      @php($logo = $drafted->logos[$page])
+      @php($logo = $logos[$page])
       <form method="post" action="{{ route('brand.keep', 'logos') }}" enctype="multipart/form-data"
         hx-post="{{ route('brand.keep', 'logos') }}" hx-encoding="multipart/form-data" hx-trigger="change, submit">
         @include('brand.hidden')
         <span class="logo-background logo-{{ $page }}">
           @if ($logo)
-            <img
-              src="{{ route('picture.thumb', Str::after(\InkyCard\Picture\PictureRef::source($logo['picture']), ':')) }}"
-            alt="Logo {{ Str::lower($label) }}">@else<span>none yet</span>
+            <img src="{{ route('picture.thumb', $logo['hash']) }}" alt="Logo {{ Str::lower($label) }}">
+          @else
+            <span>none yet</span>
           @endif
         </span>
         <label for="logo-{{ $page }}">{{ $label }}</label>

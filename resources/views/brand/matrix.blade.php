@@ -1,5 +1,3 @@
-@php($cells = \InkyCard\Brand\InkMatrix::of($drafted))
-@php($roles = \InkyCard\Brand\InkRole::cases())
 @php([$wide, $high, $left, $between] = [44, 30, 56, 18])
 @php($failing = array_values(array_filter($cells, fn($cell) => $cell->used && !$cell->reads())))
 <section id="matrix" class="brand-part" aria-labelledby="matrix-title">
@@ -12,7 +10,7 @@
       @foreach ($roles as $row => $role)
         <text x="0" y="{{ 46 + $row * $high + 19 }}" class="matrix-label">{{ $role->label() }}</text>
       @endforeach
-      @foreach (\InkyCard\Colour\DarkPage::cases() as $n => $page)
+      @foreach ($pages as $n => $page)
         @php($x = $left + $n * (5 * $wide + $between))
         <text x="{{ $x }}" y="13" class="matrix-page">{{ $page->label() }}</text>
         @foreach ($roles as $column => $role)

@@ -5,7 +5,7 @@
   <form method="post" action="{{ route('brand.keep', 'typeface') }}" class="faces"
     hx-post="{{ route('brand.keep', 'typeface') }}" hx-trigger="change, submit">
     @include('brand.hidden')
-    @foreach (\InkyCard\Type\FontStack::all() as $stack)
+    @foreach ($typefaces as $stack)
       <label class="face-row"><input type="radio" name="typeface" value="{{ $stack->key }}"
           @checked($drafted->typeface->key === $stack->key)>
         <span class="chain">

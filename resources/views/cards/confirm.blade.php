@@ -20,7 +20,7 @@
               <li>
                 <label class="check"><input type="checkbox" name="keep[]" value="{{ $index }}"
                     @checked($keep === null ? true : in_array((string) $index, $keep, true))> <span><span
-                      class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$fact->kind]->label()) }}</span>
+                      class="quiet">{{ Str::lower($labels[$index]) }}</span>
                     <strong>{{ Str::limit($summaries[$index], 90) }}</strong>
                     @if (($fact->fields['picture'] ?? '') !== '')
                       <span

@@ -73,21 +73,21 @@
           </p>
           @if ($line = $clicks[$card->id] ?? null)
             <a class="pressed" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
-              {{ $line->total() }} {{ Str::plural('press', $line->total()) }} in 30 days</a>
+              {{ $line->total() }} {{ Str::plural('click', $line->total()) }} in 30 days</a>
           @endif
           <details class="used" @if (session('misplaced') === $card->id) open @endif>
             <summary>
               @forelse($used as $place)
-                <span class="used-at">{{ $place->address }},
-                {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span>@empty<span
-                  class="help">used nowhere yet</span>
+                <span class="used-at">{{ $place->address }}, {{ $situations[$place->situation] }}</span>
+              @empty
+                <span class="help">used nowhere yet</span>
               @endforelse
             </summary>
             @foreach ($used as $place)
               <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
                   type="hidden" name="address" value="{{ $place->address }}"><input type="hidden" name="situation"
                   value="{{ $place->situation }}"><span>{{ $place->address }},
-                  {{ \InkyCard\Card\Situation::from($place->situation)->label() }}</span><button class="btn-words"
+                  {{ $situations[$place->situation] }}</span><button class="btn-words"
                   name="remove" value="1">Take away</button></form>
             @endforeach
             <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
@@ -95,8 +95,8 @@
                 value="{{ session('misplaced') === $card->id ? old('address') : '' }}"
                 aria-label="Mail address that uses {{ $card->name }}" placeholder="maren@quillfern.example"><select
                 class="form-select" name="situation" aria-label="For what">
-                @foreach (\InkyCard\Card\Situation::cases() as $situation)
-                  <option value="{{ $situation->value }}">{{ $situation->label() }}</option>
+                @foreach ($situations as $situation => $called)
+                  <option value="{{ $situation }}">{{ $called }}</option>
                 @endforeach
               </select>
               <button class="btn btn-line">Use it there</button>

@@ -64,9 +64,9 @@
           <path class="series-area" d="{{ $series->path(1000, 120) }}L1000 120L0 120Z" />
           <path class="series-line" d="{{ $series->path(1000, 120) }}" />
         </svg>
-        <figcaption><span class="measure">{{ \Illuminate\Support\Carbon::parse($first)->format('j M') }}</span><span
+        <figcaption><span class="measure">{{ date_create($first)->format('j M') }}</span><span
             class="measure">most: {{ $series->most() }} a day</span><span
-            class="measure">{{ \Illuminate\Support\Carbon::parse($last)->format('j M Y') }}</span></figcaption>
+            class="measure">{{ date_create($last)->format('j M Y') }}</span></figcaption>
       </figure>
       <table class="differences clicks-table">
         <caption class="visually-hidden">Presses by {{ Str::lower($ways[$way]) }}</caption>
@@ -102,8 +102,7 @@
 )
             <tr>
               @if ($way === 'piece')
-                <th scope="row">{{ $row->words }} <span
-                    class="quiet">{{ Str::lower(\InkyCard\Card\Kind\Kinds::all()[$row->kind]?->label() ?? $row->kind) }}</span>
+                <th scope="row">{{ $row->words }} <span class="quiet">{{ $kinds[$row->kind] ?? $row->kind }}</span>
                 </th>
                 <td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
               @elseif($way === 'card')
@@ -117,7 +116,7 @@
                       href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>
                   @endif
                 </th>
-              @else<th scope="row">{{ \Illuminate\Support\Carbon::parse($row->day)->format('l j F Y') }}</th>
+              @else<th scope="row">{{ date_create($row->day)->format('l j F Y') }}</th>
               @endif
               @if ($way !== 'day')
                 <td class="spark-column">
@@ -129,7 +128,7 @@
               <td class="figure">{{ number_format($row->presses) }}</td>
               <td class="figure">{{ number_format($row->readers) }}</td>
               @if ($way !== 'day')
-                <td class="figure measure">{{ \Illuminate\Support\Carbon::parse($row->latest)->format('j M') }}</td>
+                <td class="figure measure">{{ date_create($row->latest)->format('j M') }}</td>
               @endif
             </tr>
           @empty

@@ -18,11 +18,11 @@
       <p><b>For one message without it.</b> {{ $to->once }}</p>
     @endif
     <h2>To see that it worked</h2>
-    <x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN" />
+    <x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />
     <h2>The card</h2>
     <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent"
         sandbox="allow-same-origin"></iframe></div>
-    <p class="help">Written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }} in our own words;
+    <p class="help">Written {{ date_create($to->written)->format('j F Y') }} in our own words;
       menus of mail programs move.</p>
   </main>
 </x-layouts.page>

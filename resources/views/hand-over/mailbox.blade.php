@@ -18,7 +18,7 @@
               'help' => !isset($refused['server']),
               'field-error' => isset($refused['server']),
           ]) id="error-server">
-            {{ $refused['server'] ?? (config('inky.stand_ins') ? 'A stand-in to try: ' . \App\StandIns\JmapStandIn::HOST : 'Its host, or the address of its JMAP session.') }}
+            {{ $refused['server'] ?? ($standIn ? "A stand-in to try: $standIn[host]" : 'Its host, or the address of its JMAP session.') }}
           </p>
         </div>
         <div><label for="token">Token</label><input class="form-control" id="token" name="token"
@@ -28,14 +28,16 @@
               'help' => !isset($refused['token']),
               'field-error' => isset($refused['token']),
           ]) id="error-token">
-            {{ $refused['token'] ?? 'Made in the settings of your mailbox, for signatures alone. Forgotten when you sign out.' . (config('inky.stand_ins') ? ' The stand-in\'s is ' . \App\StandIns\JmapStandIn::TOKEN . '.' : '') }}
+            {{ $refused['token'] ?? 'Made in the settings of your mailbox, for signatures alone. Forgotten when you sign out.'
+                  . ($standIn ? " The stand-in's is $standIn[token]." : '') }}
           </p>
         </div>
         <button class="btn btn-stamp">Open the mailbox</button>
       </form>
     @else
       <p>
-        {{ parse_url($mailbox->server, PHP_URL_HOST) }}{{ parse_url($mailbox->server, PHP_URL_HOST) === \App\StandIns\JmapStandIn::HOST ? ', a stand-in,' : '' }}
+        @php($host = parse_url($mailbox->server, PHP_URL_HOST))
+        {{ $host }}{{ $host === ($standIn['host'] ?? '') ? ', a stand-in,' : '' }}
         sends as {{ count($identities) === 1 ? 'one address' : count($identities) . ' addresses' }}. What is put here is
         under every new message and answer from the address; open ones keep what they have.</p>
       @isset($refused['identity'])
@@ -50,7 +52,11 @@
           <li>
             <div><strong>{{ $identity->email }}</strong> <span class="quiet">{{ $identity->name }}</span>
               <p class="help">
-                {{ $identity->html === $html && $html !== '' ? 'This card is under it.' : ($identity->text === '' && $identity->html === '' ? 'Nothing is under it.' : 'Under it now: ' . Str::limit(trim($identity->text ?: strip_tags($identity->html)), 120)) }}
+                {{ match (true) {
+                    $identity->html === $html && $html !== '' => 'This card is under it.',
+                    $identity->text === '' && $identity->html === '' => 'Nothing is under it.',
+                    default => 'Under it now: ' . Str::limit(trim($identity->text ?: strip_tags($identity->html)), 120),
+                } }}
               </p>
             </div>
             <form method="post" action="{{ route('mailbox.place', $card->id) }}" class="way-buttons">@csrf<input

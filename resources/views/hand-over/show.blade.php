@@ -111,7 +111,7 @@
               <p>Point the phone's camera at the code. The card opens there, without signing in, in a short form for
                 phones with a button to copy it; the whole card is one press away. <a href="{{ $phone }}">Open
                   its page here</a><br><span class="quiet">Works for
-                  {{ \App\Http\Controllers\Public\PhoneController::HOURS }} hours, for whoever has the address.</span>
+                  {{ $hours }} hours, for whoever has the address.</span>
                 @if ($local)
                   <br><span class="quiet">A phone does not reach this address: set PUBLIC_URL first.</span>
                 @endif
@@ -184,7 +184,7 @@
                   $to->takes === 'source' ||
                   in_array($to->takes, ['placed', 'folder', 'mailsignature', 'html-file']))
             <details>
-              <summary>Did it work?</summary><x-steps :steps="\InkyCard\Handover\Destination::CHECK" :drawn="\InkyCard\Handover\Destination::CHECK_DRAWN" />
+              <summary>Did it work?</summary><x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />
             </details>
           @endif
           <form method="post" action="{{ route('tray.send') }}" class="way-buttons">@csrf<input type="hidden"
@@ -234,7 +234,7 @@
               <button class="btn btn-line">Keep it</button>
             </form>
           </details>
-          <p class="help">Directions written {{ \Illuminate\Support\Carbon::parse($to->written)->format('j F Y') }};
+          <p class="help">Directions written {{ date_create($to->written)->format('j F Y') }};
             menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
         </div>
         <div class="way">

@@ -1,31 +1,30 @@
-@php($hx = fn(string $url) => new \Illuminate\Support\HtmlString('method="post" action="' . e($url) . '" hx-post="' . e($url) . '" hx-swap="none" hx-sync="#main:queue all"'))
-@php($hidden = '<input type="hidden" name="back" value="links"><input type="hidden" name="revision" value="' . $card->head . '">' . csrf_field())
 {{-- On a page of its own, without the bench's scripts, each form has its button. --}}
-@php($keep = $alone ?? false ? '<button class="btn btn-line">Keep</button>' : '<noscript><button class="btn btn-line">Keep</button></noscript>')
+@php($alone ??= false)
 @php($tags = $document->tags)
-@php($followed = array_filter($links, fn($link) => str_starts_with($link->address, 'http')))
+@php($followed = array_filter($links, fn ($it) => $it->leadsOn()))
+@php([$firms, $persons] = [count($networks->firms), count($networks->persons)])
 <div id="links-panel" class="links-panel">
-  <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this
-    card{{ $networks->firms || $networks->persons ? sprintf(", %d of them profiles: %d the firm's, %d the person's own", count($networks->firms) + count($networks->persons), count($networks->firms), count($networks->persons)) : '' }}.
-  </p>
+  <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this card{{ $firms + $persons === 0
+      ? '.' : sprintf(", %d of them profiles: %d the firm's, %d the person's own.", $firms + $persons, $firms, $persons) }}</p>
   @if ($profiles)
-    @foreach ($networks->instead as [$own, $firm])
-      <form {{ $hx(route('edit.fill', [$card->id, $profiles->id])) }} class="advice advice-look">
-        {!! $hidden !!}<input type="hidden" name="whole" value="1"><input type="hidden" name="fields[links]"
-          value="{{ implode("\n", \InkyCard\Card\Networks::lines($profiles, $firm, $own)) }}">The firm has one
-        {{ $firm->label }} page for all, this card another. <button class="btn-words">Take the firm's</button></form>
+    @foreach ($instead as [$firm, $lines])
+      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" :live="false"
+        class="advice advice-look">
+        <input type="hidden" name="whole" value="1">
+        <input type="hidden" name="fields[links]" value="{{ $lines }}">
+        The firm has one {{ $firm->label }} page for all, this card another.
+        <button class="btn-words">Take the firm's</button>
+      </x-edit-form>
     @endforeach
-    @if ($networks->unused)
-      <form {{ $hx(route('edit.fill', [$card->id, $profiles->id])) }} class="links-unused">{!! $hidden !!}<input
-          type="hidden" name="whole" value="1">Not on this card: @foreach ($networks->unused as $link)
-          <button class="btn-words" name="fields[links]"
-            value="{{ implode("\n", \InkyCard\Card\Networks::lines($profiles, $link)) }}">put {{ $link->label }}
-            on</button>
-          @if (!$loop->last)
-            ,
-          @endif
+    @if ($unused)
+      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" :live="false"
+        class="links-unused">
+        <input type="hidden" name="whole" value="1">
+        Not on this card:
+        @foreach ($unused as [$link, $lines])
+          <button class="btn-words" name="fields[links]" value="{{ $lines }}">put {{ $link->label }} on</button>@if (! $loop->last), @endif
         @endforeach
-      </form>
+      </x-edit-form>
     @endif
   @endif
   @if ($networks->missing)
@@ -33,42 +32,37 @@
       {{ implode(', ', $networks->missing) }}: none on this card yet.</p>
   @endif
 
-  <form {{ $hx(route('edit.count', $card->id)) }} hx-trigger="change, submit" class="links-switch">
-    {!! $hidden !!}
-    <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count
-      presses</label>
-    <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of readers.
+  <x-edit-form :to="route('edit.count', $card->id)" :card="$card" back="links" class="links-switch">
+    <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count clicks</label>
+    <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of visitors.
       @if ($document->counted)
-        <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a>
+        <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a>
       @endif
     </p>
-    {!! $keep !!}
-  </form>
-  <form {{ $hx(route('edit.tags', $card->id)) }} hx-trigger="change, submit" class="links-switch">
-    {!! $hidden !!}
-    <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign
-      tags</label>
+    <x-keep :always="$alone" />
+  </x-edit-form>
+  <x-edit-form :to="route('edit.tags', $card->id)" :card="$card" back="links" class="links-switch">
+    <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign tags</label>
     <p class="help">Your site's own statistics then tell this card's visitors from others.</p>
     @if ($tags)
-      <div class="tune-row"><label for="tags-campaign">Campaign</label><input class="form-control" id="tags-campaign"
+      <x-tune-row for="tags-campaign" label="Campaign"><input class="form-control" id="tags-campaign"
           name="tags[campaign]" value="{{ $tags->campaign }}" placeholder="Autumn planting" autocomplete="off"
-          aria-describedby="error-tags"></div>
+          aria-describedby="error-tags"></x-tune-row>
       @include('bench.error', ['key' => 'tags'])
       <details class="links-patterns">
         <summary>What the tags say</summary>
         @foreach ($tags->tags->patterns as $tag => $pattern)
-          <div class="tune-row"><label for="tag-{{ $tag }}">{{ ucfirst($tag) }}</label><input
-              class="form-control" id="tag-{{ $tag }}" name="tags[patterns][{{ $tag }}]"
-              value="{{ $pattern }}" autocomplete="off" spellcheck="false"
-              aria-describedby="error-tag-{{ $tag }}"></div>
+          <x-tune-row for="tag-{{ $tag }}" label="{{ ucfirst($tag) }}"><input class="form-control"
+              id="tag-{{ $tag }}" name="tags[patterns][{{ $tag }}]" value="{{ $pattern }}" autocomplete="off"
+              spellcheck="false" aria-describedby="error-tag-{{ $tag }}"></x-tune-row>
           @include('bench.error', ['key' => 'tag-' . $tag])
         @endforeach
-        <p class="help">{{ implode(', ', \InkyCard\Link\CampaignTags::TOKENS) }} stand for the holder, the piece, the
-          card and the campaign. What comes out empty is left out; a tag an address has already stays.</p>
+        <p class="help">{{ implode(', ', $tokens) }} stand for the holder, the piece, the card and the campaign. What
+          comes out empty is left out; a tag an address has already stays.</p>
       </details>
     @endif
-    {!! $keep !!}
-  </form>
+    <x-keep :always="$alone" />
+  </x-edit-form>
 
   @if ($followed !== [])
     <form method="post" action="{{ route('links.check', $card->id) }}" class="links-all">@csrf<button
@@ -77,38 +71,40 @@
     </form>
   @endif
   <ol class="links-list">
-    @foreach ($links as $number => $link)
+    @foreach ($links as $number => $it)
+      @php($link = $it->link)
       <li>
-        <p><strong>{{ $link->words ?: $link->piece->kind->label() }}</strong> {{ $link->action->says() }}</p>
-        <a class="measure links-address" href="{{ $link->href }}" target="_blank"
-          rel="noopener noreferrer">{{ Str::limit(str_starts_with($link->address, 'https://') ? \InkyCard\Link\WebAddress::parse($link->address)->short() : \InkyCard\Link\Target::words($link->address), 160) }}</a>
-        @if (
-            $link->piece->kind->key() === 'profiles' &&
-                ($advice = \InkyCard\Link\ProfileDirectory::advice($link->address)) !== '')
-          <p class="advice advice-look">{{ $advice }}</p>
+        <p><strong>{{ $it->words }}</strong> {{ $link->action->says() }}</p>
+        <a class="measure links-address" href="{{ $link->href }}" target="_blank" rel="noopener noreferrer"
+          >{{ $it->shown }}</a>
+        @if ($it->advice !== '')
+          <p class="advice advice-look">{{ $it->advice }}</p>
         @endif
         @if ($link->action->caution())
           <p class="help">{{ $link->action->caution() }}</p>
         @endif
         @if ($tags && $link->tells)
-          <form {{ $hx(route('edit.tag', $card->id)) }} hx-trigger="change, submit" class="links-tag">
-            {!! $hidden !!}<input type="hidden" name="link" value="{{ $link->key }}"><label
-              class="check"><input type="checkbox" name="on" value="1" @checked($link->href !== $link->address || $tags->isOn($link->address, $link->piece->id))
-                aria-label="Tags on {{ $link->words }}"> <span
-                class="measure">{{ $link->href === $link->address ? ($tags->isOn($link->address, $link->piece->id) ? 'has all its tags' : 'left as it is') : substr($link->href, strlen(strtok($link->address, '#'))) }}</span></label>{!! $keep !!}
-          </form>
-        @elseif($tags && str_starts_with($link->address, 'http'))
+          <x-edit-form :to="route('edit.tag', $card->id)" :card="$card" back="links" class="links-tag">
+            <input type="hidden" name="link" value="{{ $link->key }}">
+            <label class="check"><input type="checkbox" name="on" value="1" @checked($it->tagged)
+                aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $it->tags }}</span></label>
+            <x-keep :always="$alone" />
+          </x-edit-form>
+        @elseif ($tags && $it->leadsOn())
           <p class="help">No tags: other people's sites cannot tell them.</p>
         @endif
-        @if (str_starts_with($link->address, 'http'))
+        @if ($it->leadsOn())
+          @php($check = $checks[$link->address] ?? null)
           <form method="post" action="{{ route('links.check', $card->id) }}" class="links-check"
             hx-post="{{ route('links.check', $card->id) }}" hx-target="#check-{{ $number }}" hx-swap="innerHTML"
-            hx-sync="this:drop">@csrf<input type="hidden" name="address" value="{{ $link->address }}"><span
-              id="check-{{ $number }}" class="links-result">
-              @if ($check = $checks[$link->address] ?? null)
-                @include('links.checked')
-              @endif
-            </span> <button class="btn-words">{{ isset($checks[$link->address]) ? 'Again' : 'Check' }}</button></form>
+            hx-sync="this:drop">
+            @csrf
+            <input type="hidden" name="address" value="{{ $link->address }}">
+            <span id="check-{{ $number }}" class="links-result">
+              @includeWhen($check !== null, 'links.checked')
+            </span>
+            <button class="btn-words">{{ $check === null ? 'Check' : 'Again' }}</button>
+          </form>
         @endif
       </li>
     @endforeach

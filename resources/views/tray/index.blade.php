@@ -41,7 +41,7 @@
                 </th>
                 <td>{{ $message->from }}</td>
                 <td>{{ $message->to }}</td>
-                <td class="measure">{{ \Illuminate\Support\Carbon::parse($message->received_at)->format('j M H:i') }},
+                <td class="measure">{{ date_create($message->received_at)->format('j M H:i') }},
                   {{ $message->origin }}</td>
               </tr>
             @endforeach

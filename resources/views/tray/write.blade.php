@@ -89,7 +89,7 @@
             @foreach ($placements as $place)
               <tr>
                 <th scope="row">{{ $place->address }}</th>
-                <td>{{ \InkyCard\Card\Situation::from($place->situation)->label() }}</td>
+                <td>{{ $situations[$place->situation] }}</td>
                 <td>{{ $place->name }}</td>
               </tr>
             @endforeach

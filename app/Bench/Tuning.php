@@ -1,0 +1,146 @@
+<?php
+
+namespace App\Bench;
+
+use InkyCard\Brand\Brand;
+use InkyCard\Brand\InkRole;
+use InkyCard\Card\Piece;
+use InkyCard\Card\Style\Style;
+use InkyCard\Colour\Oklch;
+use InkyCard\Limits;
+use InkyCard\Picture\Season;
+use InkyCard\Picture\Shape;
+use InkyCard\Time\Day;
+use InkyCard\Type\FontStack;
+
+/** What can be set beside the sheet, with what it may be: choices by value, ranges from Limits. */
+final readonly class Tuning
+{
+    public const SIZE = Limits::TYPE;
+
+    public const SPACING = Limits::SPACING;
+
+    public const SYMBOLS = ['none', 'bare', 'round', 'rounded', 'square'];
+
+    /** Distance (OKLab) of two inks that are one. */
+    private const SAME = 0.00005;
+
+    public Style $style;
+
+    public function __construct(private Workbench $bench)
+    {
+        $this->style = $bench->document->style;
+    }
+
+    /** @return array<string, string> */
+    public function typefaces(): array
+    {
+        $stacks = FontStack::all();
+
+        return array_combine(
+            array_column($stacks, 'key'), array_map(fn (FontStack $stack) => $stack->name(), $stacks),
+        );
+    }
+
+    /** @return array<string, string> */
+    public function inks(): array
+    {
+        return array_column(
+            array_map(fn (InkRole $role) => [$role->value, $role->label()], InkRole::cases()), 1, 0,
+        );
+    }
+
+    public function hex(string $role): string
+    {
+        return $this->style->ink(InkRole::from($role))->toHex();
+    }
+
+    /**
+     * Inks of its own.
+     *
+     * @return array<string, array{says: string, brand: string}> role => how far it is from the brand's; the brand's
+     */
+    public function own(): array
+    {
+        $brand = $this->bench->brand();
+        $own = [];
+        foreach (InkRole::cases() as $role) {
+            $ink = $this->style->ink($role);
+            if (! $ink->equals($brand->inks[$role->value])) {
+                $own[$role->value] = [
+                    'says' => self::near($brand, $brand->nearest($ink)), 'brand' => $brand->inks[$role->value]->toHex(),
+                ];
+            }
+        }
+
+        return $own;
+    }
+
+    /** @param  array{role: InkRole, ink: \InkyCard\Colour\Colour, distance: float}  $near */
+    private static function near(Brand $brand, array $near): string
+    {
+        $role = $near['role']->value;
+        if ($near['distance'] < self::SAME) {
+            return "The brand's $role ink.";
+        }
+
+        return number_format($near['distance'], 2)." from the brand's $role ink ".$near['ink']->toHex()
+            .($near['distance'] < Oklch::NOTICEABLE ? ', too near to tell apart.' : '.');
+    }
+
+    /** @return list<NumberField> */
+    public function numbers(): array
+    {
+        $style = $this->style;
+
+        return [
+            new NumberField('Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5),
+            new NumberField('Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5),
+            new NumberField('Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5),
+            new NumberField('Rule', 'rule', 'width', $style->rule->width, Limits::RULE),
+            new NumberField('Spacing of lines', 'gaps', 'lines', $style->spacing->lines, Limits::SPACING),
+            new NumberField('Spacing of blocks', 'gaps', 'blocks', $style->spacing->blocks, Limits::SPACING),
+            new NumberField('Spacing of columns', 'gaps', 'columns', $style->spacing->columns, Limits::SPACING),
+            new NumberField('Spacing above', 'gaps', 'above', $style->spacing->above, Limits::SPACING),
+            new NumberField(
+                'Line height', 'gaps', 'leading', $style->spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×',
+            ),
+            new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
+            new NumberField('Button padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
+        ];
+    }
+
+    /** @return list<NumberField> of the profile marks */
+    public function markNumbers(): array
+    {
+        return [
+            new NumberField('Size', 'marks', 'size', $this->style->marks->size, Limits::MARK),
+            new NumberField('Spacing', 'marks', 'gap', $this->style->marks->spacing, Limits::MARK_SPACING),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function markShapes(): array
+    {
+        return array_map(fn (Shape $shape) => mb_strtolower($shape->label()), Shape::forMarks());
+    }
+
+    /** @return array<string, string> */
+    public function seasons(): array
+    {
+        return ['' => 'plain'] + array_map(
+            fn (array $about) => mb_strtolower($about['label']), Season::seasons(),
+        );
+    }
+
+    public function isWornToday(Season $season): bool
+    {
+        return $season->isWornOn(Day::at(now()));
+    }
+
+    /** @return list<Piece> shown, with something in them */
+    public function filled(): array
+    {
+        return $this->bench->document->filled();
+    }
+}
