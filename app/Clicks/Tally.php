@@ -9,7 +9,7 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Clicks\Series;
 
-/** What was pressed in a stretch of days: presses of people, machines apart. */
+/** What was clicked in a stretch of days: clicks of people, machines apart. */
 final readonly class Tally
 {
     /** What rows can be told apart by => columns that name one. */
@@ -46,19 +46,19 @@ final readonly class Tally
             ->count('card_id');
     }
 
-    /** @return array{presses: int, readers: int, machines: int} readers are counted anew every day */
+    /** @return array{clicks: int, visitors: int, machines: int} visitors are counted anew every day */
     public function totals(): array
     {
         $row = $this->clicks()
             ->selectRaw(
-                'sum(case when filtered is null then 1 else 0 end) as presses, count(distinct case when filtered is '
-                    .'null then visitor end) as readers, count(filtered) as machines',
+                'sum(case when filtered is null then 1 else 0 end) as clicks, count(distinct case when filtered is '
+                    .'null then visitor end) as visitors, count(filtered) as machines',
             )
             ->first();
 
         return [
-            'presses' => (int) $row?->presses,
-            'readers' => (int) $row?->readers,
+            'clicks' => (int) $row?->clicks,
+            'visitors' => (int) $row?->visitors,
             'machines' => (int) $row?->machines,
         ];
     }
@@ -69,7 +69,7 @@ final readonly class Tally
     }
 
     /**
-     * Rows of the table, the most pressed first.
+     * Rows of the table, the most clicked first.
      *
      * @param  key-of<self::WAYS>  $way
      * @return LengthAwarePaginator<int, \stdClass>
@@ -78,7 +78,7 @@ final readonly class Tally
     {
         $columns = self::WAYS[$way];
         $query = $this->human()->selectRaw(
-            'count(*) as presses, count(distinct visitor) as readers, max(clicks.at) as latest',
+            'count(*) as clicks, count(distinct visitor) as visitors, max(clicks.at) as latest',
         );
         if ($way === 'day') {
             return $query
@@ -94,7 +94,7 @@ final readonly class Tally
                 array_map(fn (string $column) => $column.(self::NAMED[$column] ?? ''), $columns),
             )
             ->groupBy($columns)
-            ->orderByDesc('presses')
+            ->orderByDesc('clicks')
             ->orderBy('latest')
             ->paginate($each)
             ->withQueryString();
@@ -120,8 +120,8 @@ final readonly class Tally
         return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($this->human(), $name));
     }
 
-    /** @return Builder every press of a person, one a row, the oldest first */
-    public function presses(): Builder
+    /** @return Builder every click of a person, one a row, the oldest first */
+    public function each(): Builder
     {
         return $this->human()
             ->select([
@@ -160,7 +160,7 @@ final readonly class Tally
 
     /**
      * @param  list<string>  $columns  that tell rows apart
-     * @return array<string, array<string, int>> row => day => presses
+     * @return array<string, array<string, int>> row => day => clicks
      */
     private function byDay(Builder $query, array $columns = []): array
     {
@@ -171,12 +171,12 @@ final readonly class Tally
         foreach (
             $query
                 ->select($aliases)
-                ->selectRaw('substr(clicks.at, 1, 10) as day, count(*) as presses')
+                ->selectRaw('substr(clicks.at, 1, 10) as day, count(*) as clicks')
                 ->groupBy([...$columns, DB::raw('substr(clicks.at, 1, 10)')])
                 ->get() as $row
         ) {
             $name = implode(' ', array_map(fn (int $index) => (string) $row->{"k$index"}, array_keys($columns)));
-            $found[$name][$row->day] = (int) $row->presses;
+            $found[$name][$row->day] = (int) $row->clicks;
         }
 
         return $found;

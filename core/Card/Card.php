@@ -30,7 +30,7 @@ final readonly class Card
      * @param  list<Piece>  $pieces  in reading order within each zone
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
      * @param  ?Tagging  $tags  campaign tags on its links; null for none
-     * @param  bool  $counted  presses of its links are counted
+     * @param  bool  $counted  clicks of its links are counted
      */
     private function __construct(
         public string $name,

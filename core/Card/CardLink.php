@@ -10,7 +10,7 @@ use InkyCard\Link\LinkAction;
 final readonly class CardLink
 {
     /**
-     * @param  string  $words  what is pressed
+     * @param  string  $words  what is clicked
      * @param  string  $address  as its maker gave it
      * @param  string  $href  as the card carries it, tags and all
      * @param  bool  $tells  whether its page can tell tags

@@ -3,7 +3,7 @@
 namespace InkyCard\Clicks;
 
 /**
- * Tells presses of people from requests of machines, by what the request says
+ * Tells clicks of people from requests of machines, by what the request says
  * of itself. Machines are kept apart, not thrown away: each has its reason.
  */
 final class HumanFilter
@@ -19,7 +19,7 @@ final class HumanFilter
      * @param  string  $method  of HTTP
      * @param  string  $agent  the `User-Agent`
      * @param  string  $purpose  `Sec-Purpose`, `Purpose` or `X-Moz`
-     * @return ?string why it is no press of a person; null when it is one
+     * @return ?string why it is no click of a person; null when it is one
      */
     public static function reason(string $method, string $agent, string $purpose): ?string
     {

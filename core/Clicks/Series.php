@@ -2,16 +2,16 @@
 
 namespace InkyCard\Clicks;
 
-/** Presses day by day, days without any among them. */
+/** Clicks day by day, days without any among them. */
 final readonly class Series
 {
-    /** @param  non-empty-array<string, int>  $days  YYYY-MM-DD => presses, every day in order */
+    /** @param  non-empty-array<string, int>  $days  YYYY-MM-DD => clicks, every day in order */
     private function __construct(public array $days)
     {
     }
 
     /**
-     * @param  array<string, int>  $counts  day => presses; days may be missing, others are left out
+     * @param  array<string, int>  $counts  day => clicks; days may be missing, others are left out
      * @param  non-empty-list<string>  $days  YYYY-MM-DD, in order
      */
     public static function of(array $counts, array $days): self
@@ -39,8 +39,8 @@ final readonly class Series
         $most = max(1, $most ?: $this->most());
         $step = $width / max(1, count($this->days) - 1);
         $points = [];
-        foreach (array_values($this->days) as $index => $presses) {
-            $points[] = round($index * $step, 1).' '.round($height - $presses / $most * $height, 1);
+        foreach (array_values($this->days) as $index => $clicks) {
+            $points[] = round($index * $step, 1).' '.round($height - $clicks / $most * $height, 1);
         }
 
         return 'M'.implode('L', $points);

@@ -2,7 +2,7 @@
 
 namespace InkyCard\Link;
 
-/** What happens when a link is pressed: each kind of thing needs its own form of address (need D24). */
+/** What happens when a link is clicked: each kind of thing needs its own form of address (need D24). */
 enum LinkAction: string
 {
     case Page = 'page';
@@ -62,7 +62,7 @@ enum LinkAction: string
         };
     }
 
-    /** What a press does, to stand after the link's words. */
+    /** What a click does, to stand after the link's words. */
     public function says(): string
     {
         return match ($this) {

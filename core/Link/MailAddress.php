@@ -33,7 +33,7 @@ final readonly class MailAddress
         return new self($text);
     }
 
-    /** @param  string  $subject  of the message a press starts */
+    /** @param  string  $subject  of the message a click starts */
     public function href(string $subject = ''): string
     {
         return 'mailto:'.str_replace('%40', '@', rawurlencode($this->address))

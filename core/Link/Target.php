@@ -5,7 +5,7 @@ namespace InkyCard\Link;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
 
-/** Whatever a press may lead to, as people write it: a page, a message, a number to dial, a chat. */
+/** Whatever a click may lead to, as people write it: a page, a message, a number to dial, a chat. */
 final class Target
 {
     /** A network's name before somebody's name or number there, such as "WhatsApp +44 1632 960147". */

@@ -98,7 +98,7 @@ final class DatabaseSeeder extends Seeder
             }
             $started = StoredCard::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
             if ($started->document()->counted) {
-                $this->press($started, $started->id);
+                $this->click($started, $started->id);
             }
             $address = array_column($card['pieces'], null, 'kind')['email']['fields']['address'] ?? '';
             if ($address !== '') {
@@ -108,10 +108,10 @@ final class DatabaseSeeder extends Seeder
     }
 
     /**
-     * Ninety days of made-up presses, the same every time: more on weekdays, more since the autumn offer, machines
+     * Ninety days of made-up clicks, the same every time: more on weekdays, more since the autumn offer, machines
      * among them.
      */
-    private function press(StoredCard $card, int $seed): void
+    private function click(StoredCard $card, int $seed): void
     {
         CountedLinks::sheet($card, $card->document());
         $weights = [
@@ -127,9 +127,9 @@ final class DatabaseSeeder extends Seeder
             foreach ($links as $link) {
                 $most = ($weights[$link->kind] ?? 1) * ($day->isWeekend() ? 0.4 : 1) * ($back < 35 ? 1.6 : 1);
                 for (
-                    $presses = ((mt_rand(0, (int) round($most * 10)) / 10) * mt_rand(0, 10)) / 10;
-                    $presses >= 0.5;
-                    $presses--
+                    $clicks = ((mt_rand(0, (int) round($most * 10)) / 10) * mt_rand(0, 10)) / 10;
+                    $clicks >= 0.5;
+                    $clicks--
                 ) {
                     $rows[] = [
                         'tracked_link_id' => $link->id,

@@ -48,7 +48,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->assertReachable('brand with a refused ink');
         $this->open('/brand/change');
         $this->assertReachable('what the brand changes');
-        $this->press('form[action$="/brand/change/drop"] button');
+        $this->click('form[action$="/brand/change/drop"] button');
         $this->until(
             fn () => str_contains((string) $this->script('return document.body.textContent'), 'Dropped.'),
             'dropped',
@@ -82,7 +82,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
             'the bad one has its sentence',
         );
         $this->assertReachable('pictures with one refused');
-        $this->press('#pictures li:first-child a');
+        $this->click('#pictures li:first-child a');
         $this->until(
             fn () => $this->script(
                 'return document.querySelector(".bake-list img")?.src.startsWith("blob:") ?? false',
@@ -102,7 +102,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         );
         $x = (float) $this->script('return document.getElementById("part-x").value');
         $this->assertGreaterThan(0.02, $x);
-        $this->press('#keep .btn-stamp');
+        $this->click('#keep .btn-stamp');
         $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Kept.'), 'kept');
         $this->assertEqualsWithDelta(
             $x,
@@ -132,13 +132,13 @@ final class BrandAndPicturesTest extends BrowserTestCase
             usleep(20_000);
         }
         $mouse('mouseReleased', 300, 100);
-        $this->press('#draw .btn-stamp');
+        $this->click('#draw .btn-stamp');
         $this->until(
             fn () => str_contains((string) $this->script('return document.body.textContent'), 'Choose it for a closing'),
             'taken',
         );
         $this->open('/cards/9?piece=p20');
-        $this->press('[data-piece=p20] .chooser a');
+        $this->click('[data-piece=p20] .chooser a');
         $this->until(
             fn () => $this->script('return document.querySelectorAll("[data-piece=p20] .choose button").length > 1')
                 === true,
@@ -148,7 +148,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
             'return document.getElementById("sheet").contentDocument.images.length',
         );
         $before = $pictures();
-        $this->press('[data-piece=p20] .choose button');
+        $this->click('[data-piece=p20] .choose button');
         $this->until(fn () => $pictures() === $before + 1, 'the name is on the card');
         $this->assertReachable('bench');
     }
@@ -160,7 +160,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         usleep(300_000);
     }
 
-    private function press(string $selector): void
+    private function click(string $selector): void
     {
         $this->script('document.querySelector(arguments[0]).scrollIntoView({block: "center"})', $selector);
         Desk::shared()->browser->findElement(WebDriverBy::cssSelector($selector))->click();

@@ -2,7 +2,7 @@
 
 namespace Tests\Browser;
 
-/** Links on the bench and presses of counted ones. */
+/** Links on the bench and clicks of counted ones. */
 final class LinksTest extends BrowserTestCase
 {
     private static Desk $desk;

@@ -81,7 +81,7 @@ final class ReachTest extends BrowserTestCase
         // From the top of the page to the role's row, by Tab alone.
         $steps = 0;
         do {
-            $this->press(WebDriverKeys::TAB);
+            $this->click(WebDriverKeys::TAB);
             $at = (string) $this->script('return document.activeElement.closest("[data-piece]")?.dataset.piece ?? ""');
         } while ($at !== 'p3' && ++$steps < 60);
         $this->assertSame('p3', $at, 'the row is reached by Tab');
@@ -90,13 +90,13 @@ final class ReachTest extends BrowserTestCase
             $this->script('return getComputedStyle(document.activeElement).outlineStyle'),
             'where one is can be seen',
         );
-        $this->press(WebDriverKeys::ENTER);
+        $this->click(WebDriverKeys::ENTER);
         $this->until(
             fn () => $this->script('return document.querySelector("[data-piece=p3]").open === true'),
             'Enter opens it',
         );
-        $this->press(WebDriverKeys::TAB);
-        $this->press(' by hand');
+        $this->click(WebDriverKeys::TAB);
+        $this->click(' by hand');
         $this->until(fn () => str_contains($this->sheet(), 'by hand'), 'typing reaches the sheet');
         $before = strpos($this->sheet(), 'by hand');
         self::$desk->devtools('Input.dispatchKeyEvent', [
@@ -110,7 +110,7 @@ final class ReachTest extends BrowserTestCase
             'the cursor stays where it was',
         );
         $this->script('document.getElementById("eye-p3").focus()');
-        $this->press(' ');
+        $this->click(' ');
         $this->until(fn () => ! str_contains($this->sheet(), 'by hand'), 'the eye hides it');
         $this->assertSame(
             ['eye-p3', 'false'],
@@ -138,11 +138,11 @@ final class ReachTest extends BrowserTestCase
             'it is marked',
         );
         self::$desk->serve();
-        $this->until(fn () => $order() !== $before, 'pressed again by itself', 12);
+        $this->until(fn () => $order() !== $before, 'clicked again by itself', 12);
         $this->assertSame(str_replace('p4 p5', 'p5 p4', (string) $before), $order(), 'up, as was meant');
     }
 
-    private function press(string $keys): void
+    private function click(string $keys): void
     {
         self::$desk->browser->getKeyboard()->sendKeys($keys);
         usleep(20_000);

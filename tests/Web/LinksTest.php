@@ -199,7 +199,7 @@ final class LinksTest extends WebTestCase
 
     public function test_clicks_are_shown_by_piece_card_person_and_day_and_leave_as_csv(): void
     {
-        $this->get('/clicks')->assertSee('No card counts its presses yet');
+        $this->get('/clicks')->assertSee('No card counts its clicks yet');
         $this->card->edit(1, new FillPiece('p9', ['words' => '=Book "now", please']), null);
         $this->card->edit(2, new CountClicks(true), null);
         $tokens = $this->tokens();
@@ -210,7 +210,7 @@ final class LinksTest extends WebTestCase
         $this->travelTo(Carbon::parse('2026-11-12 09:00'));
         $this->get("/go/$tokens[3]", self::BROWSER);
         $this->get('/clicks')
-            ->assertSee('Presses by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')
+            ->assertSee('Clicks by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')
             ->assertSee('=Book &quot;now&quot;, please', false);
         $this->get('/clicks?by=card')->assertSee($this->card->name);
         $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
@@ -288,7 +288,7 @@ final class LinksTest extends WebTestCase
         Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB'])
             ->members()
             ->attach($other);
-        $this->actingAs($other)->get('/clicks')->assertSee('No card counts its presses yet');
+        $this->actingAs($other)->get('/clicks')->assertSee('No card counts its clicks yet');
         $this->get("/clicks?card={$this->card->id}")->assertNotFound();
         $this->get("/cards/{$this->card->id}/links")->assertNotFound();
     }

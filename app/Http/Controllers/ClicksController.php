@@ -11,7 +11,7 @@ use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Kinds;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** What the cards bring in: presses of their counted links. */
+/** What the cards bring in: clicks of their counted links. */
 final class ClicksController extends Controller
 {
     private const PER_PAGE = 25;
@@ -42,18 +42,18 @@ final class ClicksController extends Controller
         ]);
     }
 
-    /** Every press as comma-separated values (RFC 4180), UTF-8 with its mark, so that spreadsheets read names right. */
+    /** Every click as comma-separated values (RFC 4180), UTF-8 with its mark, so that spreadsheets read names right. */
     public function file(Request $request): StreamedResponse
     {
-        $presses = $this->tally($request)->presses();
+        $clicks = $this->tally($request)->each();
 
-        return response()->streamDownload(function () use ($presses) {
+        return response()->streamDownload(function () use ($clicks) {
             $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No way out.');
             fwrite($out, "\u{FEFF}");
             $put = fn (array $row) => fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
             $put(['at', 'card', 'person', 'piece', 'words', 'address']);
-            foreach ($presses->lazyById(1000, 'clicks.id', 'id') as $press) {
-                $put([$press->at, $press->card, $press->person, $press->kind, $press->words, $press->address]);
+            foreach ($clicks->lazyById(1000, 'clicks.id', 'id') as $click) {
+                $put([$click->at, $click->card, $click->person, $click->kind, $click->words, $click->address]);
             }
             fclose($out);
         }, 'clicks.csv', ['Content-Type' => 'text/csv; charset=utf-8']);

@@ -48,7 +48,7 @@ final class TemplateController extends Controller
         $up = self::string($request, 'to') === 'up';
         $this->ready($ready)->move($this->workspace, $up);
 
-        // The button pressed has the focus again, so that it can be pressed on.
+        // The button clicked has the focus again, so that it can be clicked on.
         return back()->with('moved', "$ready ".($up ? 'up' : 'down'));
     }
 

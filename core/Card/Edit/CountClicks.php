@@ -4,7 +4,7 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
 
-/** Has presses of the card's links counted, or no longer. */
+/** Has clicks of the card's links counted, or no longer. */
 final readonly class CountClicks implements Edit
 {
     public function __construct(private bool $counted)
@@ -18,6 +18,6 @@ final readonly class CountClicks implements Edit
 
     public function words(Card $before): string
     {
-        return $this->counted ? 'Presses counted from now on' : 'Presses no longer counted';
+        return $this->counted ? 'Clicks counted from now on' : 'Clicks no longer counted';
     }
 }

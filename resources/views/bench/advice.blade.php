@@ -15,10 +15,12 @@
     <div @class(['advice', 'advice-good' => $fit->matches(), 'advice-look' => ! $fit->matches()])>
       Text is {{ $fit->text }} px tall, the picture {{ $fit->picture }}.
       @if (! $fit->matches())
-        <x-edit-form :to="route('edit.fill', [$bench->card->id, $chosen->id])" :card="$bench->card" :open="$open" :live="false">
+        <x-edit-form
+            :to="route('edit.fill', [$bench->card->id, $chosen->id])" :card="$bench->card" :open="$open" :live="false">
           <input type="hidden" name="whole" value="1">
           <input type="hidden" name="fields[size]" value="{{ $fit->best }}">
-          <button class="btn-words">{{ $fit->best === $fit->text ? 'Match them' : "Bring it to {$fit->best} px" }}</button>
+          <button class="btn-words">{{ $fit->best === $fit->text ? 'Match them' : "Bring it to {$fit->best} px"
+              }}</button>
         </x-edit-form>
       @endif
     </div>
@@ -28,7 +30,8 @@
       Try {{ count($advice->links) === 1 ? 'it' : 'them' }}:
       @foreach ($advice->links as $link)
         <a href="{{ $link }}" target="_blank" rel="noopener noreferrer"
-          >{{ Str::limit(preg_replace('#^(https?://(www\.)?|mailto:|tel:)#', '', $link), 32) }}</a>@if (! $loop->last), @endif
+          >{{ Str::limit(preg_replace('#^(https?://(www\.)?|mailto:|tel:)#', '', $link), 32) }}</a>@if (!
+              $loop->last), @endif
       @endforeach
     </p>
   @endif

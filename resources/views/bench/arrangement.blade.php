@@ -6,7 +6,8 @@
   <select class="form-select" id="arrangement-choice" name="arrangement"
     title="{{ $bench->document->arrangement->purpose }}">
     @foreach ($bench->arrangements() as $arrangement)
-      <option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{ $arrangement->label }}</option>
+      <option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{
+          $arrangement->label }}</option>
     @endforeach
   </select>
   <a class="looks-open" href="{{ route('looks', $bench->card->id) }}"

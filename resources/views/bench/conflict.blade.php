@@ -28,7 +28,8 @@
       @endif
       @if (is_string(request()->input('revision')) && ctype_digit(request()->input('revision')))
         <a
-          href="{{ route('history.compare', ['card' => $bench->card->id, 'one' => request()->input('revision'), 'other' => $bench->card->head]) }}">See
+          href="{{ route('history.compare', ['card' => $bench->card->id, 'one' => request()->input('revision'), 'other'
+              => $bench->card->head]) }}">See
           what is different</a>
       @endif
       <a href="{{ route('bench', ['card' => $bench->card->id, 'piece' => $open]) }}">Show the card as it is now</a>

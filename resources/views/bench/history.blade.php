@@ -1,6 +1,7 @@
 {{-- Pictograms used below: <x-icon name="arrow-counterclockwise"/> <x-icon name="arrow-clockwise"/> --}}
 <div class="history">
-  @foreach (['undo' => ['arrow-counterclockwise', 'Undo', $bench->card->canUndo()], 'redo' => ['arrow-clockwise', 'Redo', $bench->card->canRedo()]] as $way => [$icon, $label, $can])
+  @foreach (['undo' => ['arrow-counterclockwise', 'Undo', $bench->card->canUndo()], 'redo' => ['arrow-clockwise',
+      'Redo', $bench->card->canRedo()]] as $way => [$icon, $label, $can])
     <form method="post" action="{{ route("edit.$way", $bench->card->id) }}"
       hx-post="{{ route("edit.$way", $bench->card->id) }}" hx-swap="none" hx-sync="#main:queue all">
       @include('bench.hidden')

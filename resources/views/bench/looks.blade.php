@@ -22,7 +22,8 @@
                 'rendering',
                 'rendering-on' => $arrangement->key === $document->arrangement->key,
             ])><iframe
-                src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' => $card->head]) }}"
+                src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' =>
+                    $card->head]) }}"
                 title="{{ $arrangement->label }}" tabindex="-1" loading="lazy"
                 sandbox="allow-same-origin"></iframe></span>
             <div class="starter-foot">

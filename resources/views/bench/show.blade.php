@@ -1,8 +1,7 @@
 @php($card = $bench->card)
 <x-layouts.page :title="$card->name" nav="cards" class="bench-page">
   <x-slot:head>
-    <meta name="htmx-config"
-      content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"204","swap":false},{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <x-htmx-config none="204" />
     <script src="/vendor/htmx.min.js" defer></script>
     <script src="/vendor/idiomorph-ext.min.js" defer></script>
     <script src="/vendor/Sortable.min.js" defer></script>
@@ -35,7 +34,8 @@
           @foreach ($bench->kinds() as $kind)
             <button name="kind" value="{{ $kind->key() }}"
               data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
-                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}</span></button>
+                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose()
+                    }}</span></button>
           @endforeach
         </form>
         <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
@@ -67,9 +67,11 @@
           </div>
         </div>
         <ul class="echoes">
-          @foreach (['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' => ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
+          @foreach (['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' =>
+              ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
             <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}"
-                  @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo === 'blocked') data-blocked @endif
+                  @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo ===
+                      'blocked') data-blocked @endif
                   src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}"
                   title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button
                   type="button" data-echo-of="{{ $echo }}" aria-pressed="false"

@@ -18,7 +18,8 @@
   @endif
   @if (in_array('size', $tunes))
     <x-tune-number id="tune-size" name="tuning[size]" label="Size" :range="$tuning::SIZE" step="0.5"
-      :value="$own->size" :placeholder="$bench->sizeOf($chosen)" aria-describedby="error-{{ $chosen->id }}-tuning-size" />
+      :value="$own->size" :placeholder="$bench->sizeOf($chosen)" aria-describedby="error-{{ $chosen->id
+          }}-tuning-size" />
     @include('bench.error', ['key' => $chosen->id . '.tuning-size', 'swap' => null])
   @endif
   @foreach ([

@@ -6,13 +6,15 @@
     <div class="desk-head">
       <h1>What the brand changes</h1>
       <p class="quiet">
-        {{ $cards->total() === 0 ? 'No card carries what was changed.' : trans_choice('{1}One card changes|[2,*]:count cards change', $cards->total()) . ', nothing else on them.' }}
+        {{ $cards->total() === 0 ? 'No card carries what was changed.' :
+            trans_choice('{1}One card changes|[2,*]:count cards change', $cards->total()) . ', nothing else on them.' }}
       </p>
       @if ($brand->draft !== null)
         <form method="post" action="{{ route('brand.drop') }}" class="ms-end">@include('brand.hidden')<button
             class="btn btn-plain">Drop the change</button></form>
         <form method="post" action="{{ route('brand.put') }}" data-slow>@include('brand.hidden')<button
-            class="btn btn-stamp">{{ $cards->total() === 0 ? 'Make it the brand' : 'Put it on ' . trans_choice('{1}this card|[2,*]:count cards', $cards->total()) }}</button>
+            class="btn btn-stamp">{{ $cards->total() === 0 ? 'Make it the brand' : 'Put it on ' .
+                trans_choice('{1}this card|[2,*]:count cards', $cards->total()) }}</button>
         </form>
       @endif
     </div>

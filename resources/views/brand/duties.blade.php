@@ -6,18 +6,21 @@
     <div class="desk-head">
       <h1>Cards short of a rule</h1>
       <p class="quiet">
-        {{ $cards->total() === 0 ? 'Every card shows what the trade rules ask.' : trans_choice('{1}One card lacks|[2,*]:count cards lack', $cards->total()) . ' what a trade rule asks.' }}
+        {{ $cards->total() === 0 ? 'Every card shows what the trade rules ask.' :
+            trans_choice('{1}One card lacks|[2,*]:count cards lack', $cards->total()) . ' what a trade rule asks.' }}
       </p>
       <a class="btn btn-plain ms-end" href="{{ route('brand') }}#rules">Trade rules</a>
       @if ($notices)
-        <form method="post" action="{{ route('brand.meet') }}">@csrf<button class="btn btn-stamp">Put the missing notices
+        <form method="post" action="{{ route('brand.meet') }}">@csrf<button class="btn btn-stamp"
+            >Put the missing notices
             on</button></form>
       @endif
     </div>
     <ul class="duties">
       @foreach ($cards as ['card' => $card, 'lacks' => $lacks])
         <li><a href="{{ route('bench', $card->id) }}">{{ $card->name }}</a> <span>lacks
-            {{ implode(', ', [...$lacks->licence ? ['its licence line'] : [], ...array_column($lacks->notices, 'name')]) }}</span>
+            {{ implode(', ', [...$lacks->licence ? ['its licence line'] : [], ...array_column($lacks->notices,
+                'name')]) }}</span>
         </li>
       @endforeach
     </ul>

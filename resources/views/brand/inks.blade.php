@@ -1,4 +1,5 @@
-@php($purposes = ['body' => 'text', 'accent' => 'calls, bands, what draws the eye', 'quiet' => 'second lines, small print', 'link' => 'links, marks, names', 'paper' => 'the page, words on buttons'])
+@php($purposes = ['body' => 'text', 'accent' => 'calls, bands, what draws the eye', 'quiet' =>
+    'second lines, small print', 'link' => 'links, marks, names', 'paper' => 'the page, words on buttons'])
 <section id="inks" class="brand-part" aria-labelledby="inks-title">
   <h2 id="inks-title">Inks</h2>
   <p class="help">As #2f5d3a, rgb(), hsl(), oklch() or a CSS name. One changed here changes every card that uses its
@@ -52,7 +53,8 @@
           class="help">{{ $purposes[$role->value] }}</span></label>
       <input class="form-control measure-input" id="ink-{{ $role->value }}" name="inks[{{ $role->value }}]"
         value="{{ $typed("inks.{$role->value}", $hex) }}" list="taken" autocomplete="off" spellcheck="false"
-        aria-describedby="error-inks-{{ $role->value }}" @if (isset($refused['inks'][$role->value])) aria-invalid="true" @endif>
+        aria-describedby="error-inks-{{ $role->value
+            }}" @if (isset($refused['inks'][$role->value])) aria-invalid="true" @endif>
       @include('brand.error', ['part' => 'inks', 'field' => $role->value])
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </form>
@@ -68,7 +70,9 @@
           aria-describedby="error-take-logo">@include('brand.error', ['part' => 'take', 'field' => 'logo'])</div>
       <div><label for="take-pasted">Or a list of colours, as you have it</label>
         <textarea class="form-control" id="take-pasted" name="pasted" rows="3"
-          placeholder="Fern #2c5c3e, terracotta rgb(180 80 44)" spellcheck="false" aria-describedby="error-take-pasted">{{ is_string(request()->input('pasted')) ? mb_scrub(request()->input('pasted')) : '' }}</textarea>@include('brand.error', ['part' => 'take', 'field' => 'pasted'])
+          placeholder="Fern #2c5c3e, terracotta rgb(180 80 44)" spellcheck="false" aria-describedby="error-take-pasted"
+              >{{ is_string(request()->input('pasted')) ? mb_scrub(request()->input('pasted')) : ''
+                  }}</textarea>@include('brand.error', ['part' => 'take', 'field' => 'pasted'])
       </div>
       <button class="btn btn-line">Look for colours</button>
     </form>

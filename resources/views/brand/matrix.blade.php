@@ -6,7 +6,8 @@
     Framed pairs are those cards use.</p>
   <div class="matrix-scroll" tabindex="0" role="group" aria-labelledby="matrix-title">
     <svg class="matrix" viewBox="0 0 {{ $left + 3 * 5 * $wide + 2 * $between }} {{ 46 + 5 * $high }}" role="img"
-      aria-label="{{ count($failing) === 0 ? 'Every pair that cards use reads on every page.' : count($failing) . ' of the pairs cards use do not read; they are listed below.' }}">
+      aria-label="{{ count($failing) === 0 ? 'Every pair that cards use reads on every page.' : count($failing) .
+          ' of the pairs cards use do not read; they are listed below.' }}">
       @foreach ($roles as $row => $role)
         <text x="0" y="{{ 46 + $row * $high + 19 }}" class="matrix-label">{{ $role->label() }}</text>
       @endforeach
@@ -19,7 +20,8 @@
         @endforeach
         @foreach ($cells as $cell)
           @continue($cell->page !== $page)
-          @php([$cx, $cy] = [$x + array_search($cell->on, $roles, true) * $wide, 46 + array_search($cell->text, $roles, true) * $high])
+          @php([$cx, $cy] = [$x + array_search($cell->on, $roles, true) * $wide, 46 + array_search($cell->text, $roles,
+              true) * $high])
           <g @class([
               'matrix-cell',
               'matrix-used' => $cell->used,

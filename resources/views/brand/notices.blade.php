@@ -4,7 +4,8 @@
     them.</p>
   @foreach ([...$drafted->notices, null] as $at => $notice)
     @php($key = $notice ? $at : 'new')
-    @php($shown = fn(string $name, string $kept) => isset($refused['notices']) && request()->input('at') === (string) $key ? mb_scrub((string) request()->input("notices.$name")) : $kept)
+    @php($shown = fn(string $name, string $kept) => isset($refused['notices']) && request()->input('at') === (string)
+        $key ? mb_scrub((string) request()->input("notices.$name")) : $kept)
     <details class="entry" @if (isset($refused['notices']) && request()->input('at') === (string) $key) open @endif>
       <summary>
         @if ($notice)
@@ -21,11 +22,13 @@
             id="notice-{{ $key }}-name" name="notices[name]" value="{{ $shown('name', $notice->name ?? '') }}"
             autocomplete="off"></div>
         <div><label for="notice-{{ $key }}-text">Small print</label>
-          <textarea class="form-control" id="notice-{{ $key }}-text" name="notices[text]" rows="3">{{ $shown('text', $notice->text ?? '') }}</textarea>
+          <textarea class="form-control" id="notice-{{ $key }}-text" name="notices[text]" rows="3">{{ $shown('text',
+              $notice->text ?? '') }}</textarea>
         </div>
         <div><label for="notice-{{ $key }}-documents">Documents, one a line</label>
           <textarea class="form-control" id="notice-{{ $key }}-documents" name="notices[documents]" rows="2"
-            spellcheck="false" placeholder="Notice to clients: quillfern.example/notice.pdf">{{ $shown('documents', implode("\n", $notice->documents ?? [])) }}</textarea>
+            spellcheck="false" placeholder="Notice to clients: quillfern.example/notice.pdf">{{ $shown('documents',
+                implode("\n", $notice->documents ?? [])) }}</textarea>
         </div>
         @if (request()->input('at') === (string) $key)
           @foreach ($refused['notices'] ?? [] as $sentence)

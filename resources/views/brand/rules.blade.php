@@ -9,7 +9,8 @@
       <summary>
         @if ($rule)
           <strong>{{ $rule->trade }}</strong> <span
-          class="help">{{ implode(', ', [...$rule->licence ? ['licence line'] : [], ...$rule->notices]) }}</span>@else<x-icon
+          class="help">{{ implode(', ', [...$rule->licence ? ['licence line'] : [], ...$rule->notices])
+              }}</span>@else<x-icon
             name="plus-lg" /> Add a rule
         @endif
       </summary>
@@ -31,7 +32,8 @@
               @checked($again ? request()->boolean('rules.licence') : $rule->licence ?? false)> the licence line</label>
           @foreach ($drafted->notices as $notice)
             <label class="check"><input type="checkbox" name="rules[notices][]" value="{{ $notice->name }}"
-                @checked(in_array($notice->name, $again ? (array) request()->input('rules.notices', []) : $rule->notices ?? [], true))> {{ $notice->name }}</label>
+                @checked(in_array($notice->name, $again ? (array) request()->input('rules.notices', []) :
+                    $rule->notices ?? [], true))> {{ $notice->name }}</label>
           @endforeach
         </fieldset>
         @if ($again)

@@ -1,9 +1,9 @@
 @php($document = $drafted->toArray())
-@php($typed = fn(string $name, mixed $kept) => is_string(request()->input($name)) && $typed === strtok($name, '.') ? mb_scrub(request()->input($name)) : $kept)
+@php($typed = fn(string $name, mixed $kept) => is_string(request()->input($name)) && $typed === strtok($name, '.') ?
+    mb_scrub(request()->input($name)) : $kept)
 <x-layouts.page title="Brand" nav="brand">
   <x-slot:head>
-    <meta name="htmx-config"
-      content='{"includeIndicatorStyles":false,"allowEval":false,"selfRequestsOnly":true,"historyEnabled":false,"responseHandling":[{"code":"[23]..","swap":true},{"code":"409|422","swap":true},{"code":"[45]..","swap":false,"error":true}]}'>
+    <x-htmx-config />
     <link rel="stylesheet" href="/css/faces.css">
     <script src="/vendor/htmx.min.js" defer></script>
     <script src="/vendor/idiomorph-ext.min.js" defer></script>

@@ -24,18 +24,22 @@
                     <strong>{{ Str::limit($summaries[$index], 90) }}</strong>
                     @if (($fact->fields['picture'] ?? '') !== '')
                       <span
-                        class="quiet">{{ str_starts_with($fact->fields['picture'], 'http') ? 'from ' . parse_url($fact->fields['picture'], PHP_URL_HOST) . ', fetched as you make the card' : 'carried inside' }}</span>
+                        class="quiet">{{ str_starts_with($fact->fields['picture'], 'http') ? 'from ' .
+                            parse_url($fact->fields['picture'], PHP_URL_HOST) . ', fetched as you make the card' :
+                                'carried inside' }}</span>
                     @endif
                   </span>
                 </label>
                 <span
-                  class="chip chip-{{ $sure ? 'good' : 'advice' }}">{{ $sure ? 'sure' : ($fact->confidence >= 0.5 ? 'likely' : 'a guess') }},
+                  class="chip chip-{{ $sure ? 'good' : 'advice' }}">{{ $sure ? 'sure' : ($fact->confidence >= 0.5 ?
+                      'likely' : 'a guess') }},
                   {{ round(100 * $fact->confidence) }} %</span>
                 @if (isset($fact->fields['text']) || isset($fact->fields['value']) || isset($fact->fields['phrase']))
                   <select class="form-select" name="kind[{{ $index }}]"
                     aria-label="What {{ Str::limit($summaries[$index], 40) }} is">
                     @foreach ($words as $kind => $label)
-                      <option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ $label }}</option>
+                      <option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ $label
+                          }}</option>
                     @endforeach
                   </select>
                 @endif

@@ -72,7 +72,7 @@
                 over</a></span>
           </p>
           @if ($line = $clicks[$card->id] ?? null)
-            <a class="pressed" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
+            <a class="clicked" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
               {{ $line->total() }} {{ Str::plural('click', $line->total()) }} in 30 days</a>
           @endif
           <details class="used" @if (session('misplaced') === $card->id) open @endif>

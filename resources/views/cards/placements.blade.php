@@ -37,7 +37,8 @@
                         @csrf<input type="hidden" name="address" value="{{ $row->address }}"><input type="hidden"
                           name="situation" value="{{ $situation->value }}"><button class="btn-words" name="remove"
                           value="1"
-                          aria-label="Take away: {{ $placed->name }} for {{ $situation->label() }} from {{ $row->address }}">Take
+                          aria-label="Take away: {{ $placed->name }} for {{ $situation->label() }} from {{
+                              $row->address }}">Take
                         away</button></form>@else<span class="quiet">none</span>
                     @endif
                   </td>

@@ -37,8 +37,10 @@
         <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="text">Paste
               it</label>
             <textarea class="form-control" id="text" name="text" rows="5"
-              placeholder="Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147" aria-describedby="error-text"
-              @if (isset($refused['text'])) aria-invalid="true" @endif>{{ is_string(request()->input('text')) ? mb_scrub(request()->input('text')) : '' }}</textarea>
+              placeholder="Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147"
+              aria-describedby="error-text"
+              @if (isset($refused['text'])) aria-invalid="true" @endif>{{ is_string(request()->input('text')) ?
+                  mb_scrub(request()->input('text')) : '' }}</textarea>
             <p @class([
                 'help' => !isset($refused['text']),
                 'field-error' => isset($refused['text']),
@@ -48,13 +50,14 @@
         <form method="post" action="{{ route('cards.bring') }}" enctype="multipart/form-data" class="stack">@csrf<div>
             <label for="file">A file: a message, a saved signature, a contact, a card document</label><input
               class="form-control" id="file" type="file" name="file"
-              accept=".json,.eml,.htm,.html,.vcf,.csv,.xlsx,.ods,.txt,application/json,message/rfc822,text/html,text/vcard,text/plain"
+              accept=".json,.eml,.htm,.html,.vcf,.csv,.xlsx,.ods,.txt"
               aria-describedby="error-file" @if (isset($refused['file'])) aria-invalid="true" @endif>
             <p @class([
                 'help' => !isset($refused['file']),
                 'field-error' => isset($refused['file']),
             ]) id="error-file">
-              {{ $refused['file'] ?? '.eml, .html, .vcf, .csv, .xlsx or .ods of one person, .txt or .json, up to 5 MB.' }}
+              {{ $refused['file'] ?? '.eml, .html, .vcf, .csv, .xlsx or .ods of one person, .txt or .json, up to 5 MB.'
+                  }}
             </p>
           </div><button class="btn btn-line">Open it</button></form>
         <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="address">A
@@ -66,7 +69,8 @@
                 'help' => !isset($refused['address']),
                 'field-error' => isset($refused['address']),
             ]) id="error-address">
-              {{ $refused['address'] ?? 'Read once, by what it states for machines.' . (config('inky.stand_ins') ? ' A stand-in to try: https://people.quillfern.example/maren-oakhollow' : '') }}
+              {{ $refused['address'] ?? 'Read once, by what it states for machines.' . (config('inky.stand_ins') ?
+                  ' A stand-in to try: https://people.quillfern.example/maren-oakhollow' : '') }}
             </p>
           </div><button class="btn btn-line">Read the page</button></form>
         <div>

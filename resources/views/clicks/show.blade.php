@@ -5,7 +5,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Clicks</h1>
-      <p class="quiet">Presses of counted
+      <p class="quiet">Clicks of counted
         links{{ $card ? ' of ' . $card->name : '' }}{{ $person === '' ? '' : " of $name" }}@if ($card || $person !== '')
           . <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>
         @endif
@@ -33,19 +33,19 @@
     </div>
     @if ($counted === 0)
       <div class="empty">
-        <h2>No card counts its presses yet</h2>
-        <p>Open a card, then Links, and choose Count presses. From its next handing over on, what is pressed stands
+        <h2>No card counts its clicks yet</h2>
+        <p>Open a card, then Links, and choose Count clicks. From its next handing over on, what is clicked stands
           here.</p><a class="btn btn-line" href="{{ route('cards') }}">To the cards</a>
       </div>
     @else
       <dl class="figures">
         <div>
-          <dt>Presses</dt>
-          <dd>{{ number_format($totals['presses']) }}</dd>
+          <dt>Clicks</dt>
+          <dd>{{ number_format($totals['clicks']) }}</dd>
         </div>
         <div>
-          <dt>Readers</dt>
-          <dd>{{ number_format($totals['readers']) }}</dd>
+          <dt>Visitors</dt>
+          <dd>{{ number_format($totals['visitors']) }}</dd>
         </div>
         <div>
           <dt>Most on a day</dt>
@@ -58,7 +58,8 @@
       </dl>
       <figure class="series">
         <svg viewBox="0 -8 1000 136" role="img"
-          aria-label="Presses by day, {{ $first }} to {{ $last }}: {{ $series->total() }} in all, at most {{ $series->most() }} a day"
+          aria-label="Clicks by day, {{ $first }} to {{ $last }}: {{ $series->total() }} in all, at most {{
+              $series->most() }} a day"
           preserveAspectRatio="none">
           <path class="series-floor" d="M0 120H1000M0 60H1000M0 0H1000" />
           <path class="series-area" d="{{ $series->path(1000, 120) }}L1000 120L0 120Z" />
@@ -69,18 +70,18 @@
             class="measure">{{ date_create($last)->format('j M Y') }}</span></figcaption>
       </figure>
       <table class="differences clicks-table">
-        <caption class="visually-hidden">Presses by {{ Str::lower($ways[$way]) }}</caption>
+        <caption class="visually-hidden">Clicks by {{ Str::lower($ways[$way]) }}</caption>
         <thead>
           <tr>
             @if ($way === 'piece')
-              <th scope="col">What was pressed</th>
+              <th scope="col">What was clicked</th>
             <th scope="col">Card</th>@else<th scope="col">{{ $ways[$way] }}</th>
               @endif @if ($way !== 'day')
                 <th scope="col" class="spark-column">Day by day</th>
               @endif
               <th scope="col" class="figure">
-                Presses</th>
-              <th scope="col" class="figure">Readers</th>
+                Clicks</th>
+              <th scope="col" class="figure">Visitors</th>
               @if ($way !== 'day')
                 <th scope="col" class="figure">Latest</th>
               @endif
@@ -107,13 +108,15 @@
                 <td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
               @elseif($way === 'card')
                 <th scope="row"><a
-                    href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name }}</a>
+                    href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name
+                        }}</a>
                 </th>
               @elseif($way === 'person')
                 <th scope="row">
                   @if (($row->person ?? '') === '')
                   <span class="quiet">nobody named</span>@else<a
-                      href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{ $row->person }}</a>
+                      href="{{ route('clicks', ['person' => $row->person_id, 'by' => 'piece'] + $query) }}">{{
+                          $row->person }}</a>
                   @endif
                 </th>
               @else<th scope="row">{{ date_create($row->day)->format('l j F Y') }}</th>
@@ -125,21 +128,21 @@
                   @endif
                 </td>
               @endif
-              <td class="figure">{{ number_format($row->presses) }}</td>
-              <td class="figure">{{ number_format($row->readers) }}</td>
+              <td class="figure">{{ number_format($row->clicks) }}</td>
+              <td class="figure">{{ number_format($row->visitors) }}</td>
               @if ($way !== 'day')
                 <td class="figure measure">{{ date_create($row->latest)->format('j M') }}</td>
               @endif
             </tr>
           @empty
             <tr>
-              <td colspan="6">Nothing was pressed in these days.</td>
+              <td colspan="6">Nothing was clicked in these days.</td>
             </tr>
           @endforelse
         </tbody>
       </table>
       <x-pages :list="$rows" />
-      <p class="help">Readers are told apart within a day only, by a mark whose salt is forgotten after it: no
+      <p class="help">Visitors are told apart within a day only, by a mark whose salt is forgotten after it: no
         cookies, no addresses kept. Programs that follow links by themselves are told by what they say of themselves and
         kept apart.</p>
     @endif

@@ -2,6 +2,7 @@
 @props(['id', 'name', 'label', 'choices', 'chosen' => null])
 <x-tune-row :for="$id" :label="$label"><select class="form-select" id="{{ $id }}" name="{{ $name }}">
     @foreach ($choices as $value => $called)
-      <option value="{{ $value }}" @selected($chosen !== null && (string) $chosen === (string) $value)>{{ $called }}</option>
+      <option value="{{ $value }}" @selected($chosen !== null && (string) $chosen === (string) $value)>{{ $called
+          }}</option>
     @endforeach
   </select></x-tune-row>

@@ -18,7 +18,8 @@
               'help' => !isset($refused['server']),
               'field-error' => isset($refused['server']),
           ]) id="error-server">
-            {{ $refused['server'] ?? ($standIn ? "A stand-in to try: $standIn[host]" : 'Its host, or the address of its JMAP session.') }}
+            {{ $refused['server'] ?? ($standIn ? "A stand-in to try: $standIn[host]" :
+                'Its host, or the address of its JMAP session.') }}
           </p>
         </div>
         <div><label for="token">Token</label><input class="form-control" id="token" name="token"
@@ -28,7 +29,8 @@
               'help' => !isset($refused['token']),
               'field-error' => isset($refused['token']),
           ]) id="error-token">
-            {{ $refused['token'] ?? 'Made in the settings of your mailbox, for signatures alone. Forgotten when you sign out.'
+            {{ $refused['token'] ??
+                'Made in the settings of your mailbox, for signatures alone. Forgotten when you sign out.'
                   . ($standIn ? " The stand-in's is $standIn[token]." : '') }}
           </p>
         </div>

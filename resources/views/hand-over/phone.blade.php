@@ -25,7 +25,8 @@
       @foreach ($destinations as $to)
         <details>
           <summary>{{ $to->label }}</summary><x-steps :steps="array_slice($to->steps, 1)"
-            :drawn="array_slice($to->drawn, 1)" />@include('hand-over.note', ['note' => $notes[$to->key]])@if ($to->replies !== '')
+            :drawn="array_slice($to->drawn, 1)" />@include('hand-over.note', ['note' =>
+                $notes[$to->key]])@if ($to->replies !== '')
             <p class="help">{{ $to->replies }}</p>
           @endif
         </details>
@@ -33,7 +34,8 @@
       <details>
         <summary>Words and source</summary>
         <pre id="text" tabindex="0">{{ $text }}</pre>
-        <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html }}</textarea>
+        <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html
+            }}</textarea>
       </details>
     @endif
   </main>

@@ -51,7 +51,8 @@
                 <ul>
                   @foreach ($rows as $row)
                     <li data-words="{{ Str::lower($row->label . ' ' . $row->words . ' ' . $group) }}"><a
-                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'inside' => $inside ? 1 : null])) }}"
+                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'inside' =>
+                            $inside ? 1 : null])) }}"
                         @if ($row->key === $to->key) aria-current="true" @endif>{{ $row->label }}</a></li>
                   @endforeach
                 </ul>
@@ -95,8 +96,8 @@
           </details>
         @endif
         @if ($document->counted && $to->isMarkup())
-          <p class="help">Presses of its links are counted: they go out as {{ $base }}/go/… and pass on at
-            once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was pressed</a></p>
+          <p class="help">Clicks of its links are counted: they go out as {{ $base }}/go/… and pass on at
+            once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a></p>
         @endif
         @if ($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')
           <p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a
@@ -109,7 +110,7 @@
               <div class="code-picture" data-code="{{ $phone }}" role="img"
                 aria-label="Code of the address below"></div>
               <p>Point the phone's camera at the code. The card opens there, without signing in, in a short form for
-                phones with a button to copy it; the whole card is one press away. <a href="{{ $phone }}">Open
+                phones with a button to copy it; the whole card is one click away. <a href="{{ $phone }}">Open
                   its page here</a><br><span class="quiet">Works for
                   {{ $hours }} hours, for whoever has the address.</span>
                 @if ($local)
@@ -131,7 +132,8 @@
                 source</button><span class="copied" role="status"></span></div>
           @elseif(
               $to->takes === 'ics' &&
-                  collect($document->pieces)->every(fn($piece) => !$piece->shown || $piece->kind->key() !== 'event' || $piece->text('starts') === ''))
+                  collect($document->pieces)->every(fn($piece) => !$piece->shown || $piece->kind->key() !== 'event' ||
+                      $piece->text('starts') === ''))
             <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on
                 the bench</a></p>
           @else
@@ -193,7 +195,9 @@
               type="hidden" name="to" value="{{ auth()->user()->email }}"><input type="hidden"
               name="subject" value="Test of {{ $document->name }}"><input type="hidden" name="body"
               value="This is a test of my signature."><button class="btn btn-line">Send yourself a test</button><span
-              class="help">{{ config('mail.default') === 'tray' ? 'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to ' . auth()->user()->email }}</span>
+              class="help">{{ config('mail.default') === 'tray' ?
+                  'to the mail tray, a stand-in mailbox that looks whether it arrived' : 'to ' . auth()->user()->email
+                      }}</span>
           </form>
           <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden"
               name="card" value="{{ $card->id }}"><input type="hidden" name="from"
@@ -239,7 +243,8 @@
         </div>
         <div class="way">
           <h2>Its source</h2>
-          <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{ $html }}</textarea>
+          <textarea class="form-control" id="source" readonly aria-label="Source of the card" spellcheck="false">{{
+              $html }}</textarea>
           <div class="way-buttons">
             @if ($to->takes !== 'source')
               <button class="btn btn-line" id="copy-source"

@@ -4,8 +4,10 @@
 @php($followed = array_filter($links, fn ($it) => $it->leadsOn()))
 @php([$firms, $persons] = [count($networks->firms), count($networks->persons)])
 <div id="links-panel" class="links-panel">
-  <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this card{{ $firms + $persons === 0
-      ? '.' : sprintf(", %d of them profiles: %d the firm's, %d the person's own.", $firms + $persons, $firms, $persons) }}</p>
+  <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this card{{ $firms +
+      $persons === 0
+      ? '.' : sprintf(", %d of them profiles: %d the firm's, %d the person's own.", $firms + $persons, $firms,
+          $persons) }}</p>
   @if ($profiles)
     @foreach ($instead as [$firm, $lines])
       <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" :live="false"
@@ -22,7 +24,8 @@
         <input type="hidden" name="whole" value="1">
         Not on this card:
         @foreach ($unused as [$link, $lines])
-          <button class="btn-words" name="fields[links]" value="{{ $lines }}">put {{ $link->label }} on</button>@if (! $loop->last), @endif
+          <button class="btn-words" name="fields[links]" value="{{ $lines }}">put {{ $link->label }} on</button>@if (!
+              $loop->last), @endif
         @endforeach
       </x-edit-form>
     @endif

@@ -63,7 +63,8 @@
       <div class="empty">
         <h2>{{ $find === '' ? 'No picture yet' : 'No picture of that name' }}</h2>
         <p>
-          {{ $find === '' ? 'Bring one in above: a headshot, a logo, a banner.' : 'Look for part of its name or of the words in its place.' }}
+          {{ $find === '' ? 'Bring one in above: a headshot, a logo, a banner.' :
+              'Look for part of its name or of the words in its place.' }}
         </p>
       </div>
     @endif

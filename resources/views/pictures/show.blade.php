@@ -25,7 +25,8 @@
     <div class="crop-grid">
       <section aria-label="Crop">
         <div class="crop-stage" id="crop" tabindex="0" role="group"
-          aria-label="Crop: arrows move it, plus and minus size it, square brackets turn the picture. Double press or F sets the point that stays visible."
+          aria-label="Crop: arrows move it, plus and minus size it, square brackets turn the picture. Double click or F
+            sets the point that stays visible."
           data-preview="{{ route('picture.preview', $picture->id) }}"
           data-ratio="{{ round($picture->height / $picture->width, 5) }}">
           <img src="{{ route('picture.file', $picture->id) }}" alt="{{ $picture->alt ?: $picture->name }}">
@@ -52,7 +53,11 @@
           @csrf
           <fieldset class="part">
             <legend>The part in numbers</legend>
-            @foreach (['x' => ['From left', $part->x], 'y' => ['From top', $part->y], 'width' => ['Width', $part->width], 'height' => ['Height', $part->height], 'focusX' => ['Focus across', $part->focusX], 'focusY' => ['Focus down', $part->focusY]] as $key => [$label, $value])
+            @foreach ([
+                'x' => ['From left', $part->x], 'y' => ['From top', $part->y], 'width' => ['Width', $part->width],
+                'height' => ['Height', $part->height], 'focusX' => ['Focus across', $part->focusX],
+                'focusY' => ['Focus down', $part->focusY],
+            ] as $key => [$label, $value])
               <div><label for="part-{{ $key }}">{{ $label }}</label><input
                   class="form-control measure-input" type="number" id="part-{{ $key }}"
                   name="part[{{ $key }}]" min="0" max="1" step="any"
@@ -70,7 +75,8 @@
           <div class="words-row">
             <div><label for="alt">Words in its place</label><input class="form-control" id="alt"
                 name="alt"
-                value="{{ request()->isMethod('post') && is_string(request()->input('alt')) ? mb_scrub(request()->input('alt')) : $picture->alt }}"
+                value="{{ request()->isMethod('post') && is_string(request()->input('alt')) ?
+                    mb_scrub(request()->input('alt')) : $picture->alt }}"
                 placeholder="Portrait of Maren Oakhollow in her garden" aria-describedby="error-alt">
               @if (isset($refused['alt']))
               <p class="field-error" id="error-alt" role="alert">{{ $refused['alt'] }}</p>@else<p class="help"
@@ -79,7 +85,8 @@
             </div>
             <div><label for="rights">Where it may be used from</label><input class="form-control" id="rights"
                 name="rights"
-                value="{{ request()->isMethod('post') && is_string(request()->input('rights')) ? mb_scrub(request()->input('rights')) : $picture->rights }}"
+                value="{{ request()->isMethod('post') && is_string(request()->input('rights')) ?
+                    mb_scrub(request()->input('rights')) : $picture->rights }}"
                 placeholder="Taken by us, March" aria-describedby="error-rights">
               @if (isset($refused['rights']))
               <p class="field-error" id="error-rights" role="alert">{{ $refused['rights'] }}</p>@else<p
@@ -103,14 +110,16 @@
         <div class="bake-tools">
           <select @if ($picture->hand) hidden @endif class="form-select" id="bake-tone"
             aria-label="Colours">
-            @foreach (['natural' => 'as it is', 'grey' => 'greys', 'tint' => 'one ink', 'dim' => 'darker'] as $tone => $label)
+            @foreach (['natural' => 'as it is', 'grey' => 'greys', 'tint' => 'one ink', 'dim' => 'darker'] as $tone =>
+                $label)
               <option value="{{ $tone }}">{{ $label }}</option>
             @endforeach
           </select>
           <label class="check"><input type="checkbox" id="bake-outline"> light edge</label>
         </div>
         <ul class="bake-list">
-          @foreach ($picture->hand ? ['square' => 'Written name'] : ['round' => 'Round', 'arch' => 'Arch', 'rounded' => 'Rounded', 'square' => 'As cropped'] as $shape => $label)
+          @foreach ($picture->hand ? ['square' => 'Written name'] : ['round' => 'Round', 'arch' => 'Arch', 'rounded' =>
+              'Rounded', 'square' => 'As cropped'] as $shape => $label)
             <li data-bake="{{ $shape }}" data-hand="{{ $picture->hand ? 1 : 0 }}"><span
                 class="bake-backgrounds"><img alt="{{ $label }} on a light page"><img alt=""
                   class="on-dark"></span><strong>{{ $label }}</strong> <span class="measure"></span></li>

@@ -9,7 +9,8 @@
       <form method="get" class="list-tools ms-end" data-goes><select class="form-select" aria-label="Stand-in"
           name="client">
           @foreach ($clients as $other)
-            <option value="{{ route('proof.compare', [$card->id, $other->key]) }}" @selected($other->key === $client->key)>
+            <option value="{{ route('proof.compare', [$card->id, $other->key]) }}" @selected($other->key ===
+                $client->key)>
               {{ $other->label }}</option>
           @endforeach
         </select>
@@ -51,7 +52,8 @@
           </thead>
           <tbody>
             @foreach (collect($reading->changes)->sortByDesc(fn($change) => $change->harms) as $change)
-              @php($pieces = array_filter(array_map(fn($id) => collect($proof->subject->card->pieces)->first(fn($piece) => $piece->id === $id), array_filter(explode(' ', $change->piece)))))
+              @php($pieces = array_filter(array_map(fn($id) => collect($proof->subject->card->pieces)->first(fn($piece)
+                  => $piece->id === $id), array_filter(explode(' ', $change->piece)))))
               <tr @class(['change-harms' => $change->harms])>
                 <th scope="row">{{ ucfirst($change->says) }}@if ($change->harms)
                     <span class="visually-hidden">(readers miss something)</span>
@@ -60,7 +62,8 @@
                 <td>
                   @forelse($pieces as $piece)
                     <a
-                      href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">{{ Str::lower($piece->kind->label()) }}</a>
+                      href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">{{
+                          Str::lower($piece->kind->label()) }}</a>
                     @if (!$loop->last)
                       ,
                     @endif @empty the whole

@@ -78,9 +78,11 @@
       <ul>
         @foreach ($tiles as $tile)
           @php($reading = [$card->id, $tile->client->key])
-          @php($outlined = route('proof.reading', [...$reading, 'outlined' => 1, 'mark' => implode('.', $tile->marked)]))
+          @php($outlined = route('proof.reading', [...$reading, 'outlined' => 1, 'mark' => implode('.',
+              $tile->marked)]))
           <li class="stand-in">
-            <div class="stand-in-head"><a href="{{ route('proof.compare', $reading) }}">{{ $tile->client->label }}</a><span
+            <div class="stand-in-head"><a href="{{ route('proof.compare', $reading) }}">{{ $tile->client->label
+                }}</a><span
                 class="chip chip-{{ $tile->state }}">{{ $tile->words }}</span></div>
             <div class="reading"><iframe scrolling="no" data-width="{{ $tile->client->width }}"
                 data-plain="{{ route('proof.reading', $reading) }}" data-outlined="{{ $outlined }}"

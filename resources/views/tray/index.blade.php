@@ -37,7 +37,8 @@
             @foreach ($messages as $message)
               <tr>
                 <th scope="row"><a
-                    href="{{ route('tray.message', $message->id) }}">{{ $message->subject === '' ? '(no subject)' : $message->subject }}</a>
+                    href="{{ route('tray.message', $message->id) }}">{{ $message->subject === '' ? '(no subject)' :
+                        $message->subject }}</a>
                 </th>
                 <td>{{ $message->from }}</td>
                 <td>{{ $message->to }}</td>

@@ -1,4 +1,5 @@
-@php($was = fn($field) => is_string(request()->input($field)) ? mb_scrub(request()->input($field)) : (string) ($ready->$field ?? ''))
+@php($was = fn($field) => is_string(request()->input($field)) ? mb_scrub(request()->input($field)) : (string)
+    ($ready->$field ?? ''))
 <x-layouts.page title="Ready message" nav="tray">
   <main id="main" class="desk write">
     <div class="desk-head">

@@ -15,7 +15,9 @@
       <section class="verdict-box verdict-{{ $verified->verdict === 'verified' ? 'good' : 'look' }}"
         aria-label="Did it arrive">
         <h2>
-          {{ ['verified' => 'Verified', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision', 'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' => 'No card of yours in it'][$verified->verdict] }}
+          {{ ['verified' => 'Verified', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
+              'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' =>
+                  'No card of yours in it'][$verified->verdict] }}
         </h2>
         <ul>
           @foreach ($verified->says() as $sentence)

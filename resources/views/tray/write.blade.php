@@ -1,4 +1,5 @@
-@php($was = fn($field, $default = '') => is_string(request()->input($field)) ? mb_scrub(request()->input($field)) : $default)
+@php($was = fn($field, $default = '') => is_string(request()->input($field)) ? mb_scrub(request()->input($field)) :
+    $default)
 <x-layouts.page title="Write a message" nav="tray">
   <main id="main" class="desk write">
     <div class="desk-head">
@@ -24,7 +25,13 @@
       @endif
       <input type="hidden" name="of" value="{{ $of }}"><input type="hidden" name="way"
         value="{{ $way }}">
-      @foreach ([['from', 'From', $was('from', $way === 'reply' ? $earlier->to() : $member)], ['to', 'To', $was('to', $way === 'reply' ? $earlier->from() : $member)], ['subject', 'Subject', $was('subject', $earlier ? ($way === 'reply' ? 'Re: ' : 'Fwd: ') . $earlier->subject() : $ready->subject ?? '')]] as [$field, $label, $value])
+      @foreach ([
+          ['from', 'From', $was('from', $way === 'reply' ? $earlier->to() : $member)],
+          ['to', 'To', $was('to', $way === 'reply' ? $earlier->from() : $member)],
+          ['subject', 'Subject', $was('subject', $earlier
+              ? ($way === 'reply' ? 'Re: ' : 'Fwd: ') . $earlier->subject()
+              : $ready->subject ?? '')],
+      ] as [$field, $label, $value])
         <div class="line-row"><label for="write-{{ $field }}">{{ $label }}</label>
           <div><input class="form-control" id="write-{{ $field }}" name="{{ $field }}"
               value="{{ $value }}" autocomplete="off" @if ($field === 'from') list="addresses" @endif
@@ -58,7 +65,8 @@
       </div>
       <div class="line-row"><label for="write-body">Message</label>
         <div>
-          <textarea class="form-control" id="write-body" name="body" rows="7" aria-describedby="error-write-body">{{ $was('body', $ready->body ?? '') }}</textarea>
+          <textarea class="form-control" id="write-body" name="body" rows="7" aria-describedby="error-write-body">{{
+              $was('body', $ready->body ?? '') }}</textarea>
           <p class="field-error" id="error-write-body">{{ $refused['body'] ?? '' }}</p>
         </div>
       </div>

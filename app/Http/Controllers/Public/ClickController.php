@@ -34,7 +34,7 @@ final class ClickController
             );
         }
         $now = now();
-        // Written before the answer: a press that was answered is a press that was noted.
+        // Written before the answer: a click that was answered is a click that was noted.
         $clicks->insert('insert into clicks (tracked_link_id, at, visitor, filtered) values (?, ?, ?, ?)', [
             $number,
             $now->toDateTimeString(),
@@ -46,7 +46,7 @@ final class ClickController
             ),
         ]);
 
-        // Made by hand: the helper would load views and sessions, which take longer than noting the press.
+        // Made by hand: the helper would load views and sessions, which take longer than noting the click.
         return new Response('', 302, [
             'Location' => $address, 'Cache-Control' => 'no-store', 'X-Robots-Tag' => 'noindex',
             'Referrer-Policy' => 'no-referrer',
