@@ -14,7 +14,9 @@ const RETRY = 3000;
 let burst = '';
 const selected = () => bench.dataset.open;
 const revision = () => document.getElementById('kept').dataset.revision;
-const say = (words) => { document.getElementById('said').textContent = words; };
+const say = (words) => {
+  document.getElementById('said').textContent = words;
+};
 
 document.addEventListener('htmx:configRequest', (event) => {
   const { elt, parameters, headers } = event.detail;
@@ -54,7 +56,8 @@ function send(form) {
 
 document.addEventListener('htmx:afterRequest', (event) => {
   const { xhr, elt } = event.detail;
-  if (sending.delete(elt) && waiting.delete(elt) && (xhr.status === 200 || xhr.status === 422)) queueMicrotask(() => send(elt));
+  if (sending.delete(elt) && waiting.delete(elt) && (xhr.status === 200 || xhr.status === 422))
+    queueMicrotask(() => send(elt));
   const file = elt.querySelector?.('input[type="file"]');
   if (xhr.status === 200 && file?.value) file.value = '';
   if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
@@ -66,10 +69,15 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     const status = event.detail.xhr?.status ?? 0;
     bench.classList.add('unkept');
     const kept = document.getElementById('kept');
-    if (status === 413) return refuse(event.detail.elt, 'This file is over 10 MB: scale the picture down and choose it again.');
+    if (status === 413)
+      return refuse(event.detail.elt, 'This file is over 10 MB: scale the picture down and choose it again.');
     const signedOut = status === 419 || status === 401;
     const again = signedOut || status === 0 || status >= 500;
-    kept.textContent = signedOut ? 'not kept: sign in again in another tab' : again ? 'not kept yet, trying again' : 'not kept: reload the page';
+    kept.textContent = signedOut
+      ? 'not kept: sign in again in another tab'
+      : again
+        ? 'not kept yet, trying again'
+        : 'not kept: reload the page';
     say(kept.textContent);
     if (!again) return undefined;
     // With the button that was pressed: its value says which way, which kind, shown or not.
@@ -81,27 +89,40 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
 }
 
 // A file over the limit never leaves the machine: its sentence stands at once.
-bench.addEventListener('change', (event) => {
-  const input = event.target;
-  if (input.type === 'file' && input.files[0]?.size > 10_000_000) {
-    event.stopPropagation();
-    refuse(input.form, 'This file is over 10 MB: scale the picture down and choose it again.');
-    input.value = '';
-  }
-}, true);
+bench.addEventListener(
+  'change',
+  (event) => {
+    const input = event.target;
+    if (input.type === 'file' && input.files[0]?.size > 10_000_000) {
+      event.stopPropagation();
+      refuse(input.form, 'This file is over 10 MB: scale the picture down and choose it again.');
+      input.value = '';
+    }
+  },
+  true,
+);
 
-bench.addEventListener('focusin', (event) => { if (event.target.closest('.field')) burst = crypto.getRandomValues(new Uint32Array(2)).join('-'); });
+bench.addEventListener('focusin', (event) => {
+  if (event.target.closest('.field')) burst = crypto.getRandomValues(new Uint32Array(2)).join('-');
+});
 
 // A half-typed value is no mistake yet: its sentence waits for a pause or for leaving the field.
 const PAUSE = 1200;
 const pauses = new WeakMap();
-bench.addEventListener('input', (event) => {
-  const field = event.target.closest('.field');
-  if (!field) return;
-  field.classList.add('typing');
-  clearTimeout(pauses.get(field));
-  pauses.set(field, setTimeout(() => rest(field), PAUSE));
-}, true);
+bench.addEventListener(
+  'input',
+  (event) => {
+    const field = event.target.closest('.field');
+    if (!field) return;
+    field.classList.add('typing');
+    clearTimeout(pauses.get(field));
+    pauses.set(
+      field,
+      setTimeout(() => rest(field), PAUSE),
+    );
+  },
+  true,
+);
 bench.addEventListener('change', (event) => rest(event.target.closest('.field')), true);
 
 function rest(field) {
@@ -146,16 +167,26 @@ function select(id) {
   if (bench.dataset.open === id) return;
   bench.dataset.open = id;
   selectOnSheet(id);
-  window.htmx.ajax('GET', `${location.pathname}/tuning?piece=${encodeURIComponent(id)}`, { target: '#tuning', swap: 'outerHTML' });
+  window.htmx.ajax('GET', `${location.pathname}/tuning?piece=${encodeURIComponent(id)}`, {
+    target: '#tuning',
+    swap: 'outerHTML',
+  });
 }
 
 // One row is open at a time; the open one is the selected piece.
-bench.addEventListener('toggle', (event) => {
-  const id = event.target.dataset?.piece;
-  if (!id) return;
-  if (event.target.open) select(id);
-  else if (bench.dataset.open === id) { bench.dataset.open = ''; selectOnSheet(''); }
-}, true);
+bench.addEventListener(
+  'toggle',
+  (event) => {
+    const id = event.target.dataset?.piece;
+    if (!id) return;
+    if (event.target.open) select(id);
+    else if (bench.dataset.open === id) {
+      bench.dataset.open = '';
+      selectOnSheet('');
+    }
+  },
+  true,
+);
 
 bench.addEventListener('keydown', (event) => {
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
@@ -185,18 +216,31 @@ bench.addEventListener('click', (event) => {
   document.querySelectorAll('.gauge[aria-pressed]').forEach((other) => other.setAttribute('aria-pressed', 'false'));
   gauge.setAttribute('aria-pressed', String(on));
   const ids = on ? gauge.dataset.pieces.split(' ').filter(Boolean) : [];
-  document.querySelectorAll('#order .piece').forEach((row) => row.classList.toggle('marked', ids.includes(row.id.replace('piece-', ''))));
+  document
+    .querySelectorAll('#order .piece')
+    .forEach((row) => row.classList.toggle('marked', ids.includes(row.id.replace('piece-', ''))));
   document.querySelector('#order .marked')?.scrollIntoView({ block: 'nearest' });
-  say(on ? `${gauge.querySelector('.gauge-label').textContent}: ${ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '').join(', ')}` : '');
+  say(
+    on
+      ? `${gauge.querySelector('.gauge-label').textContent}: ${ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '').join(', ')}`
+      : '',
+  );
 });
 
 // Echoes: a press works in one, a second press goes back to the page as sent.
-const PAGES = { soft: 'As seen on a page turned dark', forced: 'As seen on a page forced dark', phone: 'As sent, on a phone', blocked: 'As seen with pictures blocked' };
+const PAGES = {
+  soft: 'As seen on a page turned dark',
+  forced: 'As seen on a page forced dark',
+  phone: 'As sent, on a phone',
+  blocked: 'As seen with pictures blocked',
+};
 bench.addEventListener('click', (event) => {
   const echo = event.target.closest('[data-echo-of]');
   if (!echo) return;
   const way = echo.getAttribute('aria-pressed') === 'true' ? '' : echo.dataset.echoOf;
-  document.querySelectorAll('[data-echo-of]').forEach((other) => other.setAttribute('aria-pressed', String(other.dataset.echoOf === way)));
+  document
+    .querySelectorAll('[data-echo-of]')
+    .forEach((other) => other.setAttribute('aria-pressed', String(other.dataset.echoOf === way)));
   document.querySelector('[data-page]').textContent = PAGES[way] ?? 'As sent, light page';
   document.querySelector('.paper').classList.toggle('paper-dark', way === 'soft' || way === 'forced');
   showAs(way);
@@ -213,10 +257,19 @@ watchEdges(selected, (id, field, size) => {
   if (id === '') input.dispatchEvent(new Event('change', { bubbles: true }));
   else send(input.form);
 });
-watchRuler(() => { showSheet(true); selectOnSheet(selected()); });
+watchRuler(() => {
+  showSheet(true);
+  selectOnSheet(selected());
+});
 
-watchFrames((id) => {
-  const row = document.querySelector(`#order details[data-piece="${CSS.escape(id)}"]`);
-  if (row) { row.open = true; row.scrollIntoView({ block: 'nearest' }); }
-}, () => selectOnSheet(selected()));
+watchFrames(
+  (id) => {
+    const row = document.querySelector(`#order details[data-piece="${CSS.escape(id)}"]`);
+    if (row) {
+      row.open = true;
+      row.scrollIntoView({ block: 'nearest' });
+    }
+  },
+  () => selectOnSheet(selected()),
+);
 settle();

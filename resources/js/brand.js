@@ -10,7 +10,8 @@ document.addEventListener('input', (event) => {
 });
 
 document.addEventListener('htmx:configRequest', (event) => {
-  if (event.detail.parameters.has?.('number') || 'number' in event.detail.parameters) event.detail.parameters.set('number', kept().dataset.number);
+  if (event.detail.parameters.has?.('number') || 'number' in event.detail.parameters)
+    event.detail.parameters.set('number', kept().dataset.number);
   const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
   if (token) event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
 });
@@ -21,7 +22,12 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     if (event.detail.requestConfig?.verb !== 'post') return;
     main().classList.add('unkept');
     const again = status === 0 || status >= 500;
-    kept().textContent = status === 419 || status === 401 ? 'not kept: sign in again in another tab' : again ? 'not kept yet, trying again' : 'not kept: reload the page';
+    kept().textContent =
+      status === 419 || status === 401
+        ? 'not kept: sign in again in another tab'
+        : again
+          ? 'not kept yet, trying again'
+          : 'not kept: reload the page';
     const { elt, requestConfig } = event.detail;
     const pressed = requestConfig?.triggeringEvent?.submitter;
     if (again) setTimeout(() => (pressed ? pressed.click() : window.htmx.trigger(elt, 'submit')), RETRY);
@@ -36,7 +42,13 @@ document.addEventListener('htmx:afterSettle', (event) => {
 
 function times() {
   document.querySelectorAll('[data-when]').forEach((time) => {
-    time.textContent = new Date(time.dateTime).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+    time.textContent = new Date(time.dateTime).toLocaleString('en-GB', {
+      day: 'numeric',
+      month: 'short',
+      hour: '2-digit',
+      minute: '2-digit',
+      hourCycle: 'h23',
+    });
   });
   kept().textContent = `kept ${new Date(kept().dateTime).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
 }

@@ -23,13 +23,23 @@ function write() {
   const [across, down] = sides();
   const data = cropper.getData();
   const had = { x: number('x'), y: number('y'), width: number('width'), height: number('height') };
-  const next = { x: round(data.x / across), y: round(data.y / down), width: round(data.width / across), height: round(data.height / down) };
+  const next = {
+    x: round(data.x / across),
+    y: round(data.y / down),
+    width: round(data.width / across),
+    height: round(data.height / down),
+  };
   // The focus goes where the frame goes.
-  for (const [axis, at, size] of [['focusX', 'x', 'width'], ['focusY', 'y', 'height']]) {
+  for (const [axis, at, size] of [
+    ['focusX', 'x', 'width'],
+    ['focusY', 'y', 'height'],
+  ]) {
     const share = had[size] > 0 ? Math.min(1, Math.max(0, (number(axis) - had[at]) / had[size])) : 0.5;
     field(axis).value = round(next[at] + share * next[size]);
   }
-  Object.entries(next).forEach(([name, value]) => { field(name).value = value; });
+  Object.entries(next).forEach(([name, value]) => {
+    field(name).value = value;
+  });
   field('turn').value = ((Math.round(data.rotate) % 360) + 360) % 360;
   show();
 }
@@ -39,7 +49,13 @@ function read() {
   writing = true;
   cropper.rotateTo(number('turn'));
   const [across, down] = sides();
-  cropper.setData({ rotate: number('turn'), x: number('x') * across, y: number('y') * down, width: number('width') * across, height: number('height') * down });
+  cropper.setData({
+    rotate: number('turn'),
+    x: number('x') * across,
+    y: number('y') * down,
+    width: number('width') * across,
+    height: number('height') * down,
+  });
   writing = false;
   show();
 }
@@ -58,7 +74,9 @@ function place() {
 }
 
 function bake() {
-  const part = Object.fromEntries(['x', 'y', 'width', 'height', 'turn', 'focusX', 'focusY'].map((name) => [`part[${name}]`, field(name).value]));
+  const part = Object.fromEntries(
+    ['x', 'y', 'width', 'height', 'turn', 'focusX', 'focusY'].map((name) => [`part[${name}]`, field(name).value]),
+  );
   const [across, down] = sides();
   const ratio = (number('height') * down) / (number('width') * across);
   document.querySelectorAll('[data-bake]').forEach(async (item) => {
@@ -66,39 +84,65 @@ function bake() {
     const free = item.dataset.bake === 'square';
     const width = free ? Math.max(20, Math.round(Math.min(200, 96 / ratio))) : 96;
     const asked = new URLSearchParams({
-      ...part, shape: item.dataset.bake, tone: hand ? 'ink' : document.getElementById('bake-tone').value, ink: '#2c5c3e',
-      width, height: free ? Math.max(8, Math.round(width * ratio)) : 96, outline: document.getElementById('bake-outline').checked ? 1 : 0,
+      ...part,
+      shape: item.dataset.bake,
+      tone: hand ? 'ink' : document.getElementById('bake-tone').value,
+      ink: '#2c5c3e',
+      width,
+      height: free ? Math.max(8, Math.round(width * ratio)) : 96,
+      outline: document.getElementById('bake-outline').checked ? 1 : 0,
     });
     item.dataset.asked = asked;
     const answer = await fetch(`${stage.dataset.preview}?${asked}`);
     if (item.dataset.asked !== String(asked)) return;
     const words = item.querySelector('.measure');
-    if (!answer.ok) { words.textContent = await answer.text(); return; }
+    if (!answer.ok) {
+      words.textContent = await answer.text();
+      return;
+    }
     const url = URL.createObjectURL(await answer.blob());
-    item.querySelectorAll('img').forEach((picture) => { picture.src = url; picture.width = width; });
+    item.querySelectorAll('img').forEach((picture) => {
+      picture.src = url;
+      picture.width = width;
+    });
     words.textContent = `${(Number(answer.headers.get('X-Weight')) / 1000).toFixed(1)} KB. ${answer.headers.get('X-Why')}.`;
   });
 }
 
-image.addEventListener('ready', () => {
-  stage.querySelector('.cropper-container').append(dot);
-  read();
-}, { once: true });
+image.addEventListener(
+  'ready',
+  () => {
+    stage.querySelector('.cropper-container').append(dot);
+    read();
+  },
+  { once: true },
+);
 image.addEventListener('crop', write);
 image.addEventListener('zoom', () => requestAnimationFrame(place));
 
 function start() {
   cropper = new window.Cropper(image, {
-    viewMode: 1, autoCropArea: 1, zoomOnWheel: false, toggleDragModeOnDblclick: false, checkOrientation: false, background: false,
+    viewMode: 1,
+    autoCropArea: 1,
+    zoomOnWheel: false,
+    toggleDragModeOnDblclick: false,
+    checkOrientation: false,
+    background: false,
   });
 }
 proportion.addEventListener('change', () => cropper.setAspectRatio(proportion.value ? Number(proportion.value) : NaN));
-document.querySelectorAll('[data-turn]').forEach((button) => button.addEventListener('click', () => turn(Number(button.dataset.turn))));
-document.querySelectorAll('[data-zoom]').forEach((button) => button.addEventListener('click', () => size(Number(button.dataset.zoom))));
+document
+  .querySelectorAll('[data-turn]')
+  .forEach((button) => button.addEventListener('click', () => turn(Number(button.dataset.turn))));
+document
+  .querySelectorAll('[data-zoom]')
+  .forEach((button) => button.addEventListener('click', () => size(Number(button.dataset.zoom))));
 document.querySelector('[data-whole]').addEventListener('click', () => {
   proportion.value = '';
   cropper.setAspectRatio(NaN);
-  Object.entries({ x: 0, y: 0, width: 1, height: 1, focusX: 0.5, focusY: 0.5 }).forEach(([name, value]) => { field(name).value = value; });
+  Object.entries({ x: 0, y: 0, width: 1, height: 1, focusX: 0.5, focusY: 0.5 }).forEach(([name, value]) => {
+    field(name).value = value;
+  });
   read();
 });
 form.querySelector('.part').addEventListener('change', read);
@@ -107,14 +151,22 @@ document.getElementById('bake-outline').addEventListener('change', bake);
 
 function turn(by) {
   field('turn').value = (((number('turn') + by) % 360) + 360) % 360;
-  Object.entries({ x: 0, y: 0, width: 1, height: 1, focusX: 0.5, focusY: 0.5 }).forEach(([name, value]) => { field(name).value = value; });
+  Object.entries({ x: 0, y: 0, width: 1, height: 1, focusX: 0.5, focusY: 0.5 }).forEach(([name, value]) => {
+    field(name).value = value;
+  });
   read();
 }
 
 function size(by) {
   const data = cropper.getData();
   const factor = 1 + by;
-  cropper.setData({ ...data, x: data.x - (data.width * by) / 2, y: data.y - (data.height * by) / 2, width: data.width * factor, height: data.height * factor });
+  cropper.setData({
+    ...data,
+    x: data.x - (data.width * by) / 2,
+    y: data.y - (data.height * by) / 2,
+    width: data.width * factor,
+    height: data.height * factor,
+  });
 }
 
 function focusAt(x, y) {
@@ -142,9 +194,11 @@ stage.addEventListener('keydown', (event) => {
   else if (event.key === '-') size(-0.05);
   else if (event.key === '[') turn(-1);
   else if (event.key === ']') turn(1);
-  else if (event.key === 'f' || event.key === 'F') focusAt(number('x') + number('width') / 2, number('y') + number('height') / 2);
+  else if (event.key === 'f' || event.key === 'F')
+    focusAt(number('x') + number('width') / 2, number('y') + number('height') / 2);
   else return;
   event.preventDefault();
 });
 
-if (image.complete) start(); else image.addEventListener('load', start, { once: true });
+if (image.complete) start();
+else image.addEventListener('load', start, { once: true });

@@ -14,7 +14,8 @@ export function watchEdges(selected, save) {
   box().append(note);
 
   const row = () => document.querySelector(`#order details[data-piece="${CSS.escape(selected() || '-')}"]`);
-  const on = (what) => frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] ${what}`.trim());
+  const on = (what) =>
+    frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] ${what}`.trim());
   const isButton = () => row()?.dataset.resize?.startsWith('button');
   const picture = () => (isButton() ? on('td[bgcolor]') : on('img'));
   const column = document.createElement('span');
@@ -22,17 +23,30 @@ export function watchEdges(selected, save) {
   box().append(column);
   // A text beside another column: the gap to it is dragged at its start.
   const beside = () => {
-    const cell = row()?.closest('[data-zone="text"]') && !row().dataset.resize && on('') ;
+    const cell = row()?.closest('[data-zone="text"]') && !row().dataset.resize && on('');
     return cell && cell.getBoundingClientRect().left > 40;
   };
-  new MutationObserver(() => { column.hidden = !beside(); edge.hidden = !(row()?.dataset.resize && picture()); }).observe(box(), { attributes: true, attributeFilter: ['style', 'hidden'] });
+  new MutationObserver(() => {
+    column.hidden = !beside();
+    edge.hidden = !(row()?.dataset.resize && picture());
+  }).observe(box(), { attributes: true, attributeFilter: ['style', 'hidden'] });
 
   // What others on the sheet measure, and how tall the text beside a headshot is: sizes worth stopping at.
   function stops(field) {
     const page = frame().contentDocument;
-    const others = [...page.querySelectorAll('[data-piece] img')].filter((image) => image !== picture()).map((image) => image.getBoundingClientRect().width);
-    const text = [...page.querySelectorAll('[data-piece]')].filter((cell) => !cell.querySelector('img') && document.querySelector(`ol[data-zone="text"] [data-piece="${CSS.escape(cell.dataset.piece.split(' ')[0])}"]`)).map((cell) => cell.getBoundingClientRect());
-    const tall = text.length ? Math.max(...text.map((rect) => rect.bottom)) - Math.min(...text.map((rect) => rect.top)) : 0;
+    const others = [...page.querySelectorAll('[data-piece] img')]
+      .filter((image) => image !== picture())
+      .map((image) => image.getBoundingClientRect().width);
+    const text = [...page.querySelectorAll('[data-piece]')]
+      .filter(
+        (cell) =>
+          !cell.querySelector('img') &&
+          document.querySelector(`ol[data-zone="text"] [data-piece="${CSS.escape(cell.dataset.piece.split(' ')[0])}"]`),
+      )
+      .map((cell) => cell.getBoundingClientRect());
+    const tall = text.length
+      ? Math.max(...text.map((rect) => rect.bottom)) - Math.min(...text.map((rect) => rect.top))
+      : 0;
     return [...(field === 'size' ? [tall] : []), ...others, ...SIZES].map(Math.round);
   }
 
@@ -47,11 +61,15 @@ export function watchEdges(selected, save) {
       note.textContent = `${gap} px between columns`;
     };
     column.addEventListener('pointermove', move);
-    column.addEventListener('lostpointercapture', () => {
-      column.removeEventListener('pointermove', move);
-      note.textContent = '';
-      if (gap !== start) save('', 'style-gaps-columns', gap);
-    }, { once: true });
+    column.addEventListener(
+      'lostpointercapture',
+      () => {
+        column.removeEventListener('pointermove', move);
+        note.textContent = '';
+        if (gap !== start) save('', 'style-gaps-columns', gap);
+      },
+      { once: true },
+    );
   });
 
   // The button grows on both sides of its words.
@@ -68,11 +86,15 @@ export function watchEdges(selected, save) {
       note.textContent = `${wide} px beside its words`;
     };
     edge.addEventListener('pointermove', move);
-    edge.addEventListener('lostpointercapture', () => {
-      edge.removeEventListener('pointermove', move);
-      note.textContent = '';
-      if (wide !== start) save('', 'style-button-wide', wide);
-    }, { once: true });
+    edge.addEventListener(
+      'lostpointercapture',
+      () => {
+        edge.removeEventListener('pointermove', move);
+        note.textContent = '';
+        if (wide !== start) save('', 'style-button-wide', wide);
+      },
+      { once: true },
+    );
   }
 
   edge.addEventListener('pointerdown', (down) => {
@@ -81,24 +103,35 @@ export function watchEdges(selected, save) {
     if (!image) return;
     down.preventDefault();
     edge.setPointerCapture(down.pointerId);
-    if (isButton()) { room(down, image, Number(least), Number(most)); return; }
+    if (isButton()) {
+      room(down, image, Number(least), Number(most));
+      return;
+    }
     const start = image.getBoundingClientRect();
     const ratio = start.height / start.width;
     const at = stops(field);
     let size = Math.round(start.width);
     const move = (event) => {
-      const asked = Math.min(Number(most), Math.max(Number(least), Math.round(start.width + event.clientX - down.clientX)));
-      size = at.find((stop) => stop >= Number(least) && stop <= Number(most) && Math.abs(stop - asked) <= NEAR) ?? asked;
+      const asked = Math.min(
+        Number(most),
+        Math.max(Number(least), Math.round(start.width + event.clientX - down.clientX)),
+      );
+      size =
+        at.find((stop) => stop >= Number(least) && stop <= Number(most) && Math.abs(stop - asked) <= NEAR) ?? asked;
       Object.assign(image.style, { width: `${size}px`, height: `${Math.round(size * ratio)}px` });
       const rect = image.getBoundingClientRect();
       Object.assign(box().style, { width: `${rect.width + 10}px`, height: `${rect.height + 8}px` });
       note.textContent = at.includes(size) ? `${size} px, stops here` : `${size} px`;
     };
     edge.addEventListener('pointermove', move);
-    edge.addEventListener('lostpointercapture', () => {
-      edge.removeEventListener('pointermove', move);
-      note.textContent = '';
-      if (size !== Math.round(start.width)) save(selected(), field, size);
-    }, { once: true });
+    edge.addEventListener(
+      'lostpointercapture',
+      () => {
+        edge.removeEventListener('pointermove', move);
+        note.textContent = '';
+        if (size !== Math.round(start.width)) save(selected(), field, size);
+      },
+      { once: true },
+    );
   });
 }

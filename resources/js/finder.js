@@ -10,7 +10,14 @@ function open(event) {
 }
 
 document.addEventListener('keydown', (event) => {
-  if (event.key !== '/' || event.ctrlKey || event.metaKey || event.altKey || event.target.closest?.('input, textarea, select, [contenteditable], dialog[open]')) return;
+  if (
+    event.key !== '/' ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    event.target.closest?.('input, textarea, select, [contenteditable], dialog[open]')
+  )
+    return;
   open(event);
 });
 document.querySelector('.find-open')?.addEventListener('click', open);
@@ -37,4 +44,6 @@ dialog.addEventListener('keydown', (event) => {
   else return;
   event.preventDefault();
 });
-dialog.addEventListener('click', (event) => { if (event.target === dialog) dialog.close(); });
+dialog.addEventListener('click', (event) => {
+  if (event.target === dialog) dialog.close();
+});

@@ -22,7 +22,8 @@ async function ask(revision) {
   shown = revision;
   open.querySelector('b').textContent = last.score;
   open.dataset.state = last.count === 0 ? 'good' : 'look';
-  open.title = last.count === 0 ? 'Proof: nothing to mend (P)' : `Proof: ${last.count} to look at, first: ${last.first} (P)`;
+  open.title =
+    last.count === 0 ? 'Proof: nothing to mend (P)' : `Proof: ${last.count} to look at, first: ${last.first} (P)`;
   mark();
 }
 
@@ -30,13 +31,17 @@ function mark() {
   const gauge = document.querySelector('.gauge-last');
   if (shown === document.getElementById('kept').dataset.revision && gauge) {
     gauge.querySelector('.gauge-figure').innerHTML = `<b>${Number(last.count)}</b> to look at`;
-    gauge.querySelector('.gauge-label').textContent = last.count === 0 ? 'the proof found nothing' : last.first.toLowerCase();
+    gauge.querySelector('.gauge-label').textContent =
+      last.count === 0 ? 'the proof found nothing' : last.first.toLowerCase();
   }
   document.querySelectorAll('#order .piece').forEach((row) => {
     const finding = last.pieces[row.id.replace('piece-', '')];
     const summary = row.querySelector('summary');
     let place = summary.querySelector('.row-mark');
-    if (!finding) { place?.remove(); return; }
+    if (!finding) {
+      place?.remove();
+      return;
+    }
     if (!place) {
       place = document.createElement('span');
       place.className = 'row-mark';

@@ -6,10 +6,12 @@ async function richly() {
   const html = source.value;
   const plain = text.textContent;
   if (navigator.clipboard?.write && window.ClipboardItem) {
-    return navigator.clipboard.write([new ClipboardItem({
-      'text/html': new Blob([html], { type: 'text/html' }),
-      'text/plain': new Blob([plain], { type: 'text/plain' }),
-    })]);
+    return navigator.clipboard.write([
+      new ClipboardItem({
+        'text/html': new Blob([html], { type: 'text/html' }),
+        'text/plain': new Blob([plain], { type: 'text/plain' }),
+      }),
+    ]);
   }
   // Without a secure context the asynchronous clipboard is missing; the copy event still takes both types.
   return byEvent({ 'text/html': html, 'text/plain': plain });
@@ -57,27 +59,39 @@ if (code) {
   made.make();
   const side = made.getModuleCount();
   let path = '';
-  for (let row = 0; row < side; row++) for (let column = 0; column < side; column++) if (made.isDark(row, column)) path += `M${column} ${row}h1v1h-1z`;
+  for (let row = 0; row < side; row++)
+    for (let column = 0; column < side; column++) if (made.isDark(row, column)) path += `M${column} ${row}h1v1h-1z`;
   // Four modules of quiet around it (ISO/IEC 18004), dark on light in either theme.
   code.innerHTML = `<svg viewBox="-4 -4 ${side + 8} ${side + 8}" shape-rendering="crispEdges"><path fill="#fff" d="M-4-4h${side + 8}v${side + 8}h-${side + 8}z"/><path d="${path}"/></svg>`;
 }
 
 const sheet = document.getElementById('sheet');
-const fit = () => { sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`; };
+const fit = () => {
+  sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`;
+};
 sheet.addEventListener('load', fit);
 fit();
 
 // Destinations are found by typing; one is chosen by its link.
 const find = document.getElementById('find-destination');
 const chooser = find?.closest('details');
-chooser?.addEventListener('toggle', () => { if (chooser.open) find.focus(); });
+chooser?.addEventListener('toggle', () => {
+  if (chooser.open) find.focus();
+});
 find?.addEventListener('input', () => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean);
   const rows = [...document.querySelectorAll('.destinations [data-words]')];
-  rows.forEach((row) => { row.hidden = !words.every((word) => row.dataset.words.includes(word)); });
-  document.querySelectorAll('.destination-group').forEach((group) => { group.hidden = [...group.querySelectorAll('li')].every((row) => row.hidden); });
+  rows.forEach((row) => {
+    row.hidden = !words.every((word) => row.dataset.words.includes(word));
+  });
+  document.querySelectorAll('.destination-group').forEach((group) => {
+    group.hidden = [...group.querySelectorAll('li')].every((row) => row.hidden);
+  });
   document.querySelector('.destinations-none').hidden = rows.some((row) => !row.hidden);
 });
 find?.addEventListener('keydown', (event) => {
-  if (event.key === 'Enter') { event.preventDefault(); document.querySelector('.destinations li:not([hidden]) a')?.click(); }
+  if (event.key === 'Enter') {
+    event.preventDefault();
+    document.querySelector('.destinations li:not([hidden]) a')?.click();
+  }
 });

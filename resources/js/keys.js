@@ -1,5 +1,7 @@
 // Keys of the bench. None fires while somebody types, chooses or has a window open.
-const typing = (element) => element.closest?.('input, textarea, select, [contenteditable], dialog[open]') || document.querySelector('dialog[open]');
+const typing = (element) =>
+  element.closest?.('input, textarea, select, [contenteditable], dialog[open]') ||
+  document.querySelector('dialog[open]');
 const rows = () => [...document.querySelectorAll('#order .piece > details > summary')];
 
 /** @param selected gives the id of the piece at work */
@@ -19,7 +21,11 @@ export function watchKeys(selected) {
     j: () => step(1),
     k: () => step(-1),
     h: () => press(`#eye-${CSS.escape(selected() || '-')}`),
-    a: () => { const add = document.querySelector('.add'); add.open = true; add.querySelector('.add-find').focus(); },
+    a: () => {
+      const add = document.querySelector('.add');
+      add.open = true;
+      add.querySelector('.add-find').focus();
+    },
     z: () => press('#undo:not(:disabled)'),
     Z: () => press('#redo:not(:disabled)'),
     p: () => press('#proof-open'),
@@ -29,9 +35,16 @@ export function watchKeys(selected) {
   };
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
-    if (event.key === 'Enter' && event.target.matches?.('summary') && event.target.parentElement.open && event.target.closest('.piece')) {
+    if (
+      event.key === 'Enter' &&
+      event.target.matches?.('summary') &&
+      event.target.parentElement.open &&
+      event.target.closest('.piece')
+    ) {
       event.preventDefault();
-      event.target.parentElement.querySelector('.fields input:not([type="hidden"]), .fields textarea, .fields select')?.focus();
+      event.target.parentElement
+        .querySelector('.fields input:not([type="hidden"]), .fields textarea, .fields select')
+        ?.focus();
       return;
     }
     const act = actions[event.key];
@@ -48,12 +61,25 @@ export function watchAdding() {
   const kinds = [...add.querySelectorAll('[data-words]')];
   find.addEventListener('input', () => {
     const words = find.value.toLowerCase().split(/\s+/).filter(Boolean);
-    kinds.forEach((kind) => { kind.hidden = !words.every((word) => kind.dataset.words.includes(word)); });
+    kinds.forEach((kind) => {
+      kind.hidden = !words.every((word) => kind.dataset.words.includes(word));
+    });
     add.querySelector('.add-none').hidden = kinds.some((kind) => !kind.hidden);
   });
   find.addEventListener('keydown', (event) => {
-    if (event.key === 'Enter') { event.preventDefault(); kinds.find((kind) => !kind.hidden)?.click(); }
-    if (event.key === 'Escape') { add.open = false; add.querySelector('summary').focus(); }
+    if (event.key === 'Enter') {
+      event.preventDefault();
+      kinds.find((kind) => !kind.hidden)?.click();
+    }
+    if (event.key === 'Escape') {
+      add.open = false;
+      add.querySelector('summary').focus();
+    }
   });
-  add.addEventListener('toggle', () => { if (!add.open) { find.value = ''; find.dispatchEvent(new Event('input')); } });
+  add.addEventListener('toggle', () => {
+    if (!add.open) {
+      find.value = '';
+      find.dispatchEvent(new Event('input'));
+    }
+  });
 }

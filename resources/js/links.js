@@ -15,14 +15,19 @@ export function linksFollow(revision) {
 
 /** @param revision gives the one on screen @param say tells a screen reader */
 export function watchLinks(revision, say) {
-  panel().addEventListener('toggle', (event) => { if (event.target === panel()) linksFollow(revision()); });
+  panel().addEventListener('toggle', (event) => {
+    if (event.target === panel()) linksFollow(revision());
+  });
   panel().addEventListener('click', (event) => {
     if (!event.target.matches('[data-check-all]')) return;
     event.preventDefault();
     const forms = [...panel().querySelectorAll('.links-check')];
     all = forms.length;
     event.target.disabled = true;
-    forms.forEach((form) => { form.dataset.asked = ''; window.htmx.trigger(form, 'submit'); });
+    forms.forEach((form) => {
+      form.dataset.asked = '';
+      window.htmx.trigger(form, 'submit');
+    });
   });
   document.addEventListener('htmx:afterRequest', (event) => {
     const { elt } = event.detail;
@@ -32,7 +37,13 @@ export function watchLinks(revision, say) {
     const place = panel().querySelector('[data-checked]');
     if (!all || !place) return;
     const look = panel().querySelectorAll('.verdict-look').length;
-    place.textContent = left ? `${all - left} of ${all}` : `${all} checked, ${look === 0 ? 'all answer' : `${look} to look at`}`;
-    if (!left) { all = 0; say(place.textContent); panel().querySelector('[data-check-all]').disabled = false; }
+    place.textContent = left
+      ? `${all - left} of ${all}`
+      : `${all} checked, ${look === 0 ? 'all answer' : `${look} to look at`}`;
+    if (!left) {
+      all = 0;
+      say(place.textContent);
+      panel().querySelector('[data-check-all]').disabled = false;
+    }
   });
 }

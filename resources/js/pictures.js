@@ -39,7 +39,9 @@ function next() {
   const body = new FormData();
   body.append('files[]', file, file.name || 'pasted.png');
   body.append('_token', form.elements._token.value);
-  request.upload.onprogress = (event) => { if (event.lengthComputable) bar.value = event.loaded / event.total; };
+  request.upload.onprogress = (event) => {
+    if (event.lengthComputable) bar.value = event.loaded / event.total;
+  };
   request.onload = () => {
     const answer = new DOMParser().parseFromString(request.responseText, 'text/html');
     const tile = answer.querySelector('.picture-tile:not(.picture-refused)');
@@ -49,7 +51,13 @@ function next() {
       document.querySelector('.empty')?.remove();
       row.remove();
     } else {
-      refuse(row, answer.querySelector('.field-error')?.textContent ?? (request.status === 413 ? 'This file is over 10 MB: scale the picture down and choose it again.' : 'It did not arrive: choose it again.'));
+      refuse(
+        row,
+        answer.querySelector('.field-error')?.textContent ??
+          (request.status === 413
+            ? 'This file is over 10 MB: scale the picture down and choose it again.'
+            : 'It did not arrive: choose it again.'),
+      );
     }
     busy = false;
     next();
@@ -57,22 +65,40 @@ function next() {
   request.onerror = () => {
     // Not lost: it waits and goes again.
     queue.unshift([file, row, bar]);
-    setTimeout(() => { busy = false; next(); }, 3000);
+    setTimeout(() => {
+      busy = false;
+      next();
+    }, 3000);
   };
   request.open('POST', form.action);
   request.setRequestHeader('Accept', 'application/json');
   request.send(body);
 }
 
-form.elements.files.addEventListener('change', (event) => { bring(event.target.files); event.target.value = ''; });
+form.elements.files.addEventListener('change', (event) => {
+  bring(event.target.files);
+  event.target.value = '';
+});
 form.addEventListener('submit', (event) => event.preventDefault());
 const area = document.querySelector('[data-drop]');
-area.addEventListener('dragover', (event) => { event.preventDefault(); area.classList.add('dropping'); });
-area.addEventListener('dragleave', (event) => { if (!area.contains(event.relatedTarget)) area.classList.remove('dropping'); });
-area.addEventListener('drop', (event) => { event.preventDefault(); area.classList.remove('dropping'); bring(event.dataTransfer.files); });
+area.addEventListener('dragover', (event) => {
+  event.preventDefault();
+  area.classList.add('dropping');
+});
+area.addEventListener('dragleave', (event) => {
+  if (!area.contains(event.relatedTarget)) area.classList.remove('dropping');
+});
+area.addEventListener('drop', (event) => {
+  event.preventDefault();
+  area.classList.remove('dropping');
+  bring(event.dataTransfer.files);
+});
 document.addEventListener('paste', (event) => {
   const files = [...event.clipboardData.files].filter((file) => file.type.startsWith('image/'));
-  if (files.length) { event.preventDefault(); bring(files); }
+  if (files.length) {
+    event.preventDefault();
+    bring(files);
+  }
 });
 
 // The camera, where there is one.
@@ -87,7 +113,8 @@ if (navigator.mediaDevices?.getUserMedia) {
       video.srcObject = await navigator.mediaDevices.getUserMedia({ video: { width: { ideal: 1600 } } });
       await video.play();
     } catch {
-      dialog.querySelector('.field-error').textContent = 'The camera is not to be had: allow it in the browser, or choose a file.';
+      dialog.querySelector('.field-error').textContent =
+        'The camera is not to be had: allow it in the browser, or choose a file.';
     }
   });
 }
@@ -101,4 +128,8 @@ dialog.querySelector('[data-take]').addEventListener('click', () => {
   dialog.close();
 });
 dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());
-dialog.addEventListener('close', () => { video.srcObject?.getTracks().forEach((track) => track.stop()); video.srcObject = null; dialog.querySelector('.field-error').textContent = ''; });
+dialog.addEventListener('close', () => {
+  video.srcObject?.getTracks().forEach((track) => track.stop());
+  video.srcObject = null;
+  dialog.querySelector('.field-error').textContent = '';
+});

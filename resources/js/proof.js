@@ -9,9 +9,17 @@ const scale = (tile) => {
   const width = Number(frame.dataset.width);
   const height = page?.firstElementChild ? page.scrollHeight : 0;
   // The whole of it, down to half its width: what is taller than that is cut.
-  const by = Math.max(tile.clientWidth / width / 2, Math.min(tile.clientWidth / width, tile.clientHeight / Math.max(1, height)));
+  const by = Math.max(
+    tile.clientWidth / width / 2,
+    Math.min(tile.clientWidth / width, tile.clientHeight / Math.max(1, height)),
+  );
   tile.style.setProperty('background-color', page ? getComputedStyle(page).backgroundColor : '');
-  Object.assign(frame.style, { width: `${width}px`, height: `${tile.clientHeight / by}px`, left: `${(tile.clientWidth - width * by) / 2}px`, transform: `scale(${by})` });
+  Object.assign(frame.style, {
+    width: `${width}px`,
+    height: `${tile.clientHeight / by}px`,
+    left: `${(tile.clientWidth - width * by) / 2}px`,
+    transform: `scale(${by})`,
+  });
 };
 const watcher = new ResizeObserver((entries) => entries.forEach((entry) => scale(entry.target)));
 tiles.forEach((tile) => {
@@ -21,7 +29,9 @@ tiles.forEach((tile) => {
 
 const outlined = document.getElementById('outlined');
 outlined?.addEventListener('change', () => {
-  document.querySelectorAll('iframe[data-plain]').forEach((frame) => { frame.src = outlined.checked ? frame.dataset.outlined : frame.dataset.plain; });
+  document.querySelectorAll('iframe[data-plain]').forEach((frame) => {
+    frame.src = outlined.checked ? frame.dataset.outlined : frame.dataset.plain;
+  });
 });
 
 // One of two readings shows from the left up to the line, the other from there on.
@@ -43,5 +53,7 @@ if (split) {
   move();
   fit();
 }
-document.querySelector('[data-goes] select')?.addEventListener('change', (event) => { location.href = event.target.value; });
+document.querySelector('[data-goes] select')?.addEventListener('change', (event) => {
+  location.href = event.target.value;
+});
 document.querySelector('[data-print]')?.addEventListener('click', () => window.print());

@@ -18,12 +18,22 @@ tiles.forEach((tile) => {
   watcher.observe(tile);
 });
 document.querySelectorAll('[data-when]').forEach((time) => {
-  time.textContent = new Date(time.dateTime).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+  time.textContent = new Date(time.dateTime).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  });
 });
 // What takes a while says so, and cannot be pressed twice.
-document.querySelectorAll('form[data-slow]').forEach((form) => form.addEventListener('submit', () => {
-  const button = form.querySelector('button');
-  button.setAttribute('aria-busy', 'true');
-  button.textContent = 'Putting it on the cards…';
-  setTimeout(() => { button.disabled = true; });
-}));
+document.querySelectorAll('form[data-slow]').forEach((form) =>
+  form.addEventListener('submit', () => {
+    const button = form.querySelector('button');
+    button.setAttribute('aria-busy', 'true');
+    button.textContent = 'Putting it on the cards…';
+    setTimeout(() => {
+      button.disabled = true;
+    });
+  }),
+);

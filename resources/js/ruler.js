@@ -25,7 +25,11 @@ function fit() {
   document.querySelector('.stage').classList.toggle('stage-small', needed > room);
   paper.style.zoom = needed > room && zoom.getAttribute('aria-pressed') === 'true' ? room / needed : '';
 }
-zoom.addEventListener('click', () => { zoom.setAttribute('aria-pressed', String(zoom.getAttribute('aria-pressed') !== 'true')); fit(); requestAnimationFrame(moved); });
+zoom.addEventListener('click', () => {
+  zoom.setAttribute('aria-pressed', String(zoom.getAttribute('aria-pressed') !== 'true'));
+  fit();
+  requestAnimationFrame(moved);
+});
 new ResizeObserver(fit).observe(document.querySelector('.stage-body'));
 
 /** @param onMove called once the card has its new width */
@@ -43,7 +47,14 @@ export function watchRuler(onMove) {
   });
   end.addEventListener('keydown', (event) => {
     const now = Number(end.getAttribute('aria-valuenow'));
-    const to = { ArrowLeft: now - 10, ArrowRight: now + 10, Home: LEAST, End: MOST, PageDown: STOPS.findLast((stop) => stop < now), PageUp: STOPS.find((stop) => stop > now) }[event.key];
+    const to = {
+      ArrowLeft: now - 10,
+      ArrowRight: now + 10,
+      Home: LEAST,
+      End: MOST,
+      PageDown: STOPS.findLast((stop) => stop < now),
+      PageUp: STOPS.find((stop) => stop > now),
+    }[event.key];
     if (to === undefined) return;
     event.preventDefault();
     setWidth(event.shiftKey ? now + Math.sign(to - now) : to);

@@ -29,13 +29,25 @@ function turn(page, way, dark, paper) {
     }
     return paper;
   };
-  page.querySelectorAll('[bgcolor]').forEach((cell) => { cell.dataset.background = cell.getAttribute('bgcolor'); });
+  page.querySelectorAll('[bgcolor]').forEach((cell) => {
+    cell.dataset.background = cell.getAttribute('bgcolor');
+  });
   page.querySelectorAll('[style]').forEach((element) => {
     const background = backgroundOf(element);
-    element.setAttribute('style', element.getAttribute('style')
-      .replace(/(^|;)color:(#[0-9a-f]{6})/g, (all, before, ink) => `${before}color:${inks[`${ink} ${background}`] ?? ink}`)
-      .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${backgrounds[own] ?? own}`)
-      .replace(/(border-[a-z]+:\d+px solid )(#[0-9a-f]{6})/g, (all, before, ink) => `${before}${inks[`${ink} ${paper}`] ?? ink}`));
+    element.setAttribute(
+      'style',
+      element
+        .getAttribute('style')
+        .replace(
+          /(^|;)color:(#[0-9a-f]{6})/g,
+          (all, before, ink) => `${before}color:${inks[`${ink} ${background}`] ?? ink}`,
+        )
+        .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${backgrounds[own] ?? own}`)
+        .replace(
+          /(border-[a-z]+:\d+px solid )(#[0-9a-f]{6})/g,
+          (all, before, ink) => `${before}${inks[`${ink} ${paper}`] ?? ink}`,
+        ),
+    );
   });
 }
 
@@ -52,7 +64,9 @@ export function showAs(way) {
   // The letter around it is the same page.
   const { paper } = document.getElementById('sheet-source').dataset;
   const { dark } = document.getElementById('dark-source').dataset;
-  document.querySelector('.paper').style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
+  document
+    .querySelector('.paper')
+    .style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
 /** Puts the rendering the last answer brought into every frame. */
@@ -63,7 +77,10 @@ export function showSheet(anew = false) {
   for (const frame of frames()) {
     const page = body(frame);
     if (!page) continue;
-    if (page.dataset.revision === revision) { turn(page, frame.dataset.dark, dark, paper); continue; }
+    if (page.dataset.revision === revision) {
+      turn(page, frame.dataset.dark, dark, paper);
+      continue;
+    }
     page.dataset.revision = revision;
     delete page.dataset.turned;
     // Our own markup: the only src attributes are those of pictures, their quotes always double.
@@ -86,8 +103,10 @@ export function selectOnSheet(id) {
   const area = range.getBoundingClientRect();
   const { offsetLeft, offsetTop } = sheet();
   Object.assign(box.style, {
-    left: `${offsetLeft + area.left - 5}px`, top: `${offsetTop + area.top - 4}px`,
-    width: `${area.width + 10}px`, height: `${area.height + 8}px`,
+    left: `${offsetLeft + area.left - 5}px`,
+    top: `${offsetTop + area.top - 4}px`,
+    width: `${area.width + 10}px`,
+    height: `${area.height + 8}px`,
   });
 }
 
