@@ -69,7 +69,10 @@ final class Limits
     /** Smallest type that reads without effort. */
     public const SMALL_TEXT = 11;
 
-    /** Contrast on a page forced dark: what large text needs (WCAG 2.2, 1.4.3), less what eyes used to the dark make up for. */
+    /**
+     * Contrast on a page forced dark: what large text needs (WCAG 2.2, 1.4.3), less what eyes used to the dark make up
+     * for.
+     */
     public const DARK_CONTRAST = 2.5;
 
     /** Contrast of lines and handwriting (WCAG 2.2, 1.4.11). */

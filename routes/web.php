@@ -27,7 +27,8 @@ use Illuminate\Support\Facades\Route;
 Route::redirect('/', '/cards');
 
 Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
-Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->middleware('reads')->name('phone.sheet');
+Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card',
+    '[0-9]{1,15}')->middleware('reads')->name('phone.sheet');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -80,7 +81,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/', [BringController::class, 'confirm'])->name('cards.confirm');
     });
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
-    Route::get('/starters/{starter}/sheet', [StartController::class, 'sheet'])->middleware('reads')->name('starters.sheet');
+    Route::get('/starters/{starter}/sheet', [StartController::class,
+        'sheet'])->middleware('reads')->name('starters.sheet');
 
     Route::prefix('/pictures')->group(function () {
         Route::get('/', [PictureController::class, 'index'])->name('pictures');
@@ -125,7 +127,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::prefix('/cards/{card}')->where(['card' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [BenchController::class, 'show'])->name('bench');
         Route::get('/sheet', [BenchController::class, 'sheet'])->middleware('reads')->name('sheet');
-        Route::get('/sheet/drafted', [BrandChangeController::class, 'sheet'])->middleware('reads')->name('sheet.drafted');
+        Route::get('/sheet/drafted', [BrandChangeController::class,
+            'sheet'])->middleware('reads')->name('sheet.drafted');
         Route::get('/tuning', [BenchController::class, 'tuning'])->middleware('reads')->name('tuning');
 
         Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');

@@ -34,9 +34,9 @@ final readonly class Advice
     ) {
     }
 
-    public static function of(Workbench $bench, Piece $piece): self
+    /** @param  ?Box  $box  where the piece stands */
+    public static function of(Card $card, Piece $piece, ?Box $box): self
     {
-        $card = $bench->document;
         $blocks = $card->content($piece);
         $fit = PictureFit::of($card);
         $hrefs = array_merge([], ...array_map(
@@ -44,7 +44,7 @@ final readonly class Advice
         ));
 
         return new self(
-            $bench->box($piece),
+            $box,
             array_merge([], ...array_map(fn (Block $block) => self::read($block, $piece, $card), $blocks)),
             $fit?->piece === $piece->id ? $fit : null,
             array_slice(array_values(array_unique($hrefs)), 0, Limits::TRIED),
@@ -82,7 +82,8 @@ final readonly class Advice
         return $ratio >= Contrast::TEXT
             ? new AdviceLine(true, $says.'; '.round($run->size, 1).' px.', $one($ratio).' : 1')
             : new AdviceLine(
-                false, $says.'. Under '.Contrast::TEXT.' it is hard to read: choose a stronger ink.', $one($ratio).' : 1',
+                false, $says.'. Under '.Contrast::TEXT.' it is hard to read: choose a stronger '
+                    .'ink.', $one($ratio).' : 1',
             );
     }
 }

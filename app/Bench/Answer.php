@@ -99,7 +99,8 @@ final readonly class Answer
             str_starts_with($refusal->path, '/style') => 'style',
             str_starts_with($refusal->path, '/tags/patterns') => 'tag-'.$refusal->field(),
             str_starts_with($refusal->path, '/tags') => 'tags',
-            $refusal->path === '/tuning/several' || ($this->piece === '' && str_starts_with($refusal->path, '/tuning')) => 'several',
+            $refusal->path === '/tuning/several' || ($this->piece === '' && str_starts_with($refusal->path,
+                '/tuning')) => 'several',
             str_starts_with($refusal->path, '/tuning') => $this->piece.'.tuning-'.$refusal->field(),
             default => trim($this->piece.'.'.$refusal->field(), '.'),
         };

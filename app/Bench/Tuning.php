@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
+use InkyCard\Card\Card;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Oklch;
@@ -27,9 +28,9 @@ final readonly class Tuning
 
     public Style $style;
 
-    public function __construct(private Workbench $bench)
+    public function __construct(private Card $card, private Brand $brand)
     {
-        $this->style = $bench->document->style;
+        $this->style = $card->style;
     }
 
     /** @return array<string, string> */
@@ -62,7 +63,7 @@ final readonly class Tuning
      */
     public function own(): array
     {
-        $brand = $this->bench->brand();
+        $brand = $this->brand;
         $own = [];
         foreach (InkRole::cases() as $role) {
             $ink = $this->style->ink($role);
@@ -141,6 +142,6 @@ final readonly class Tuning
     /** @return list<Piece> shown, with something in them */
     public function filled(): array
     {
-        return $this->bench->document->filled();
+        return $this->card->filled();
     }
 }

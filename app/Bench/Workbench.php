@@ -6,7 +6,6 @@ use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\Cache;
-use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card as Document;
@@ -91,24 +90,18 @@ final readonly class Workbench
 
     public function tuning(): Tuning
     {
-        return new Tuning($this);
+        return new Tuning($this->document, StoredBrand::in($this->card->workspace)->document());
     }
 
     public function advice(Piece $piece): Advice
     {
-        return Advice::of($this, $piece);
+        return Advice::of($this->document, $piece, $this->box($piece));
     }
 
     /** Where a piece stands in a 600 px window; null when nothing of it shows. */
     public function box(Piece $piece): ?Box
     {
         return $this->measured->boxes[$piece->id] ?? null;
-    }
-
-    /** The brand its inks are compared with. */
-    public function brand(): Brand
-    {
-        return StoredBrand::in($this->card->workspace)->document();
     }
 
     public static function of(StoredCard $card, ?Document $document = null): self

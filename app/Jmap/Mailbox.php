@@ -70,7 +70,8 @@ final class Mailbox
     {
         $identities = [];
         foreach (
-            array_slice((array) ($this->call('Identity/get', ['ids' => null])['list'] ?? []), 0, self::IDENTITIES) as $one
+            array_slice((array) ($this->call('Identity/get', ['ids' => null])['list'] ?? []), 0,
+                self::IDENTITIES) as $one
         ) {
             if (is_array($one) && is_string($one['id'] ?? null) && is_string($one['email'] ?? null)) {
                 $words = fn (string $key): string => is_string($one[$key] ?? null) ? $one[$key] : '';

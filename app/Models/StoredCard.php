@@ -89,7 +89,8 @@ final class StoredCard extends Model
     private static function current(Workspace $workspace): Builder
     {
         return DB::table('cards')
-            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
+            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number',
+                'cards.head'))
             ->where('workspace_id', $workspace->id)
             ->select(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
     }

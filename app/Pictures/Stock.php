@@ -17,7 +17,8 @@ final class Stock
     }
 
     /**
-     * @return array{originals: int, originals_missing: list<string>, variants: int, variants_baked_again: int, variants_lost: list<string>, orphans_removed: int}
+     * @return array{originals: int, originals_missing: list<string>, variants: int,
+     *     variants_baked_again: int, variants_lost: list<string>, orphans_removed: int}
      */
     public function check(): array
     {

@@ -17,7 +17,8 @@ final readonly class Uses
     {
         $cards = [];
         $heads = DB::table('cards')->where('workspace_id', $workspace->id)->orderBy('cards.id')
-            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
+            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number',
+                'cards.head'))
             ->select(['cards.id', 'cards.name', 'r.document']);
         foreach ($heads->cursor() as $card) {
             preg_match_all('/"(?:picture|hand):([0-9a-f]{64})/', $card->document, $found);

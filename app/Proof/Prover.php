@@ -60,7 +60,8 @@ final readonly class Prover
         }
         $verdicts = $moved = [];
         foreach (
-            $this->checks->known(array_values(array_unique(array_column(CardLink::all($document), 'address')))) as $address => $checked
+            $this->checks->known(array_values(array_unique(array_column(CardLink::all($document),
+                'address')))) as $address => $checked
         ) {
             $verdicts[$address] = $checked->verdict;
             if ($checked->verdict === Verdict::Moved) {

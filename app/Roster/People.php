@@ -41,7 +41,8 @@ final class People
     /** What somebody is called; empty for nobody of this workspace. */
     public static function name(Workspace $workspace, string $id): string
     {
-        $name = $id === '' ? null : DB::table('people')->where(['workspace_id' => $workspace->id, 'id' => $id])->value('name');
+        $name = $id === '' ? null : DB::table('people')->where(['workspace_id' => $workspace->id,
+            'id' => $id])->value('name');
 
         return is_string($name) ? $name : '';
     }

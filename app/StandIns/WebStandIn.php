@@ -87,7 +87,8 @@ final class WebStandIn implements HttpClientInterface
 
     private function picture(string $path): ?MockResponse
     {
-        $file = self::file(preg_replace('/^portrait-/', 'portraits/', $path, -1, $count), $count ? '' : 'banners/', 'svg');
+        $file = self::file(preg_replace('/^portrait-/', 'portraits/', $path, -1, $count), $count ? '' : 'banners/',
+            'svg');
 
         return $file === null
             ? null

@@ -20,7 +20,8 @@ final readonly class Brand
     /**
      * @param  array<string, Colour>  $inks  role => colour, every role
      * @param  array{name: float, text: float, small: float}  $sizes  CSS px
-     * @param  array{light: ?array{picture: string, ratio: float}, dark: ?array{picture: string, ratio: float}}  $logos  for light and dark pages; ratio is height by width
+     * @param  array{light: ?array{picture: string, ratio: float}, dark: ?array{picture: string,
+     *     ratio: float}}  $logos  for light and dark pages; ratio is height by width
      * @param  list<Notice>  $notices
      * @param  list<TradeRule>  $rules
      * @param  array<array-key, mixed>  $document  as read, unknown keys and all

@@ -51,7 +51,9 @@ final readonly class InkMatrix
         return $this->ratio >= Contrast::TEXT;
     }
 
-    /** Which ink has to give way where the two do not go together: text on paper, a button's background under its words. */
+    /**
+     * Which ink has to give way where the two do not go together: text on paper, a button's background under its words.
+     */
     public function yields(): InkRole
     {
         return $this->on === InkRole::Paper ? $this->text : $this->on;
@@ -73,7 +75,8 @@ final readonly class InkMatrix
         ) {
             [$ink, $background] = $this->yields() === $this->text ? [$other, $on] : [$text, $other];
 
-            return $page->ratio($ink, $background) >= Contrast::TEXT && Contrast::ratio($ink, $background) >= Contrast::TEXT;
+            return $page->ratio($ink, $background) >= Contrast::TEXT && Contrast::ratio($ink,
+                $background) >= Contrast::TEXT;
         });
     }
 

@@ -13,7 +13,9 @@ final class HumanFilter
      * gateways, tools.
      */
     private const MACHINES = '/bot\b|crawl|spider|slurp|preview|scan|monitor|validator|headless|phantom|lighthouse'
-        .'|facebookexternalhit|whatsapp|telegram|slack|discord|proofpoint|mimecast|barracuda|fortinet|symantec|trendmicro|urldefense|safelinks|ms-office|outlook-?safe|curl|wget|python|perl|ruby|java\/|okhttp|go-http|httpclient|libwww|axios|node-fetch/i';
+        .'|facebookexternalhit|whatsapp|telegram|slack|discord|proofpoint|mimecast|barracuda|fortinet|symantec|'
+            .'trendmicro|urldefense|safelinks|ms-office|outlook-?safe|curl|wget|python|perl|ruby|java\/|okhttp|'
+                .'go-http|httpclient|libwww|axios|node-fetch/i';
 
     /**
      * @param  string  $method  of HTTP

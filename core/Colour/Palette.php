@@ -6,6 +6,8 @@ namespace InkyCard\Colour;
  * The main colours of a picture: median cut (Heckbert, 1982) in OKLab over
  * what is neither clear nor the background it stands on. Equal pixels give equal
  * palettes.
+ *
+ * @phpstan-type Bin array{lab: array{float, float, float}, count: int, rgb: int, most: int}
  */
 final readonly class Palette
 {
@@ -100,7 +102,7 @@ final readonly class Palette
     /**
      * @param  array<int, int>  $counts  RGB => pixels
      * @param  array{float, float, float}|null  $background  left out
-     * @return list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}> colours of 5 bits a channel with their commonest exact one
+     * @return list<Bin> colours of 5 bits a channel with their commonest exact one
      */
     private static function bins(array $counts, ?array $background): array
     {
@@ -127,7 +129,7 @@ final readonly class Palette
     }
 
     /**
-     * @param  list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}>  $bins
+     * @param  list<Bin>  $bins
      * @return list<array{count: int, colour: Colour}>
      */
     private static function boxes(array $bins): array
@@ -171,7 +173,7 @@ final readonly class Palette
     }
 
     /**
-     * @param  list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}>  $box
+     * @param  list<Bin>  $box
      * @return array{int, float} axis and length of its longest side
      */
     private static function longest(array $box): array
@@ -188,8 +190,8 @@ final readonly class Palette
     }
 
     /**
-     * @param  list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}>  $box
-     * @return array{list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}>, list<array{lab: array{float, float, float}, count: int, rgb: int, most: int}>}
+     * @param  list<Bin>  $box
+     * @return array{list<Bin>, list<Bin>}
      */
     private static function split(array $box, int $axis): array
     {

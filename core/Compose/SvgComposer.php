@@ -66,7 +66,8 @@ final class SvgComposer
         $this->metrics = FontMetrics::of($style->typeface);
         $this->rtl = $sheet->card->direction() === 'rtl';
         $this->quiet = $style->ink(InkRole::Quiet);
-        $this->plain = new TextRun('', $style->ink(InkRole::Body), $style->sizes->text, lineHeight: $style->spacing->lineHeight);
+        $this->plain = new TextRun('', $style->ink(InkRole::Body), $style->sizes->text,
+            lineHeight: $style->spacing->lineHeight);
         $this->pictures->prepare($sheet->pictures());
         [$width, $height, $laid] = Measure::laid($sheet, $room);
         [$width, $height] = [(int) ceil($width) + 2 * self::MARGIN, (int) ceil($height) + 2 * self::MARGIN];
@@ -196,7 +197,8 @@ final class SvgComposer
         $y = $box->y;
         foreach ($html->lines() as $words) {
             foreach (
-                TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [, $stretches]
+                TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [,
+                    $stretches]
             ) {
                 $this->line([$this->plain], $stretches, $box->x, $y + $above);
                 $y += $line;

@@ -45,7 +45,10 @@ final class MessageWriter
         return self::withBoundaries($email->toString(), $parcel->token);
     }
 
-    /** The marks between its parts are drawn at random by the library: made of the token, equal parcels give equal bytes. */
+    /**
+     * The marks between its parts are drawn at random by the library: made of the token, equal parcels give equal
+     * bytes.
+     */
     private static function withBoundaries(string $message, string $token): string
     {
         preg_match_all('/\bboundary="?([^";\s]+)/', $message, $found);

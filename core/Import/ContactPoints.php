@@ -49,7 +49,8 @@ final class ContactPoints
         if (mb_strlen($part) > self::PROSE || Closing::is(trim($part)) || Closing::mayBe(trim($part))) {
             return trim($part);
         }
-        $part = self::take(self::PRONOUNS, $part, fn ($it) => $facts->add('pronouns', ['text' => $it[1]], 0.95, $it[1]));
+        $part = self::take(self::PRONOUNS, $part, fn ($it) => $facts->add('pronouns', ['text' => $it[1]], 0.95,
+            $it[1]));
         $part = self::take(
             self::MAIL, $part, fn ($it) => $facts->add('email', ['address' => rtrim($it[0], '.')], 0.93, $it[0]),
         );

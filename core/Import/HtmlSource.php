@@ -97,7 +97,8 @@ final class HtmlSource
         $source = Wrapped::inner($image->attributes['src'] ?? '');
 
         return new ImportedPicture(
-            preg_match('~^cid:inside\.(\d+)$~D', $source, $match) === 1 ? $this->inside[(int) $match[1]] ?? '' : $source,
+            preg_match('~^cid:inside\.(\d+)$~D', $source, $match) === 1 ? $this->inside[(int) $match[1]] ?? ''
+                : $source,
             CleanText::seen($image->attributes['alt'] ?? ''), $side('width'), $side('height'),
             $context->href === null ? '' : $this->read($context->href),
         );

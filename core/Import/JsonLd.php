@@ -71,7 +71,8 @@ final class JsonLd
             return self::words($place);
         }
 
-        return implode(', ', array_filter(array_map(fn (string $part) => self::words($place[$part] ?? ''), self::PLACE)));
+        return implode(', ', array_filter(array_map(fn (string $part) => self::words($place[$part] ?? ''),
+            self::PLACE)));
     }
 
     /**

@@ -115,7 +115,8 @@ final readonly class Framer
             $only->align ?? $side,
             $slot->band ? $style->ink(InkRole::Accent) : null,
             pieces: $only->pieces ?? [],
-            border: $ruled ? [$this->rtl ? 'right' : 'left', $style->rule->width, $style->ink($style->rule->ink)] : null,
+            border: $ruled ? [$this->rtl ? 'right' : 'left', $style->rule->width,
+                $style->ink($style->rule->ink)] : null,
         );
     }
 
@@ -197,7 +198,8 @@ final readonly class Framer
         $cells = [];
         foreach ($line as $index => $placed) {
             $cells[] = new Cell(
-                $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->spacing->blocks, 0), 'middle',
+                $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->spacing->blocks, 0),
+                'middle',
                 pieces: $placed->pieces,
             );
         }
@@ -212,7 +214,8 @@ final readonly class Framer
 
         return match (true) {
             $block instanceof MarksBlock => new Table([array_map(
-                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->spacing, 0)),
+                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->spacing,
+                    0)),
                 array_keys($block->marks), $block->marks,
             )], $align),
             $block instanceof ButtonBlock => new Table([[new Cell(

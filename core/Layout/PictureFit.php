@@ -25,7 +25,8 @@ final readonly class PictureFit
     public static function of(Card $card): ?self
     {
         $measured = Measure::of(Sheet::of($card), Limits::WIDTH);
-        $headshots = array_filter($card->filled(Capability::Portrait), fn (Piece $piece) => $piece->zone === Zone::Beside);
+        $portraits = $card->filled(Capability::Portrait);
+        $headshots = array_filter($portraits, fn (Piece $piece) => $piece->zone === Zone::Beside);
         $headshot = array_values($headshots)[0] ?? null;
         $picture = $headshot === null ? null : $measured->boxes[$headshot->id] ?? null;
         $text = $measured->around(array_column($card->inZone(Zone::Text), 'id'));

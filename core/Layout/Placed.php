@@ -22,7 +22,8 @@ final readonly class Placed
     {
         assert($this->block instanceof LineBlock && $next->block instanceof LineBlock);
         $between = new TextRun(
-            $separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size, lineHeight: $style->spacing->lineHeight,
+            $separator, $style->ink(InkRole::Quiet), $next->block->runs[0]->size,
+            lineHeight: $style->spacing->lineHeight,
         );
 
         return new self($this->block->with($between, ...$next->block->runs), [...$this->pieces, ...$next->pieces]);

@@ -16,8 +16,8 @@ final class Sheet
     private ?Table $table = null;
 
     /**
-     * @param  array<string, list<non-empty-list<Placed>>>  $zones zone => lines, each of one or more placed blocks; empty
-     *     zones left out
+     * @param  array<string, list<non-empty-list<Placed>>>  $zones zone => lines, each of one or more placed blocks;
+     *     empty zones left out
      */
     private function __construct(public readonly Card $card, public readonly array $zones)
     {

@@ -34,7 +34,8 @@ enum LinkAction: string
         'film' => '~^(?:www\.|m\.)?youtube\.com/(?:watch|shorts|live|embed)|^youtu\.be/|^(?:www\.)?vimeo\.com/\d'
             .'|^(?:www\.)?loom\.com/share~',
         'document' => '~\.(?:'.self::DOCUMENTS
-            .')(?:$|[?#])|^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
+            .')(?:$|[?#])|^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|'
+                .'^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
     ];
 
     /** @param  string  $href  as a card carries it */

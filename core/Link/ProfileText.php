@@ -4,19 +4,25 @@ namespace InkyCard\Link;
 
 use InkyCard\Refusal;
 
-/** Profiles pasted in any mess: with names before them, commas, handles, several on a line. */
+/**
+ * Profiles pasted in any mess: with names before them, commas, handles, several on a line.
+ *
+ * @phpstan-type Told array{line: string, kind: string, label: string, address: string, display: string,
+ *     handle: string, cleaned: list<string>}
+ * @phpstan-type Sorted array{links: list<Told>, twice: list<string>, not: list<string>}
+ */
 final class ProfileText
 {
     private const MAX_BYTES = 400_000;
 
-    private const ADDRESS = '~(?<![@\w.-])(?:https?://)?(?:[\p{L}\w-]+\.)+[\p{L}]{2,24}(?::\d{2,5})?(?:/[^\s,;<>()"\']*)?(?:[?#][^\s,;<>()"\']*)?~u';
+    private const ADDRESS = '~(?<![@\w.-])(?:https?://)?(?:[\p{L}\w-]+\.)+[\p{L}]{2,24}(?::\d{2,5})?(?:/[^\s,;<>'
+        .'()"\']*)?(?:[?#][^\s,;<>()"\']*)?~u';
 
     /** A handle with the name of its network before or after it. */
     private const HANDLE = '~@([\w.-]{2,60})(?:@((?:[\w-]+\.)+[a-z]{2,}))?~iu';
 
     /**
-     * @return array{links: list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}
-     *                                                                                                                                                                            what was recognised, in order; what stood there twice; lines that hold no profile
+     * @return Sorted what was recognised, in order; what stood there twice; lines that hold no profile
      *
      * @throws Refusal when it is too long or not text
      */
@@ -53,7 +59,7 @@ final class ProfileText
     /**
      * What was made of it beyond taking it as it stood, in sentences; empty when that is nothing.
      *
-     * @param  array{links: list<array{line: string, kind: string, label: string, address: string, display: string, handle: string, cleaned: list<string>}>, twice: list<string>, not: list<string>}  $sorted
+     * @param  Sorted  $sorted
      */
     public static function says(array $sorted): string
     {
@@ -85,8 +91,7 @@ final class ProfileText
     }
 
     /**
-     * @return list<array{line: string, kind: string, label: string, address: string, display: string, handle: string,
-     *     cleaned: list<string>}>
+     * @return list<Told>
      */
     private static function within(string $line): array
     {
@@ -134,8 +139,7 @@ final class ProfileText
     /**
      * A handle with its network in the words around it, or with its own host.
      *
-     * @return array{line: string, kind: string, label: string, address: string, display: string, handle: string,
-     *     cleaned: list<string>}|null
+     * @return Told|null
      */
     private static function handle(string $line): ?array
     {
@@ -171,8 +175,7 @@ final class ProfileText
     }
 
     /**
-     * @return array{line: string, kind: string, label: string, address: string, display: string, handle: string,
-     *     cleaned: list<string>}
+     * @return Told
      */
     private static function told(string $raw, ProfileLink $link): array
     {

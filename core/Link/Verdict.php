@@ -18,7 +18,8 @@ enum Verdict: string
 
     /** Pages only their maker opens, by path. */
     private const EDITING = '~/(?:wp-admin|admin|dashboard|backend|cms)(?:/|$)|/edit(?:or)?/?(?:$|[?#])|/settings(?:/'
-        .'|$)|[?&](?:edit|action=edit|preview=true)(?:=|&|$)|^https?://(?:business\.facebook|studio\.youtube|manage\.|admin\.|app\.|dashboard\.)[^/]*~i';
+        .'|$)|[?&](?:edit|action=edit|preview=true)(?:=|&|$)|^https?://(?:business\.facebook|studio\.youtube|manage\.|'
+            .'admin\.|app\.|dashboard\.)[^/]*~i';
 
     private const SIGN_IN = '~/(?:log-?in|sign-?in|signon|sso|auth(?:enticate|orize)?|accounts?/login'
         .'|session/new)(?:[/?#.]|$)|^https?://(?:login|accounts|auth|sso|signin|idp)\.~i';

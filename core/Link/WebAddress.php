@@ -18,13 +18,15 @@ final readonly class WebAddress
      * (RFC 1918, 3927, 6598, 6890).
      */
     private const INSIDE = '/(?:^|\.)(?:localhost|local|localdomain|internal|intranet|lan|home|home\.arpa|corp'
-        .'|private|test|invalid)$|^(?:0|10|127)\.\d+\.\d+\.\d+$|^169\.254\.|^192\.168\.\d|^172\.(?:1[6-9]|2\d|3[01])\.\d+\.|^100\.(?:6[4-9]|[7-9]\d|1[01]\d|12[0-7])\.\d+\./';
+        .'|private|test|invalid)$|^(?:0|10|127)\.\d+\.\d+\.\d+$|^169\.254\.|^192\.168\.\d|^172\.(?:1[6-9]|2\d|'
+            .'3[01])\.\d+\.|^100\.(?:6[4-9]|[7-9]\d|1[01]\d|12[0-7])\.\d+\./';
 
     /** Letters that read as Latin ones though their whole label is of another script (Unicode TR 39). */
     private const DOUBLES = '/^[асԁеһіјӏорԛѕԝхуүѵοινυρκτχ0-9-]+$/u';
 
     /** Addresses that are canonical already: nothing in them could be normalised away (RFC 3986, 6.2). */
-    private const CANONICAL = '~^(https?)://((?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,24})((?:/(?![./])[A-Za-z0-9_-][A-Za-z0-9._\~-]*)*/?)$~D';
+    private const CANONICAL = '~^(https?)://((?:[a-z0-9](?:[a-z0-9-]*[a-z0-9])?\.)+[a-z]{2,'
+        .'24})((?:/(?![./])[A-Za-z0-9_-][A-Za-z0-9._\~-]*)*/?)$~D';
 
     /**
      * @param  string  $address  canonical, host in ASCII (RFC 5890)

@@ -18,8 +18,8 @@ final readonly class Darkening
         .'|double|medium|thin|thick)[a-z]{3,20}\b/i';
 
     /**
-     * @param  \Closure(Element, string, string, string): void  $told of every colour changed: element, property, before,
-     *     after
+     * @param  \Closure(Element, string, string, string): void  $told of every colour changed: element, property,
+     *     before, after
      */
     public function __construct(
         private DarkPage $dark,

@@ -45,7 +45,11 @@ final class Reader
         $this->log = new ChangeLog;
     }
 
-    /** What the reader of a client sees of a message, whoever wrote it. @param  string|Message  $message  HTML, or both */
+    /**
+     * What the reader of a client sees of a message, whoever wrote it.
+     *
+     * @param  string|Message  $message HTML, or both
+     */
     public static function read(MailClient $client, string|Message $message): Reading
     {
         return (new self($client))->reading(is_string($message) ? new Message($message) : $message);
@@ -297,7 +301,8 @@ final class Reader
             return $image;
         }
         $this->log->note(
-            $rule, $blocked ? 'picture' : "$kind picture", $image->piece, mb_strimwidth($source, 0, self::TOLD, '…'), $alt,
+            $rule, $blocked ? 'picture' : "$kind picture", $image->piece, mb_strimwidth($source, 0, self::TOLD, '…'),
+            $alt,
         );
         if (isset($rule['still'])) {
             return $image;

@@ -6,7 +6,8 @@ namespace InkyCard\Markup;
 final class Blocks
 {
     private const LINES = [
-        'br', 'p', 'div', 'tr', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'blockquote', 'pre',
+        'br', 'p', 'div', 'tr', 'table', 'li', 'ul', 'ol', 'hr', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'blockquote',
+        'pre',
         'dd', 'dt', 'dl', 'address', 'center',
     ];
 

@@ -8,7 +8,8 @@ use InkyCard\Colour\DarkPage;
 use InkyCard\Limits;
 
 /**
- * A profile mark: a pictogram of the open icon set on a background of its own, or in the background's colour with a ring or
+ * A profile mark: a pictogram of the open icon set on a background of its own, or in the background's colour with a
+ * ring or
  * with nothing around it.
  */
 final readonly class Mark implements Bake
@@ -111,7 +112,8 @@ final readonly class Mark implements Bake
         $ring = $this->shape === Shape::Ring;
         $place = $ring ? 'translate(8 8)' : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');
         $circle = fn (string $stroke, float $width): string => $ring
-            ? "<circle cx=\"16\" cy=\"16\" r=\"14.200\" fill=\"none\" stroke=\"$stroke\" stroke-width=\"$width\"/>" : '';
+            ? "<circle cx=\"16\" cy=\"16\" r=\"14.200\" fill=\"none\" stroke=\"$stroke\" stroke-width=\"$width\"/>"
+                : '';
         $edge = $edged ? $circle('#fff', 3.6)."<g transform=\"$place\" fill=\"#fff\" stroke=\"#fff\" "
             ."stroke-width=\"1.500\" stroke-linejoin=\"round\">$inner</g>" : '';
 

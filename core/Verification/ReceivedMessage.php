@@ -11,7 +11,8 @@ final readonly class ReceivedMessage
      * @param  MessageContent  $quoted  what is quoted or passed on
      * @param  string  $from  the sender's address
      */
-    private function __construct(public bool $plain, public MessageContent $written, public MessageContent $quoted, public string $from)
+    private function __construct(public bool $plain, public MessageContent $written, public MessageContent $quoted,
+        public string $from)
     {
     }
 

@@ -51,7 +51,8 @@ return new class extends Migration
     {
         $held = DB::table('tracked_links')
             ->join('cards', 'cards.id', 'tracked_links.card_id')
-            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number', 'cards.head'))
+            ->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')->on('r.number',
+                'cards.head'))
             ->select(['tracked_links.card_id', 'workspace_id', 'person', 'document'])
             ->distinct()
             ->get();

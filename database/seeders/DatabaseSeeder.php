@@ -78,7 +78,8 @@ final class DatabaseSeeder extends Seeder
                 [
                     'name' => 'Your card: directions for colleagues',
                     'subject' => 'Your new card, please by [date]',
-                    'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me when you are stuck.",
+                    'body' => "Dear [name],\n\nfrom [date] all of us write with the same card. $directions\n\nAsk me "
+                        .'when you are stuck.',
                 ],
             ] as $message
         ) {

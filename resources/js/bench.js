@@ -5,6 +5,7 @@ import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchKeys } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
+import { clock } from './clock.js';
 import { findingsFollow } from './findings.js';
 import { linksFollow, watchLinks } from './links.js';
 
@@ -159,7 +160,7 @@ function settle() {
 function localTimes() {
   const kept = document.getElementById('kept');
   if (!bench.classList.contains('unkept')) {
-    kept.textContent = `kept ${new Date(kept.dateTime).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+    kept.textContent = `kept ${clock(kept.dateTime)}`;
   }
 }
 
@@ -220,11 +221,8 @@ bench.addEventListener('click', (event) => {
     .querySelectorAll('#order .piece')
     .forEach((row) => row.classList.toggle('marked', ids.includes(row.id.replace('piece-', ''))));
   document.querySelector('#order .marked')?.scrollIntoView({ block: 'nearest' });
-  say(
-    on
-      ? `${gauge.querySelector('.gauge-label').textContent}: ${ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '').join(', ')}`
-      : '',
-  );
+  const kinds = ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '');
+  say(on ? `${gauge.querySelector('.gauge-label').textContent}: ${kinds.join(', ')}` : '');
 });
 
 // Echoes: a press works in one, a second press goes back to the page as sent.

@@ -1,4 +1,6 @@
 // The brand page: keeps each change as it is made, and tries again when a request failed.
+import { clock } from './clock.js';
+
 const RETRY = 3000;
 const main = () => document.getElementById('main');
 const kept = () => document.getElementById('kept');
@@ -50,6 +52,6 @@ function times() {
       hourCycle: 'h23',
     });
   });
-  kept().textContent = `kept ${new Date(kept().dateTime).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' })}`;
+  kept().textContent = `kept ${clock(kept().dateTime)}`;
 }
 times();

@@ -105,7 +105,8 @@ function bake() {
       picture.src = url;
       picture.width = width;
     });
-    words.textContent = `${(Number(answer.headers.get('X-Weight')) / 1000).toFixed(1)} KB. ${answer.headers.get('X-Why')}.`;
+    const kilobytes = (Number(answer.headers.get('X-Weight')) / 1000).toFixed(1);
+    words.textContent = `${kilobytes} KB. ${answer.headers.get('X-Why')}.`;
   });
 }
 

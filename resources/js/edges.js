@@ -4,7 +4,10 @@ const frame = () => document.getElementById('sheet');
 const SIZES = [48, 64, 80, 96, 112, 128, 160, 240, 320, 480, 600];
 const NEAR = 5;
 
-/** @param selected gives the id of the piece at work @param save called with id, field and size when the edge is let go */
+/**
+ * @param selected gives the id of the piece at work
+ * @param save called with id, field and size when the edge is let go
+ */
 export function watchEdges(selected, save) {
   const edge = document.createElement('span');
   edge.className = 'edge';

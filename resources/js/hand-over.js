@@ -62,7 +62,9 @@ if (code) {
   for (let row = 0; row < side; row++)
     for (let column = 0; column < side; column++) if (made.isDark(row, column)) path += `M${column} ${row}h1v1h-1z`;
   // Four modules of quiet around it (ISO/IEC 18004), dark on light in either theme.
-  code.innerHTML = `<svg viewBox="-4 -4 ${side + 8} ${side + 8}" shape-rendering="crispEdges"><path fill="#fff" d="M-4-4h${side + 8}v${side + 8}h-${side + 8}z"/><path d="${path}"/></svg>`;
+  const whole = side + 8;
+  code.innerHTML = `<svg viewBox="-4 -4 ${whole} ${whole}" shape-rendering="crispEdges"
+    ><path fill="#fff" d="M-4-4h${whole}v${whole}h-${whole}z"/><path d="${path}"/></svg>`;
 }
 
 const sheet = document.getElementById('sheet');

@@ -1,4 +1,5 @@
-// Bringing pictures in: chosen, dropped, pasted or taken with the camera; each file goes on its own and shows how far it is.
+// Bringing pictures in: chosen, dropped, pasted or taken with the camera; each file goes on its own and shows how far
+// it is.
 const form = document.getElementById('bring-files');
 const arriving = document.getElementById('arriving');
 const list = document.getElementById('pictures');

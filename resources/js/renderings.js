@@ -9,7 +9,8 @@ function fit(tile) {
   const height = Math.max(1, card ? card.getBoundingClientRect().height : 0);
   const scale = Math.min(1, (tile.clientWidth - 2 * INSET) / width, (tile.clientHeight - 2 * INSET) / height);
   frame.style.height = `${height + 2 * INSET}px`;
-  frame.style.transform = `translate(${INSET}px, ${Math.max(INSET, (tile.clientHeight - height * scale) / 2)}px) scale(${scale})`;
+  const down = Math.max(INSET, (tile.clientHeight - height * scale) / 2);
+  frame.style.transform = `translate(${INSET}px, ${down}px) scale(${scale})`;
 }
 
 const watcher = new ResizeObserver((entries) => entries.forEach((entry) => fit(entry.target)));

@@ -110,7 +110,10 @@ export function selectOnSheet(id) {
   });
 }
 
-/** @param onPick called with the id of a piece pressed on the sheet @param onReady called when the sheet's frame has loaded */
+/**
+ * @param onPick called with the id of a piece clicked on the sheet
+ * @param onReady called when the sheet's frame has loaded
+ */
 export function watchFrames(onPick, onReady) {
   for (const frame of frames()) {
     const ready = () => {

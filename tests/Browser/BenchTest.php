@@ -84,7 +84,8 @@ final class BenchTest extends BrowserTestCase
         $this->keys(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->script('document.activeElement.blur()');
         $this->keys('?');
-        $this->until(fn () => $this->script('return document.getElementById("keys").open') === true, 'the list of keys');
+        $this->until(fn () => $this->script('return document.getElementById("keys").open') === true,
+            'the list of keys');
         $this->assertReachable('keys');
         $this->keys(WebDriverKeys::ESCAPE);
         $this->keys('/');
@@ -123,7 +124,8 @@ final class BenchTest extends BrowserTestCase
     {
         $this->open(self::CARD);
         $name = fn (string $frame): string => (string) $this->script(
-            'return getComputedStyle(document.querySelector(arguments[0]).contentDocument.querySelector("[data-piece=p2]")).color',
+            'return getComputedStyle(document.querySelector(arguments[0]).contentDocument.querySelector("[data-piece=p'
+                .'2]")).color',
             $frame,
         );
         $this->until(fn () => $name('.echo-forced iframe') !== $name('#sheet'), 'the echo turns its inks');
@@ -194,7 +196,8 @@ final class BenchTest extends BrowserTestCase
 
         $this->open(self::CARD.'?piece=p2');
         $left = fn (): float => (float) $this->script(
-            'return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p2]").getBoundingClientRect().left',
+            'return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p2]").getBoundingClien'
+                .'tRect().left',
         );
         $stood = $left();
         $edge = $at('.edge-column');
@@ -207,14 +210,16 @@ final class BenchTest extends BrowserTestCase
         );
         $this->open(self::CARD."?piece=$button");
         $room = fn (): float => (float) $this->script(
-            'return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector("td[bgcolor]")).paddingLeft)',
+            'return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector("td[bgc'
+                .'olor]")).paddingLeft)',
         );
         $had = $room();
         $edge = $at('.edge');
         $this->drag($edge, [$edge[0] + 9, $edge[1]]);
         $this->until(
             fn () => $room() > $had + 4
-                && (float) $this->script('return Number(document.getElementById("style-button-wide").value)') === $room(),
+                && (float) $this->script('return Number(document.getElementById("style-button-wide").value)')
+                    === $room(),
             'more room in the button',
         );
     }

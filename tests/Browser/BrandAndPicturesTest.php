@@ -103,7 +103,8 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $x = (float) $this->script('return document.getElementById("part-x").value');
         $this->assertGreaterThan(0.02, $x);
         $this->click('#keep .btn-stamp');
-        $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Kept.'), 'kept');
+        $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Kept.'),
+            'kept');
         $this->assertEqualsWithDelta(
             $x,
             (float) $this->script('return document.getElementById("part-x").value'),
@@ -134,7 +135,8 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $mouse('mouseReleased', 300, 100);
         $this->click('#draw .btn-stamp');
         $this->until(
-            fn () => str_contains((string) $this->script('return document.body.textContent'), 'Choose it for a closing'),
+            fn () => str_contains((string) $this->script('return document.body.textContent'),
+                'Choose it for a closing'),
             'taken',
         );
         $this->open('/cards/9?piece=p20');

@@ -116,7 +116,8 @@ final class JourneyTest extends BrowserTestCase
         $this->element("#$eye")->click();
         $this->until(fn () => $place() === false, 'hidden');
         $this->script('[...document.querySelectorAll("details[open] .row-tools button")].pop().click()');
-        $this->until(fn () => $this->script('return document.getElementById(arguments[0])', $eye) === null, 'taken off');
+        $this->until(fn () => $this->script('return document.getElementById(arguments[0])', $eye) === null,
+            'taken off');
     }
 
     #[Depends('test_a_card_is_started_filled_in_and_handed_over')]
@@ -247,7 +248,8 @@ final class JourneyTest extends BrowserTestCase
         $label = ['profiles' => 'profile links', 'button' => 'call to action', 'email' => 'e-mail'][$kind] ?? $kind;
         $this->until(
             fn () => $this->script(
-                'const row = [...document.querySelectorAll("#order details")].find((d) => d.querySelector(".kind").textContent.trim() === arguments[0]);
+                'const row = [...document.querySelectorAll("#order details")]
+                .find((d) => d.querySelector(".kind").textContent.trim() === arguments[0]);
             if (row && !row.open) row.querySelector("summary").click(); return !!row?.open',
                 $label,
             ),

@@ -36,16 +36,7 @@ final class MeasureTest extends TestCase
             }
         }
         $browser = self::open($html);
-        $laid = $browser->executeAsyncScript('const done = arguments[0]; document.fonts.ready.then(() => done(Object.fromEntries([...document.querySelectorAll("[data-card]")].map((card) => {
-            const root = card.firstElementChild.getBoundingClientRect(), boxes = {};
-            for (const cell of card.querySelectorAll("[data-piece]")) for (const piece of cell.dataset.piece.split(" ")) {
-                const o = cell.getBoundingClientRect(), s = getComputedStyle(cell), b = boxes[piece];
-                const inset = (side) => parseFloat(s[`padding${side}`]) + (cell.textContent || cell.querySelector("img") ? parseFloat(s[`border${side}Width`]) : 0);
-                const r = {left: o.left + inset("Left"), top: o.top + inset("Top"), right: o.right - inset("Right"), bottom: o.bottom - inset("Bottom")};
-                boxes[piece] = b ? [Math.min(b[0], r.left), Math.min(b[1], r.top), Math.max(b[2], r.right), Math.max(b[3], r.bottom)] : [r.left, r.top, r.right, r.bottom];
-            }
-            return [card.dataset.card, {size: [root.width, root.height], boxes: Object.fromEntries(Object.entries(boxes).map(([k, b]) => [k, [b[0] - root.left, b[1] - root.top, b[2] - b[0], b[3] - b[1]]]))}];
-        }))))');
+        $laid = $browser->executeAsyncScript((string) file_get_contents(__DIR__.'/boxes.js'));
         $off = [];
         $count = 0;
         foreach ($expected as $name => $measured) {

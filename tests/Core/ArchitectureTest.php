@@ -51,7 +51,8 @@ final class ArchitectureTest extends TestCase
         yield 'clock' => ['return time();'];
         yield 'disk' => ['return \file_get_contents("x");'];
         yield 'now' => ['return new \DateTimeImmutable;'];
-        yield 'now in the room of time' => ['namespace InkyCard\Time; class X { function x() { new \DateTimeImmutable; } }'];
+        yield 'now in the room of time' => ['namespace InkyCard\Time; class X { function x() { new '
+            .'\DateTimeImmutable; } }'];
     }
 
     /** The check itself finds what it is there to find. */

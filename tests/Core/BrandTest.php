@@ -103,7 +103,9 @@ final class BrandTest extends TestCase
         $this->assertFalse((new FollowBrand($from, $from))->touches($card));
     }
 
-    /** @return iterable<string, array{string, string, string, string}> kind, field, line of the brand, what it becomes */
+    /**
+     * @return iterable<string, array{string, string, string, string}> kind, field, line of the brand, what it becomes
+     */
     public static function lines(): iterable
     {
         yield 'company' => ['company', 'text', 'company', 'Quillfern & Daughters'];

@@ -67,7 +67,8 @@ final class BringTest extends TestCase
                     ['licence' => 'Health professions register PH-30871'],
                 ],
                 [
-                    "Aoife Birchall\nSolicitor\nThis message may be privileged and is meant for its addressee alone. If it reached you by\nmistake, tell us and delete it.",
+                    "Aoife Birchall\nSolicitor\nThis message may be privileged and is meant for its addressee alone. "
+                        ."If it reached you by\nmistake, tell us and delete it.",
                     [
                         'notice' => 'This message may be privileged and is meant for its addressee alone. If it '
                             .'reached you by mistake, tell us and delete it.',

@@ -87,7 +87,8 @@ final class CardLinksTest extends TestCase
     {
         $lines = StandingLines::of(
             [
-                'profiles' => "instagram.com/quillfern.studio\nPortfolio: quillfern.example/work\nfacebook.com/quillfern",
+                'profiles' => "instagram.com/quillfern.studio\nPortfolio: quillfern.example/work\n"
+                    .'facebook.com/quillfern',
                 'own' => 'Linked In, pinterest',
             ],
             'GB',
@@ -154,7 +155,8 @@ final class CardLinksTest extends TestCase
         );
         $this->assertEqualsWithDelta($mark->background->red, $mark->background->green, 1);
         $this->assertEquals($mark, Mark::of($mark->toArray()));
-        $this->assertNull((new Restyle(['marks' => ['dress' => ['season' => '']]]))->apply($card)->style->marks->season);
+        $plain = (new Restyle(['marks' => ['dress' => ['season' => '']]]))->apply($card);
+        $this->assertNull($plain->style->marks->season);
         foreach (
             [
                 ['dress' => ['season' => 'fog']], ['dress' => ['season' => 'snow', 'from' => '13-01']], ['gap' => 99],
@@ -189,13 +191,15 @@ final class CardLinksTest extends TestCase
         string $day,
         bool $worn,
     ): void {
-        $this->assertSame($worn, Season::of(['season' => 'snow', 'from' => $from, 'until' => $until])->isWornOn(Day::parse($day)));
+        $this->assertSame($worn, Season::of(['season' => 'snow', 'from' => $from,
+            'until' => $until])->isWornOn(Day::parse($day)));
     }
 
     public function test_a_mark_that_would_be_lost_on_a_dark_page_has_a_light_edge(): void
     {
         $edged = fn (string $background, Shape $shape): bool => str_contains(
-            (new Mark('linkedin', $shape, 24, Colour::hex($background), Colour::hex('#888888')))->svg('<svg><path/></svg>'),
+            (new Mark('linkedin', $shape, 24, Colour::hex($background),
+                Colour::hex('#888888')))->svg('<svg><path/></svg>'),
             'stroke="#fff"',
         );
         foreach (Shape::forMarks() as $shape) {

@@ -29,7 +29,8 @@ final class CardTest extends TestCase
             $this->assertSame($json, CardJson::encode(CardJson::decode($json)), "seed $seed");
         }
         $document
-            = '{"format":"inky-card/1","name":"N","new":{"empty":{},"list":[]},"style":{"aura":{}},"pieces":[{"id":"a","kind":"name","fields":{"text":"X","hue":{}},"aim":{}}]}';
+            = '{"format":"inky-card/1","name":"N","new":{"empty":{},"list":[]},"style":{"aura":{}},'
+                .'"pieces":[{"id":"a","kind":"name","fields":{"text":"X","hue":{}},"aim":{}}]}';
         $kept = json_decode(CardJson::encode(CardJson::decode($document)));
         $this->assertEquals(json_decode('{"empty":{},"list":[]}'), $kept->new);
         $this->assertEquals((object) [], $kept->style->aura);
@@ -216,7 +217,8 @@ final class CardTest extends TestCase
         $accepted = $kind->accept(
             [
                 'html' => '<div class="a" onclick="x()" '
-                    .'style="color:#123;position:fixed;background-color:url(x)"><script>bad()</script><form>In</form><a href="javascript:x">a</a><img src="https://quillfern.example/a.png" onerror="x"></div>',
+                    .'style="color:#123;position:fixed;background-color:url(x)"><script>bad()</script><form>In</form>'
+                        .'<a href="javascript:x">a</a><img src="https://quillfern.example/a.png" onerror="x"></div>',
             ],
             'GB',
         );
@@ -240,7 +242,8 @@ final class CardTest extends TestCase
     public function test_moving_past_the_edge_of_a_zone_enters_the_next_and_comes_back(): void
     {
         $card = Samples::card();
-        $order = fn (Card $card) => array_map(fn (Zone $zone) => array_column($card->inZone($zone), 'id'), Zone::cases());
+        $order = fn (Card $card) => array_map(fn (Zone $zone) => array_column($card->inZone($zone), 'id'),
+            Zone::cases());
         $moved = (new Edit\MovePiece('p2', up: true))->apply($card);
         $this->assertSame(['p1', 'p2'], $order($moved)[1]);
         $this->assertSame($order($card), $order((new Edit\MovePiece('p2', up: false))->apply($moved)));

@@ -167,7 +167,8 @@ final class ComposeTest extends TestCase
                     self::CHECKED[$gauge->key] ?? [],
                     fn (string $check) => (new $check)->find($subject) !== [],
                 );
-                $this->assertSame($found === [] || $gauge->key === 'words', $gauge->good || $gauge->key === 'words', "$starter->key: $gauge->label $gauge->figure $gauge->unit");
+                $this->assertSame($found === [] || $gauge->key === 'words', $gauge->good || $gauge->key === 'words',
+                    "$starter->key: $gauge->label $gauge->figure $gauge->unit");
                 $this->assertSame(
                     [],
                     array_diff(
@@ -194,7 +195,8 @@ final class ComposeTest extends TestCase
         }
         foreach ($pairs as $pair => [$ink, $background]) {
             $this->assertSame(DarkPage::Soft->ink($ink, $background)->toHex(), $dark['soft']['inks'][$pair]);
-            $this->assertSame(DarkPage::Forced->background($background)->toHex(), $dark['forced']['backgrounds'][$background->toHex()]);
+            $this->assertSame(DarkPage::Forced->background($background)->toHex(),
+                $dark['forced']['backgrounds'][$background->toHex()]);
         }
     }
 

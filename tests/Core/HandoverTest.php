@@ -29,7 +29,8 @@ use ZBateson\MailMimeParser\Message;
 /** Every artifact opens in a reader that is not ours. */
 final class HandoverTest extends TestCase
 {
-    private const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+    private const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJgg'
+        .'g==';
 
     public function test_html_forms_are_the_card_and_open_as_html(): void
     {

@@ -135,14 +135,16 @@ final class KindTest extends TestCase
             ['links' => "Find us on Instagram: @quillfern\nx.com/quillfern, linkedin.com/in/m"],
             ['https://www.instagram.com/quillfern', 'https://x.com/quillfern', 'https://www.linkedin.com/in/m'],
             '[Instagram 24x24][X 24x24][LinkedIn 24x24]',
-            "Instagram: https://www.instagram.com/quillfern\nX: https://x.com/quillfern\nLinkedIn: https://www.linkedin.com/in/m\n",
+            "Instagram: https://www.instagram.com/quillfern\nX: https://x.com/quillfern\nLinkedIn: "
+                ."https://www.linkedin.com/in/m\n",
         ];
         yield 'two of one network' => [
             'profiles',
             ['links' => "instagram.com/quillfern\ninstagram.com/maren"],
             ['https://www.instagram.com/quillfern', 'https://www.instagram.com/maren'],
             '[Instagram quillfern 24x24][Instagram maren 24x24]',
-            "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: https://www.instagram.com/maren\n",
+            "Instagram quillfern: https://www.instagram.com/quillfern\nInstagram maren: "
+                ."https://www.instagram.com/maren\n",
         ];
         yield 'gap' => ['gap', ['height' => 9], [], "\u{A0}", ''];
         yield 'own HTML' => [
@@ -251,7 +253,8 @@ final class KindTest extends TestCase
             );
         }
         $this->expectExceptionMessage('room for 24 lines');
-        Kinds::of('profiles')->accept(['links' => array_map(fn (int $n) => "quillfern.example/$n", range(1, 25))], 'GB');
+        Kinds::of('profiles')->accept(['links' => array_map(fn (int $n) => "quillfern.example/$n", range(1, 25))],
+            'GB');
     }
 
     /** @param  array<string, mixed>  $fields */

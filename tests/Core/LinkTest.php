@@ -359,7 +359,9 @@ final class LinkTest extends TestCase
     public function test_pasted_messes_lose_nothing_silently(): void
     {
         $sorted = ProfileText::sort(
-            "Find us on Instagram: @quillfern.studio!\nhttps://m.facebook.com/quillfern?fbclid=1, linkedin.com/in/maren?trk=x\nPortfolio - quillfern.example/work\nmaren@quillfern.example\n@maren@garden.example\nlinkedin.com/in/maren\ninsta @other\nwords alone\njavascript:alert(1)\n",
+            "Find us on Instagram: @quillfern.studio!\nhttps://m.facebook.com/quillfern?fbclid=1, "
+                ."linkedin.com/in/maren?trk=x\nPortfolio - quillfern.example/work\nmaren@quillfern.example\n"
+                    ."@maren@garden.example\nlinkedin.com/in/maren\ninsta @other\nwords alone\njavascript:alert(1)\n",
         );
         $this->assertSame(
             ['instagram', 'facebook', 'linkedin', 'purpose-portfolio', 'mastodon', 'instagram'],

@@ -230,7 +230,8 @@ final class MailClientTest extends TestCase
         $reading = Reader::read(MailClient::of('phone-forced-dark'), $foreign);
         $this->assertDoesNotMatchRegularExpression('/#fff|#222/', $reading->html());
         $this->assertNotEquals('#ffffff', $reading->page->toHex());
-        $this->assertStringNotContainsString('bgcolor', Reader::read(MailClient::of('open-desktop-dark'), $foreign)->html());
+        $this->assertStringNotContainsString('bgcolor', Reader::read(MailClient::of('open-desktop-dark'),
+            $foreign)->html());
     }
 
     public function test_blocked_pictures_leave_boxes_of_their_size_with_their_words(): void
@@ -238,14 +239,16 @@ final class MailClientTest extends TestCase
         $html = self::read(MailClient::of('pictures-blocked'), Samples::card())->html();
         $this->assertStringNotContainsString('<img', $html);
         $this->assertMatchesRegularExpression('/width:24px;height:24px[^>]*>LinkedIn</', $html);
-        $bare = Reader::read(MailClient::of('pictures-blocked'), '<img src="https://q.example/a.png" width="20" height="10">');
+        $bare = Reader::read(MailClient::of('pictures-blocked'), '<img src="https://q.example/a.png" width="20" '
+            .'height="10">');
         $this->assertTrue($bare->changes[0]->harms, 'without words readers miss it');
     }
 
     public function test_length_and_weight_are_measured_and_text_is_the_text_part(): void
     {
         $long = '<p>'.str_repeat('word ', 2100).'</p>';
-        $this->assertSame(['length'], array_column(Reader::read(MailClient::of('strict-webmail'), $long)->harms(), 'what'));
+        $this->assertSame(['length'], array_column(Reader::read(MailClient::of('strict-webmail'), $long)->harms(),
+            'what'));
         $this->assertSame(
             ['length', 'weight'],
             array_column(Reader::read(MailClient::of('strict-webmail'), str_repeat($long, 11))->harms(), 'what'),
@@ -288,10 +291,14 @@ final class MailClientTest extends TestCase
         yield 'nothing' => [''];
         yield 'script' => ['<script>alert(1)</script><p onclick="alert(1)" onmouseover=alert(1)>x</p>'];
         yield 'addresses that run' => [
-            "<a href=\"java\tscript:alert(1)\">x</a><a href=' &#106;avascript:alert(1)'>y</a><img src=\"javascript:alert(1)\"><a href=\"vbscript:x\">z</a><a href=\"data:text/html,<script>alert(1)</script>\">w</a>",
+            "<a href=\"java\tscript:alert(1)\">x</a><a href=' &#106;avascript:alert(1)'>y</a><img "
+                .'src="javascript:alert(1)"><a href="vbscript:x">z</a><a href="data:text/html,<script>'
+                    .'alert(1)</script>">w</a>',
         ];
         yield 'styles that run' => [
-            '<div style="width:expression(alert(1));background:url(javascript:alert(1));behavior:url(x);-moz-binding:url(y)">x</div><style>a{background:url(javascript:alert(1))} @import "x";</style><style></style><script>alert(1)</script>',
+            '<div style="width:expression(alert(1));background:url(javascript:alert(1));behavior:url(x);'
+                .'-moz-binding:url(y)">x</div><style>a{background:url(javascript:alert(1))} @import "x";</style>'
+                    .'<style></style><script>alert(1)</script>',
         ];
         yield 'escapes of CSS' => [
             '<div style="w\69 dth:e\78pression(alert(1));\62 ackground:u\72l(java\73 cript:alert(1))">x</div>',
@@ -333,7 +340,8 @@ final class MailClientTest extends TestCase
             // that run.
             $this->assertDoesNotMatchRegularExpression(
                 '~<(?:script|iframe|object|embed|svg|math|base|meta|link|input)\b|<[^>]*\son\w+\s*=(?![^<>]*")'
-                    .'|(?:href|src|action)="\s*(?:java|vb)script|expression\s*\(|url\(\s*["\']?javascript|behavior\s*:~i',
+                    .'|(?:href|src|action)="\s*(?:java|vb)script|expression\s*\(|url\(\s*["\']?javascript|'
+                        .'behavior\s*:~i',
                 $read,
                 $key,
             );

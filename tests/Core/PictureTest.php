@@ -148,7 +148,8 @@ final class PictureTest extends TestCase
         imagejpeg($photo);
         // EXIF orientation 6: the camera was turned, left is really up; a made-up place name stands beside it.
         $exif
-            = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
+            = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0\x06\0\0\0\x0e\x01\x02\0\x0a\0\0\0"
+                ."\x26\0\0\0\0\0\0\0Eddersby!\0";
         $jpeg = substr_replace((string) ob_get_clean(), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0);
         $kept = Intake::take($jpeg);
         $this->assertSame(['jpg', 800, 1600], [$kept->extension, $kept->width, $kept->height]);
@@ -167,7 +168,8 @@ final class PictureTest extends TestCase
         imagepng($square);
         $bytes = (string) ob_get_clean();
         foreach (
-            ['round' => [127, 127], 'rounded' => [127, 0], 'arch' => [127, 127], 'square' => [0, 0]] as $shape => [$corner, $inset]
+            ['round' => [127, 127], 'rounded' => [127, 0], 'arch' => [127, 127], 'square' => [0,
+                0]] as $shape => [$corner, $inset]
         ) {
             $baked = Baker::photo($bytes, new Recipe('sample:x', Shape::from($shape), 96, 96));
             $image = imagecreatefromstring($baked->bytes);
@@ -278,7 +280,8 @@ final class PictureTest extends TestCase
         $this->assertSame(127, imagecolorat($mask, $name->width - 10, 8) >> 24, 'no paper is left');
 
         $strokes = Strokes::read(
-            '[{"points":[{"x":10,"y":50,"time":5},{"x":60,"y":10,"time":60},{"x":110,"y":50,"time":150}]},[[20,80,300],[90,82,400]]]',
+            '[{"points":[{"x":10,"y":50,"time":5},{"x":60,"y":10,"time":60},{"x":110,"y":50,"time":150}]},[[20,80,'
+                .'300],[90,82,400]]]',
         );
         $this->assertEquals($strokes, Strokes::read((string) json_encode($strokes->toArray())));
         $ink = new Recipe('hand:x', Shape::Square, 100, 60, tone: Tone::Ink, ink: Colour::hex('#c8402a'), moving: true);
@@ -345,7 +348,8 @@ final class PictureTest extends TestCase
         $exif
             = "Exif\0\0II*\0\x08\0\0\0\x02\0\x12\x01\x03\0\x01\0\0\0"
             .chr($turn)
-            ."\0\0\0\x0e\x01\x02\0\x0a\0\0\0\x26\0\0\0\0\0\0\0Eddersby!\0";
+            ."\0\0\0\x0e\x01\x02\0\x0a\0\0\0"
+                ."\x26\0\0\0\0\0\0\0Eddersby!\0";
 
         return substr_replace(
             Canvas::file(fn () => imagejpeg($stored)), "\xff\xe1".pack('n', strlen($exif) + 2).$exif, 2, 0,

@@ -39,7 +39,8 @@ final class PlateTest extends TestCase
                         ]),
                     ),
                 );
-                $this->assertSame($expected, $plate->stamp(new Person("$other", '', $person)), "card $seed, person $other");
+                $this->assertSame($expected, $plate->stamp(new Person("$other", '', $person)),
+                    "card $seed, person $other");
                 $pairs++;
             }
         }

@@ -469,8 +469,8 @@ final class ProofTest extends TestCase
     }
 
     /**
-     * @param  array<string, mixed>  $changes `pieces` are added, `only` stand alone, `role` and `headshot` change those,
-     *     the rest are keys of the document
+     * @param  array<string, mixed>  $changes `pieces` are added, `only` stand alone, `role` and `headshot` change
+     *     those, the rest are keys of the document
      */
     private static function card(array $changes = []): Card
     {
@@ -523,7 +523,8 @@ final class ProofTest extends TestCase
 
         return Proof::of(
             new Subject(
-                $card, Brand::of(self::BRAND), Day::parse('2026-11-25'), Samples::pictures(), $facts, $known['verdicts'] ?? [],
+                $card, Brand::of(self::BRAND), Day::parse('2026-11-25'), Samples::pictures(), $facts,
+                $known['verdicts'] ?? [],
                 $known['moved'] ?? [],
             ),
         );

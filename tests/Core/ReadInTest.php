@@ -50,65 +50,35 @@ final class ReadInTest extends TestCase
         ];
     }
 
-    /** @return array<string, \Closure(array<string, string>): string> layouts as they are found in the wild */
+    /** @return array<string, string> layouts as they are found in the wild, by file; places for facts in braces */
     private static function layouts(): array
     {
-        $url = fn (string $address): string => str_starts_with($address, 'http') ? $address : "https://$address";
+        $files = glob(__DIR__.'/signatures/*') ?: [];
 
-        return [
-            'paragraphs' => fn (
-                $p,
-            ) => "<p>Kind regards,</p><p><b>{$p['name']}</b><br>{$p['role']}<br>{$p['firm']}</p><p>T: {$p['phone']}<br>M: {$p['mobile']}<br>E: <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a><br>W: <a href=\"{$url(
-                $p['web'],
-            )}\">{$p['web']}</a></p><p>{$p['street']}</p><p><a href=\"https://{$p['net']}\">Find me here</a></p>",
-            'two columns' => fn (
-                $p,
-            ) => "<table><tr><td><img src=\"https://cdn.example/me.jpg\" width=\"90\" height=\"90\" alt=\"{$p['name']}\"></td><td><div style=\"font-size:18px;color:#345\">{$p['name']}</div><div>{$p['role']} | {$p['firm']}</div><div><a href=\"tel:{$p['phone']}\">{$p['phone']}</a> | <a href=\"tel:{$p['mobile']}\">{$p['mobile']}</a></div><div><a href=\"mailto:{$p['mail']}?subject=Hi\">{$p['mail']}</a></div><div><a href=\"{$url(
-                $p['web'],
-            )}\">{$p['web']}</a></div><a href=\"https://www.{$p['net']}/\"><img src=\"https://cdn.example/i.png\" width=\"20\" height=\"20\" alt=\"\"></a></td></tr></table>",
-            'old fonts' => fn (
-                $p,
-            ) => "<font face=\"Arial\" size=\"2\"><font size=\"4\">{$p['name']}</font><br><i>{$p['role']}</i><br><b>{$p['firm']}</b><br>tel {$p['phone']} &bull; mobile {$p['mobile']}<br>{$p['mail']}<br>{$p['web']}<br>{$p['net']}<br>{$p['street']}</font>",
-            'word processor' => fn (
-                $p,
-            ) => "<div class=WordSection1><p class=MsoNormal><span style='font-size:14.0pt'>{$p['name']}<o:p></o:p></span></p><p class=MsoNormal><span style='font-size:10.0pt'>{$p['role']}, {$p['firm']}<o:p></o:p></span></p><p class=MsoNormal>Phone: {$p['phone']} &nbsp;&nbsp; Mobile: {$p['mobile']}<o:p></o:p></p><p class=MsoNormal><a href=\"mailto:{$p['mail']}\"><span>{$p['mail']}</span></a><o:p></o:p></p><p class=MsoNormal><a href=\"{$url(
-                $p['web'],
-            )}\">{$p['web']}</a> <a href=\"https://{$p['net']}\">{$p['net']}</a></p></div>",
-            'cells' => fn (
-                $p,
-            ) => "<table><tr><td colspan=2><strong>{$p['name']}</strong></td></tr><tr><td colspan=2>{$p['role']}</td></tr><tr><td colspan=2>{$p['firm']}</td></tr><tr><td>Tel</td><td>{$p['phone']}</td></tr><tr><td>Mobile</td><td>{$p['mobile']}</td></tr><tr><td>Mail</td><td><a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></td></tr><tr><td>Web</td><td><a href=\"{$url(
-                $p['web'],
-            )}\">{$p['web']}</a></td></tr><tr><td></td><td><a href=\"https://{$p['net']}\"><img alt=in src=i.png width=16 height=16></a></td></tr></table>",
-            'one line' => fn (
-                $p,
-            ) => "<span>-- </span><br><b>{$p['name']}</b> | {$p['role']} | {$p['firm']} | {$p['phone']} | {$p['mobile']} | <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a> | <a href=\"{$url(
-                $p['web'],
-            )}\">{$p['web']}</a> | <a href=\"https://{$p['net']}\">profile</a>",
-            'list' => fn (
-                $p,
-            ) => "<h3>{$p['name']}</h3><ul><li>{$p['role']}</li><li>{$p['firm']}</li><li>Call {$p['phone']}</li><li>Mob. {$p['mobile']}</li><li>{$p['mail']}</li><li>{$p['web']}</li><li>{$p['net']}</li></ul><p style=\"font-size:9px\">This e-mail is confidential and intended only for the addressee.</p>",
-            'plain text' => fn (
-                $p,
-            ) => "Best,\n\n{$p['name']}\n{$p['role']}\n{$p['firm']}\n\nPhone:  {$p['phone']}\nMobile: {$p['mobile']}\nE-mail: {$p['mail']}\nWeb:    {$p['web']}\n{$p['net']}\n{$p['street']}\n",
-            'plain with bars' => fn (
-                $p,
-            ) => "{$p['name']} | {$p['role']}\n{$p['firm']}\nt {$p['phone']} | m {$p['mobile']}\n{$p['mail']} | {$p['web']} | {$p['net']}",
-            'logo and button' => fn ($p) => "<div><a href=\"{$url(
-                $p['web'],
-            )}\"><img src=\"https://cdn.example/logo.png\" width=\"140\" height=\"40\" alt=\"{$p['firm']}\"></a></div><div><b>{$p['name']}</b></div><div style=\"color:#666\">{$p['role']}</div><div>{$p['firm']}</div><div>&#9742; {$p['phone']} &#9742; {$p['mobile']}</div><div>&#9993; <a href=\"mailto:{$p['mail']}\">{$p['mail']}</a></div><div>{$p['web']}</div><a href=\"https://{$p['net']}\">Follow us</a><table><tr><td bgcolor=\"#b4502c\"><a href=\"{$url(
-                $p['web'],
-            )}/book\" style=\"color:#fff\">Book a call</a></td></tr></table>",
-        ];
+        return array_combine(
+            array_map(basename(...), $files), array_map(fn (string $file) => (string) file_get_contents($file), $files),
+        );
+    }
+
+    /** @param  array<string, string>  $person */
+    private static function filled(string $layout, array $person): string
+    {
+        $web = $person['web'];
+        $values = ['url' => str_starts_with($web, 'http') ? $web : "https://$web"] + $person;
+
+        return strtr($layout, array_combine(
+            array_map(fn (string $name) => "{{$name}}", array_keys($values)), array_values($values),
+        ));
     }
 
     public function test_names_phones_mail_web_and_links_are_right_in_nineteen_of_twenty_fields(): void
     {
         $signatures = $fields = 0;
         $wrong = [];
-        foreach (self::layouts() as $layout => $make) {
+        foreach (self::layouts() as $layout => $text) {
             foreach (self::people() as $person) {
                 $signatures++;
-                $made = $make($person);
+                $made = self::filled($text, $person);
                 $facts = str_starts_with($layout, 'plain')
                     ? TextSource::facts($made, $person['country'])
                     : HtmlSource::facts($made, $person['country']);
@@ -184,7 +154,8 @@ final class ReadInTest extends TestCase
                 $this->assertContains($kind, $kinds, $format);
             }
         }
-        $facts = HtmlSource::facts('<p>Tuesdays are for planting</p><p>Maren Oakhollow</p><p>Ask about roots</p>', 'GB');
+        $facts = HtmlSource::facts('<p>Tuesdays are for planting</p><p>Maren Oakhollow</p><p>Ask about '
+            .'roots</p>', 'GB');
         $this->assertSame(
             [],
             array_diff(
@@ -198,14 +169,17 @@ final class ReadInTest extends TestCase
     public static function pages(): iterable
     {
         $person
-            = '{"@type":["Thing","Person"],"givenName":"Aoife","familyName":"Birchall","jobTitle":["Weaver"],"worksFor":{"name":"Loom &amp; Ling"},"email":"mailto:aoife@loom.example","telephone":"01632 960112","image":{"url":"/aoife.jpg"},"sameAs":"https://www.instagram.com/loom.and.ling"}';
+            = '{"@type":["Thing","Person"],"givenName":"Aoife","familyName":"Birchall","jobTitle":["Weaver"],'
+                .'"worksFor":{"name":"Loom &amp; Ling"},"email":"mailto:aoife@loom.example","telephone":"01632 '
+                    .'960112","image":{"url":"/aoife.jpg"},"sameAs":"https://www.instagram.com/loom.and.ling"}';
         $said = [
             'name' => 'Aoife Birchall', 'role' => 'Weaver', 'company' => 'Loom & Ling', 'email' => 'aoife@loom.example',
             'phone' => '+44 1632 960112', 'headshot' => 'https://loom.example/aoife.jpg',
             'profiles' => ['https://www.instagram.com/loom.and.ling'],
         ];
         yield 'JSON-LD in a graph' => [
-            '<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebSite","name":"Loom"},'
+            '<script type="application/ld+json">{"@context":"https://schema.org","@graph":[{"@type":"WebSite",'
+                .'"name":"Loom"},'
             .$person
             .']}</script>',
             $said,
@@ -260,8 +234,10 @@ final class ReadInTest extends TestCase
     {
         foreach (
             [
-                "First name,Last name,Job title,E-mail,Mobile,LinkedIn,Hobby\r\nAoife,Birchall,\"Weaver, dyer\",aoife@loom.example,01632 960112,https://www.linkedin.com/in/aoife-birchall,Bees\r\n",
-                "\u{FEFF}Name;Position;Mail;Cell phone;Profile url;Hobby\nAoife Birchall;Weaver, dyer;aoife@loom.example;+44 1632 960112;https://www.linkedin.com/in/aoife-birchall;Bees",
+                "First name,Last name,Job title,E-mail,Mobile,LinkedIn,Hobby\r\nAoife,Birchall,\"Weaver, dyer\","
+                    ."aoife@loom.example,01632 960112,https://www.linkedin.com/in/aoife-birchall,Bees\r\n",
+                "\u{FEFF}Name;Position;Mail;Cell phone;Profile url;Hobby\nAoife Birchall;Weaver, dyer;"
+                    .'aoife@loom.example;+44 1632 960112;https://www.linkedin.com/in/aoife-birchall;Bees',
             ] as $csv
         ) {
             $read = [];
@@ -269,7 +245,8 @@ final class ReadInTest extends TestCase
                 $read[$fact->kind]
                     = $fact->fields['value']
                     ?? ($fact->fields['text']
-                        ?? ($fact->fields['number'] ?? ($fact->fields['address'] ?? ($fact->fields['links'][0] ?? ''))));
+                        ?? ($fact->fields['number'] ?? ($fact->fields['address'] ?? ($fact->fields['links'][0]
+                            ?? ''))));
             }
             $this->assertEquals(
                 [
@@ -296,7 +273,8 @@ final class ReadInTest extends TestCase
                 fn () => PageSource::facts(
                     '<script type="application/ld+json">'.str_repeat('[', 5000)
                         .'</script><script '
-                            .'type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},null],"address":[null]}</script>',
+                            .'type="application/ld+json">{"@type":"Person","name":{"name":[[[[[]]]]]},"sameAs":[{},'
+                                .'null],"address":[null]}</script>',
                     'GB',
                 ),
                 fn () => HtmlSource::facts(str_repeat('x', 3_000_000), 'GB'),

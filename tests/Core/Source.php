@@ -27,7 +27,8 @@ final readonly class Source
         $parser ??= (new ParserFactory)->createForNewestSupportedVersion();
         $tree = (new NodeTraverser(new NameResolver))->traverse($parser->parse($code) ?? []);
         $finder = new NodeFinder;
-        $class = $finder->findFirst($tree, fn (Node $node) => $node instanceof Node\Stmt\ClassLike && $node->name !== null);
+        $class = $finder->findFirst($tree, fn (Node $node) => $node instanceof Node\Stmt\ClassLike
+            && $node->name !== null);
         $names = array_map(strval(...), $finder->findInstanceOf($tree, Node\Name\FullyQualified::class));
 
         return new self(

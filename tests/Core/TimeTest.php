@@ -43,7 +43,8 @@ class TimeTest extends TestCase
 
     public function test_what_is_no_day_is_refused_in_a_sentence(): void
     {
-        foreach (['2026-02-29', '2026-13-01', '26-1-1', '2026-11-25 ', "2026-11-25\n", '', null, 20261125, []] as $raw) {
+        foreach (['2026-02-29', '2026-13-01', '26-1-1', '2026-11-25 ', "2026-11-25\n", '', null, 20261125,
+            []] as $raw) {
             try {
                 Day::parse($raw);
                 $this->fail(json_encode($raw).' is no day');

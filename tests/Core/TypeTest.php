@@ -170,7 +170,8 @@ final class TypeTest extends TestCase
         $card = Samples::card(['style' => ['button' => ['word' => true, 'radius' => 9]]]);
         $html = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
         $this->assertMatchesRegularExpression(
-            '#<!--\[if mso\]><v:roundrect [^>]*arcsize="25%" style="width:1\d\dpx;height:36px[^>]*>.*Book a visit.*</v:roundrect><!\[endif\]--><!--\[if !mso\]><!--><table.*</table><!--<!\[endif\]-->#',
+            '#<!--\[if mso\]><v:roundrect [^>]*arcsize="25%" style="width:1\d\dpx;height:36px[^>]*>.*Book a '
+                .'visit.*</v:roundrect><!\[endif\]--><!--\[if !mso\]><!--><table.*</table><!--<!\[endif\]-->#',
             $html,
         );
         $this->assertStringNotContainsString(

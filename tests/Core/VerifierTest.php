@@ -172,7 +172,8 @@ final class VerifierTest extends TestCase
             $current = self::expected(3, $card);
             $from = $current->address;
             foreach (
-                [self::html($short), Reader::read(MailClient::of('tolerant-webmail'), self::html($short))->html()] as $html
+                [self::html($short), Reader::read(MailClient::of('tolerant-webmail'),
+                    self::html($short))->html()] as $html
             ) {
                 $verified = self::verify($current, [], "<p>Hello</p>$html", '', $from);
                 $this->assertSame('verified', $verified->verdict, "$name: ".implode(' ', $verified->says()));
@@ -315,12 +316,14 @@ final class VerifierTest extends TestCase
         $earlier = '<p>Are the plants ordered?</p><p>Perrin Dovecote<br>Accounts<br>+44 1632 960150</p>';
         $html .= match ($way) {
             'reply' => "<p>On Tuesday, 24 November 2026, Perrin Dovecote wrote:</p><blockquote>$earlier</blockquote>",
-            'forward' => "<p>---------- Forwarded message ---------<br>From: Perrin Dovecote &lt;perrin@quillfern.example&gt;</p>$earlier",
+            'forward' => '<p>---------- Forwarded message ---------<br>From: Perrin Dovecote &lt;'
+                ."perrin@quillfern.example&gt;</p>$earlier",
             default => '',
         };
         $text .= $way === 'new'
                 ? ''
-                : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin Dovecote\n";
+                : "\nOn Tuesday, 24 November 2026, Perrin Dovecote wrote:\n> Are the plants ordered?\n> Perrin "
+                    ."Dovecote\n";
 
         return $client->form === 'text'
             ? ['', Reader::read($client, new Message($html, $text))->words()]

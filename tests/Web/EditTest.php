@@ -250,7 +250,8 @@ final class EditTest extends WebTestCase
             do {
                 $card = App\Models\StoredCard::query()->firstOrFail();
                 try {
-                    $card->edit($card->head, new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]), null);
+                    $edit = new InkyCard\Card\Edit\FillPiece('p3', ['text' => getmypid()." $n"]);
+                    $card->edit($card->head, $edit, null);
                     break;
                 } catch (App\Exceptions\StaleRevision) {
                 }

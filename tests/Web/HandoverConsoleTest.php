@@ -80,7 +80,8 @@ final class HandoverConsoleTest extends WebTestCase
             'phones are given the short form',
         );
         foreach (
-            [['--to' => 'gmail', '--out' => $card], ['--to' => 'gmail', '--out' => '/proc/none'], ['--to' => ''], []] as $bad
+            [['--to' => 'gmail', '--out' => $card], ['--to' => 'gmail', '--out' => '/proc/none'], ['--to' => ''],
+                []] as $bad
         ) {
             [$code, $said] = $this->console('inky:hand-over', ['card' => $card] + $bad);
             $this->assertSame(2, $code);
@@ -101,7 +102,8 @@ final class HandoverConsoleTest extends WebTestCase
         ) {
             file_put_contents(
                 "$this->folder/m.eml",
-                "From: maren@quillfern.example\r\nTo: a@b.example\r\nSubject: x\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<p>Hello</p>"
+                "From: maren@quillfern.example\r\nTo: a@b.example\r\nSubject: x\r\nContent-Type: text/html; "
+                    ."charset=utf-8\r\n\r\n<p>Hello</p>"
                     .$this->html($sent),
             );
             [$code, $said] = $this->console('inky:verify', [
@@ -144,7 +146,8 @@ final class HandoverConsoleTest extends WebTestCase
 
     public function test_a_workbook_is_read_by_its_first_sheet_and_refused_in_a_sentence(): void
     {
-        $rows = [['Vorname', 'Nachname', 'Telefon', 'Raum'], ['Hazel', 'Thorn', '01632 960 117', '4'], ['', '', '', '']];
+        $rows = [['Vorname', 'Nachname', 'Telefon', 'Raum'], ['Hazel', 'Thorn', '01632 960 117', '4'], ['', '', '',
+            '']];
         foreach ([IOFactory::WRITER_XLSX, IOFactory::WRITER_ODS] as $format) {
             $read = fn (array ...$rows): array => $this->console('inky:read-in', [
                 'file' => $this->workbook($format, $rows),

@@ -133,7 +133,9 @@ final class HomeTest extends WebTestCase
     public static function pasted(): iterable
     {
         yield 'plain lines' => [
-            "Kind regards,\n--\nMaren Oakhollow\nPrincipal designer\nQuillfern Garden Studio\nM: 01632 960147\nE: maren@quillfern.example\nwww.quillfern.example/visits\n4 Mallow Lane, Eddersby\nRegistered garden designer GD-20417\nhttps://www.linkedin.com/in/maren-oakhollow\n",
+            "Kind regards,\n--\nMaren Oakhollow\nPrincipal designer\nQuillfern Garden Studio\nM: 01632 960147\nE: "
+                ."maren@quillfern.example\nwww.quillfern.example/visits\n4 Mallow Lane, Eddersby\nRegistered garden "
+                    ."designer GD-20417\nhttps://www.linkedin.com/in/maren-oakhollow\n",
             [
                 'closing' => 'Kind regards,', 'name' => 'Maren Oakhollow', 'role' => 'Principal designer',
                 'company' => 'Quillfern Garden Studio', 'phone' => '+44 1632 960147 mobile',
@@ -206,7 +208,9 @@ final class HomeTest extends WebTestCase
                 'text' => $html,
                 'html' => $html,
                 'mail' => "From: a@b.example\r\nSubject: x\r\nContent-Type: text/html; charset=utf-8\r\n\r\n$html",
-                'contact' => "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Tobiah Reedmace\r\nN:Reedmace;Tobiah;;;\r\nTITLE:Planting lead\r\nORG:Quillfern Garden Studio\r\nTEL:01632 960148\r\nEMAIL:tobiah@quillfern.example\r\nNOTE:Mine alone\r\nEND:VCARD\r\n",
+                'contact' => "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Tobiah Reedmace\r\nN:Reedmace;Tobiah;;;\r\n"
+                    ."TITLE:Planting lead\r\nORG:Quillfern Garden Studio\r\nTEL:01632 960148\r\n"
+                        ."EMAIL:tobiah@quillfern.example\r\nNOTE:Mine alone\r\nEND:VCARD\r\n",
             ] as $way => $bytes
         ) {
             $to = (string) $this->post(
@@ -275,7 +279,10 @@ final class HomeTest extends WebTestCase
     {
         $png = base64_encode((string) file_get_contents(__DIR__.'/../Core/pictures/sixteen.png'));
         $words = '<b>Tobiah Reedmace</b><br>tobiah@quillfern.example';
-        $message = "From: a@b.example\r\nMIME-Version: 1.0\r\nContent-Type: multipart/related; boundary=b\r\n\r\n--b\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<img src=\"cid:face@b\" width=\"96\" height=\"96\" alt=\"Tobiah\">$words\r\n--b\r\nContent-Type: image/png\r\nContent-Transfer-Encoding: base64\r\nContent-ID: <face@b>\r\n\r\n$png\r\n--b--\r\n";
+        $message = "From: a@b.example\r\nMIME-Version: 1.0\r\nContent-Type: multipart/related; boundary=b\r\n\r\n"
+            ."--b\r\nContent-Type: text/html; charset=utf-8\r\n\r\n<img src=\"cid:face@b\" width=\"96\" height=\"96\" "
+                ."alt=\"Tobiah\">$words\r\n--b\r\nContent-Type: image/png\r\nContent-Transfer-Encoding: base64\r\n"
+                    ."Content-ID: <face@b>\r\n\r\n$png\r\n--b--\r\n";
         $html = fn (string $image): string => "<img src=\"$image\" width=\"96\" height=\"96\" alt=\"Tobiah\">$words";
         foreach (
             [
@@ -339,7 +346,8 @@ final class HomeTest extends WebTestCase
     public function test_nothing_to_sort_gets_a_sentence(): void
     {
         foreach (
-            ['' => 'bring the lines', '---' => 'bring the lines', str_repeat('long line ', 3000) => 'too much text'] as $text => $sentence
+            ['' => 'bring the lines', '---' => 'bring the lines', str_repeat('long line ',
+                3000) => 'too much text'] as $text => $sentence
         ) {
             $this->post('/cards/bring', ['text' => $text])
                 ->assertStatus(422)

@@ -28,7 +28,9 @@ use InkyCard\Handover\MessageTemplate;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** What belongs to one workspace is not there for another, whatever route somebody takes and whatever is in its query. */
+/**
+ * What belongs to one workspace is not there for another, whatever route somebody takes and whatever is in its query.
+ */
 final class IsolationTest extends WebTestCase
 {
     /** Stands in everything the first workspace has. */
@@ -123,7 +125,8 @@ final class IsolationTest extends WebTestCase
         $message = Tray::keep(
             $this->workspace->id, "From: a@b.example\r\nSubject: $secret\r\n\r\n$secret\r\n", 'dropped',
         );
-        $change = BulkChange::over($this->workspace, new SwapPicture('sample:a', 'sample:b', 1, 1), $secret, $this->maren);
+        $change = BulkChange::over($this->workspace, new SwapPicture('sample:a', 'sample:b', 1, 1), $secret,
+            $this->maren);
         $this->person = People::holder($this->card->refresh(), $this->card->document())->id;
         $this->ids = [
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
@@ -134,10 +137,13 @@ final class IsolationTest extends WebTestCase
 
     private function stranger(): User
     {
-        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example', 'password' => 'another-gate-9']);
-        $elsewhere = Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example', 'country' => 'GB']);
+        $other = User::create(['name' => 'Other', 'email' => 'other@elsewhere.example',
+            'password' => 'another-gate-9']);
+        $elsewhere = Workspace::create(['name' => 'Elsewhere', 'web' => 'https://elsewhere.example',
+            'country' => 'GB']);
         $elsewhere->members()->attach($other);
-        StoredCard::start($elsewhere, CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Own']), $other, 'Started');
+        StoredCard::start($elsewhere, CardJson::read(['format' => CardJson::FORMAT, 'name' => 'Own']), $other,
+            'Started');
 
         return $other;
     }
@@ -147,7 +153,8 @@ final class IsolationTest extends WebTestCase
     {
         return array_values(array_filter(
             Routes::getRoutes()->getRoutes(),
-            fn (Route $route) => in_array('workspace', $route->gatherMiddleware(), true) && $route->uri() !== 'sign-out',
+            fn (Route $route) => in_array('workspace', $route->gatherMiddleware(),
+                true) && $route->uri() !== 'sign-out',
         ));
     }
 
@@ -176,7 +183,8 @@ final class IsolationTest extends WebTestCase
         $card = $this->ids['card'];
 
         return [
-            'card' => $card, 'cards' => [$card], 'to' => 'any', 'person' => $this->person, 'q' => mb_strtolower(self::SECRET),
+            'card' => $card, 'cards' => [$card], 'to' => 'any', 'person' => $this->person,
+            'q' => mb_strtolower(self::SECRET),
             'find' => mb_strtolower(self::SECRET), 'pick' => $this->ids['picture'], 'picture' => $this->ids['picture'],
             'of' => $this->ids['message'], 'ready' => $this->ids['ready'], 'revision' => 3, 'way' => 'reply',
             'address' => 'maren@quillfern.example', 'situation' => 'new', 'do' => 'archive', 'remove' => '1',

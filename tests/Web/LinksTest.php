@@ -215,8 +215,9 @@ final class LinksTest extends WebTestCase
         $this->get('/clicks?by=card')->assertSee($this->card->name);
         $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
         $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
-        $this->get('/clicks?days=7&person='.DB::table('people')->value('id'))->assertSee('4 in all')->assertSee('of Maren');
-        $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was pressed');
+        $this->get('/clicks?days=7&person='.DB::table('people')->value('id'))->assertSee('4 in all')
+            ->assertSee('of Maren');
+        $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was clicked');
         $csv = array_map(
             fn (string $line) => str_getcsv($line, ',', '"', ''),
             explode("\r\n", trim($this->get('/clicks/file')->streamedContent())),
@@ -270,7 +271,8 @@ final class LinksTest extends WebTestCase
         Artisan::call('migrate');
         $of = DB::table('tracked_links')->pluck('person_id', 'id');
         $this->assertSame([true, false], [$of[$before] === $of[$also], $of[$holder] === $of[$before]]);
-        $this->assertSame($of[$holder], People::holder($this->card->fresh() ?? $this->card, $this->card->document())->id);
+        $this->assertSame($of[$holder], People::holder($this->card->fresh() ?? $this->card,
+            $this->card->document())->id);
         Artisan::call('migrate:rollback', ['--step' => 1]);
         $this->assertSame('Maren O.', DB::table('tracked_links')->where('id', $also)->value('person'));
         Artisan::call('migrate');

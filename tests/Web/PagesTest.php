@@ -255,7 +255,8 @@ final class PagesTest extends WebTestCase
         $forms = html_entity_decode((string) $phone->content());
         $whole = (string) preg_replace('~^.*href="([^"]+whole=1[^"]+)".*$~s', '$1', $forms);
         foreach (
-            [[$address, 'Principal designer', 'LinkedIn'], [$whole, 'LinkedIn', 'A line nobody wrote']] as [$form, $there, $not]
+            [[$address, 'Principal designer', 'LinkedIn'], [$whole, 'LinkedIn', 'A line nobody wrote']] as [$form,
+                $there, $not]
         ) {
             $this->get($form)->assertOk()->assertSee($there)->assertDontSee($not)->assertSee('short, for a phone');
         }
@@ -353,7 +354,8 @@ final class PagesTest extends WebTestCase
         yield 'data: picture hosted' => [[], $data, 0, '#src="https://cards\.quillfern\.example/p/[0-9a-f]{64}\.png"#'];
         yield 'bad card' => [
             [],
-            '{"format":"inky-card/1","name":"N","pieces":[{"id":"a","kind":"web","fields":{"address":"javascript:1"}}]}',
+            '{"format":"inky-card/1","name":"N","pieces":'
+                .'[{"id":"a","kind":"web","fields":{"address":"javascript:1"}}]}',
             2,
             '#^/pieces/0/fields/address: [^\n]+\.\n$#',
         ];

@@ -103,7 +103,8 @@ final class PicturesTest extends WebTestCase
             $this->post("/pictures/$picture->id", $bad)->assertStatus(422)->assertSee('role="alert"', false);
         }
         $this->get(
-            "/pictures/$picture->id/preview?part[x]=0&part[width]=0.5&shape=arch&tone=grey&width=96&height=96&outline=1",
+            "/pictures/$picture->id/preview?part[x]=0&part[width]=0.5&shape=arch&tone=grey&width=96&height=96&outline"
+                .'=1',
         )
             ->assertOk()
             ->assertHeader('X-Why', 'PNG, as parts of it are clear');

@@ -222,7 +222,8 @@ final class TrayTest extends WebTestCase
     public function test_every_stand_in_shows_a_message_without_script(): void
     {
         $this->drop(
-            "From: a@b.example\nSubject: =?utf-8?q?Caf=C3=A9_=3Cb=3E?=\nContent-Type: text/html; charset=utf-8\n\n<p>Hello</p><script>alert(1)</script><img src=x onerror=alert(1)>",
+            "From: a@b.example\nSubject: =?utf-8?q?Caf=C3=A9_=3Cb=3E?=\nContent-Type: text/html; charset=utf-8\n\n<p>"
+                .'Hello</p><script>alert(1)</script><img src=x onerror=alert(1)>',
         )->assertRedirect();
         $id = $this->newest();
         $this->get("/tray/$id")->assertSee('Café &lt;b&gt;', false);
@@ -239,17 +240,20 @@ final class TrayTest extends WebTestCase
     public function test_messages_and_archives_are_dropped_in_and_what_is_none_gets_a_sentence(): void
     {
         $this->drop(
-            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n>From here\r\n\r\nFrom x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: Two\r\n\r\nBody\r\n",
+            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n>From here\r\n\r\nFrom "
+                ."x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: Two\r\n\r\nBody\r\n",
         )->assertSessionHas('told', '2 messages taken in.');
         $this->get('/tray')->assertSeeInOrder(['Two', 'One']);
         foreach (
-            ['', 'just words', "\x89PNG\r\n\x1a\n", '<html><body>Hello</body></html>', str_repeat("a\n", 50_000)] as $none
+            ['', 'just words', "\x89PNG\r\n\x1a\n", '<html><body>Hello</body></html>', str_repeat("a\n",
+                50_000)] as $none
         ) {
             $this->drop($none)->assertSessionHas('refused');
         }
         $this->post('/tray', [])->assertSessionHas('refused');
         foreach (
-            ['/tray' => ['message', 'over 20 MB'], '/cards/bring' => ['file', 'over 5 MB']] as $path => [$field, $sentence]
+            ['/tray' => ['message', 'over 20 MB'], '/cards/bring' => ['file', 'over 5 MB']] as $path => [$field,
+                $sentence]
         ) {
             // As PHP hands over one beyond its own limit.
             $this->followingRedirects()
@@ -266,7 +270,8 @@ final class TrayTest extends WebTestCase
         foreach (
             [
                 'a character set nobody knows' => [
-                    "{$head}Content-Type: text/html; charset=x-nope-42\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n<p>Zo=EB</p>",
+                    "{$head}Content-Type: text/html; charset=x-nope-42\r\nContent-Transfer-Encoding: "
+                        ."quoted-printable\r\n\r\n<p>Zo=EB</p>",
                     'Zoë',
                 ],
                 'one in the subject' => [
@@ -290,7 +295,9 @@ final class TrayTest extends WebTestCase
                         fn (
                             string $inner,
                             int $deep,
-                        ) => "From: a@b.example\r\nSubject: $deep\r\nMIME-Version: 1.0\r\nContent-Type: multipart/mixed; boundary=q$deep\r\n\r\n--q$deep\r\n\r\nsee $deep\r\n--q$deep\r\nContent-Type: message/rfc822\r\n\r\n$inner\r\n--q$deep--\r\n",
+                        ) => "From: a@b.example\r\nSubject: $deep\r\nMIME-Version: 1.0\r\nContent-Type: "
+                            ."multipart/mixed; boundary=q$deep\r\n\r\n--q$deep\r\n\r\nsee $deep\r\n--q$deep\r\nContent"
+                                ."-Type: message/rfc822\r\n\r\n$inner\r\n--q$deep--\r\n",
                         "Subject: in\r\n\r\nin",
                     ),
                     'see 20',
@@ -330,7 +337,8 @@ final class TrayTest extends WebTestCase
             $this->get("/tray/$id/reading/tolerant-webmail")->assertOk()->assertSee($words);
         }
         $this->drop(
-            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed Nov 25\r\nno header at all\r\n",
+            "From x@y.example Wed Nov 25\r\nFrom: x@y.example\r\nSubject: One\r\n\r\nBody\r\n\r\nFrom x@y.example Wed "
+                ."Nov 25\r\nno header at all\r\n",
         );
         $this->assertSame(5, DB::table('tray_messages')->count(), 'of an archive all or nothing');
     }

@@ -81,7 +81,8 @@ final class BrandController extends Controller
     }
 
     /**
-     * @return array{list<\InkyCard\Colour\Colour>, ?\InkyCard\Colour\Colour, list<string>} colours, background, what was not understood
+     * @return array{list<\InkyCard\Colour\Colour>, ?\InkyCard\Colour\Colour, list<string>} colours, background, what
+     *     was not understood
      *
      * @throws Refusal
      */

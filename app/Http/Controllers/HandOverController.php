@@ -84,7 +84,8 @@ final class HandOverController extends Controller
         $back = redirect()->to(route('hand-over', ['card' => $card->id, 'to' => $to->key]).'#house-note');
         try {
             HouseNotes::put(
-                $this->workspace->id, $to, HouseNote::of(self::string($request, 'film'), self::string($request, 'note')),
+                $this->workspace->id, $to, HouseNote::of(self::string($request, 'film'), self::string($request,
+                    'note')),
                 $request->boolean('all'),
             );
         } catch (Refusal $refusal) {

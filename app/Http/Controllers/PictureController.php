@@ -176,7 +176,8 @@ final class PictureController extends Controller
             $ref = PictureRef::framed($picture->source(), Framing::of($request->array('part')));
             $baked = $bakery->bake(
                 Recipe::of([
-                    'picture' => $ref, 'shape' => self::string($request, 'shape'), 'tone' => self::string($request, 'tone'),
+                    'picture' => $ref, 'shape' => self::string($request, 'shape'), 'tone' => self::string($request,
+                        'tone'),
                     'ink' => self::string($request, 'ink'), 'width' => self::integer($request, 'width'),
                     'height' => self::integer($request, 'height'), 'outline' => $request->boolean('outline'),
                 ]),

@@ -33,7 +33,8 @@ final readonly class MeetRules implements BulkEdit
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
         foreach ($this->missing($card) as $notice) {
-            $fill = new FillPiece(AddPiece::nextId($card), ['text' => $notice->text, 'documents' => $notice->documents]);
+            $fill = new FillPiece(AddPiece::nextId($card), ['text' => $notice->text,
+                'documents' => $notice->documents]);
             $card = $fill->apply((new AddPiece($kind))->apply($card));
         }
 

@@ -149,7 +149,8 @@ abstract class AbstractKind implements Kind
         $tuning = $piece->tuning();
 
         return new TextRun(
-            $text, $card->style->ink($tuning->ink ?? $ink), $tuning->size ?? $size, $tuning->bold ?? $bold, $href, $plain,
+            $text, $card->style->ink($tuning->ink ?? $ink), $tuning->size ?? $size, $tuning->bold ?? $bold, $href,
+            $plain,
             $tuning->underline ?? $underlined, $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
         );
     }

@@ -48,7 +48,8 @@ abstract class AbstractLineKind extends AbstractKind
         $text = $piece->text('text');
 
         return $text === '' ? [] : [new Content\LineBlock([self::run(
-            $piece, $card, $text, $this->ink, $this->size($card->style->sizes), $this->bold, guarded: $this->isGuarded(),
+            $piece, $card, $text, $this->ink, $this->size($card->style->sizes), $this->bold,
+            guarded: $this->isGuarded(),
         )])];
     }
 

@@ -57,7 +57,8 @@ final class ClosingKind extends AbstractPictureKind
         return [
             ...$phrase === ''
                 ? []
-                : [new Content\LineBlock([self::run($piece, $card, $phrase, InkRole::Body, $card->style->sizes->text)])],
+                : [new Content\LineBlock([self::run($piece, $card, $phrase, InkRole::Body,
+                    $card->style->sizes->text)])],
             ...parent::content($piece, $card),
         ];
     }

@@ -66,7 +66,9 @@ interface Kind
     /** @return array<string, mixed> fields a piece of this kind starts with; empty values for what is not known */
     public function standing(Standing $known): array;
 
-    /** @return array<string, mixed> fields that change with the brand: those a piece has as it was, as it comes to be */
+    /**
+     * @return array<string, mixed> fields that change with the brand: those a piece has as it was, as it comes to be
+     */
     public function follow(Filled $piece, Standing $was, Standing $is): array;
 
     /** When what it says holds; null for always. */

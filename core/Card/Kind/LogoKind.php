@@ -25,6 +25,7 @@ final class LogoKind extends AbstractPictureKind
     {
         [$old, $new] = [$was->brand->logos['light'], $is->brand->logos['light']];
 
-        return $old !== null && $new !== null && $old !== $new && $piece->text('picture') === $old['picture'] ? $new : [];
+        return $old !== null && $new !== null && $old !== $new && $piece->text('picture') === $old['picture'] ? $new
+            : [];
     }
 }

@@ -59,7 +59,8 @@ final class NoticeKind extends AbstractKind
         $size = $card->style->sizes->small;
         $lines = [];
         foreach (array_filter(explode("\n", $piece->text('text'))) as $paragraph) {
-            $lines[] = new Content\LineBlock([self::run($piece, $card, $paragraph, InkRole::Quiet, $size, guarded: true)]);
+            $lines[] = new Content\LineBlock([self::run($piece, $card, $paragraph, InkRole::Quiet, $size,
+                guarded: true)]);
         }
         foreach ($piece->lines('documents') as $line) {
             $link = ProfileDirectory::read($line);

@@ -8,7 +8,8 @@ use InkyCard\Link\PhoneNumber;
 
 final class PhoneKind extends AbstractContactKind
 {
-    protected const CAN = [Capability::Contact, Capability::Personal, Capability::PhoneNumber, Capability::Reach, Capability::ShortNumber];
+    protected const CAN = [Capability::Contact, Capability::Personal, Capability::PhoneNumber, Capability::Reach,
+        Capability::ShortNumber];
 
     private const SORTS = [
         '' => 'No label', 'office' => 'Office', 'mobile' => 'Mobile', 'direct' => 'Direct', 'fax' => 'Fax',
@@ -64,7 +65,8 @@ final class PhoneKind extends AbstractContactKind
         $href = PhoneNumber::ofDisplay($piece->text('number'))->href();
         $runs = [self::run($piece, $card, $shown, InkRole::Body, $size, href: $href, plain: $shown)];
         if ($piece->text('sort') !== '') {
-            array_unshift($runs, self::run($piece, $card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet, $size));
+            array_unshift($runs, self::run($piece, $card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet,
+                $size));
         }
 
         return [new Content\LineBlock($runs, $this->symbol($card, 'telephone-fill'))];

@@ -37,7 +37,8 @@ final class PictureLook
     public static function source(array $fields): array
     {
         $read = fn (string $key, \Closure $read): string => Refusal::at(
-            "/$key", fn () => is_string($fields[$key] ?? '') && trim($fields[$key] ?? '') === '' ? '' : $read($fields[$key]),
+            "/$key", fn () => is_string($fields[$key] ?? '') && trim($fields[$key] ?? '') === '' ? ''
+                : $read($fields[$key]),
         );
 
         return [

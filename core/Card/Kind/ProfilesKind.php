@@ -118,7 +118,8 @@ final class ProfilesKind extends AbstractKind
                 $runs[] = self::run($piece, $card, Content\LineBlock::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
             }
             $runs[] = self::run(
-                $piece, $card, $link->label, InkRole::Link, $size, href: $link->address, plain: "$link->label: $link->address",
+                $piece, $card, $link->label, InkRole::Link, $size, href: $link->address,
+                plain: "$link->label: $link->address",
             );
         }
 

@@ -12,7 +12,8 @@ final class SpacingKind extends AbstractKind
 
     public function __construct()
     {
-        parent::__construct('gap', 'Spacing', 'distribute-vertical', 'Room between two parts, finer than an empty line.');
+        parent::__construct('gap', 'Spacing', 'distribute-vertical', 'Room between two parts, finer than an empty '
+            .'line.');
     }
 
     public function tunes(): array

@@ -44,7 +44,8 @@ final readonly class MarkLook
             Shape::forMarks()[$given->text('shape')]
                 ?? throw Refusal::because('Marks are round, rounded, square, ring or bare.', '/marks/shape'),
             (int) $size,
-            $given->optionalPixels('gap', Limits::MARK_SPACING, 'gap between marks') ?? (int) round($size * self::SPACING),
+            $given->optionalPixels('gap', Limits::MARK_SPACING, 'gap between marks')
+                ?? (int) round($size * self::SPACING),
             $given->truth('grey'),
             self::season($given->values['dress']),
         );

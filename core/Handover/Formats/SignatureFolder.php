@@ -23,7 +23,8 @@ final class SignatureFolder implements Format
     $name = '@name@'
     $number = 1
     $files = '@slug@_files'
-    while ((Test-Path (Join-Path $to "$name.htm")) -or (Test-Path (Join-Path $to "$name.txt")) -or (Test-Path (Join-Path $to $files))) {
+    while ((Test-Path (Join-Path $to "$name.htm")) -or (Test-Path (Join-Path $to "$name.txt")) -or
+            (Test-Path (Join-Path $to $files))) {
         $number++
         $name = "@name@ $number"
         $files = "@slug@-${number}_files"
@@ -32,7 +33,9 @@ final class SignatureFolder implements Format
     $html = $html.Replace('@slug@_files/', "$files/")
     [IO.File]::WriteAllText((Join-Path $to "$name.htm"), $html, (New-Object Text.UTF8Encoding $true))
     Copy-Item (Join-Path $from '@name@.txt') (Join-Path $to "$name.txt")
-    if (Test-Path (Join-Path $from '@slug@_files')) { Copy-Item -Recurse (Join-Path $from '@slug@_files') (Join-Path $to $files) }
+    if (Test-Path (Join-Path $from '@slug@_files')) {
+        Copy-Item -Recurse (Join-Path $from '@slug@_files') (Join-Path $to $files)
+    }
     Write-Host "Placed as $name. Quit the mail program, start it again, and choose $name in its signature settings."
 
     TEXT;

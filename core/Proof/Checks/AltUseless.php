@@ -15,7 +15,8 @@ use InkyCard\Proof\Subject;
 final class AltUseless extends AbstractCheck
 {
     private const USELESS = '/^(?:image|picture|photo|banner|logo|img|icon|video|closing|headshot|untitled'
-        .'|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|screenshot)[_\s-]?\d+/i';
+        .'|graphic)?[\s_\d-]*(?:\.(?:png|jpe?g|gif|webp|svg))?$|\.(?:png|jpe?g|gif|webp|svg)$|^(?:img|dsc|image|'
+            .'screenshot)[_\s-]?\d+/i';
 
     public function __construct()
     {

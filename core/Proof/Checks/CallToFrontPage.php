@@ -23,7 +23,8 @@ final class CallToFrontPage extends AbstractCheck
         foreach ($subject->links() as $link) {
             if ($link->piece->can(Capability::Promise) && preg_match(self::FRONT_PAGE, $link->address) === 1) {
                 $found[] = $this->found(
-                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, shows "
+                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, "
+                        .'shows '
                         .'voices of clients and has a form.',
                     [$link->piece->id],
                 );

@@ -29,7 +29,8 @@ final class Corners extends AbstractCheck
         if ($found === []) {
             return [];
         }
-        $buttons = array_filter(array_column($subject->blocks(), 1), fn (Block $block) => $block instanceof ButtonBlock);
+        $blocks = array_column($subject->blocks(), 1);
+        $buttons = array_filter($blocks, fn (Block $block) => $block instanceof ButtonBlock);
         $mend = $buttons === [] || $subject->card->style->button->word ? null
             : new Mend('Draw the shape', new Restyle(['button' => ['word' => true]]));
 

@@ -31,7 +31,8 @@ final class FaintOnDark extends AbstractCheck
 
         return [$this->found(
             sprintf(
-                '%s to 1 at worst there; under %s it is lost.', self::one(min($worst)), self::one(Limits::DARK_CONTRAST),
+                '%s to 1 at worst there; under %s it is '
+                    .'lost.', self::one(min($worst)), self::one(Limits::DARK_CONTRAST),
             ),
             array_keys($worst), ['phone-forced-dark'], self::readable($subject, $reads),
         )];

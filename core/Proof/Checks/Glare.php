@@ -26,10 +26,12 @@ final class Glare extends AbstractCheck
             $large = $picture->width * $picture->height >= Limits::LARGE_PICTURE;
             if ($light !== null && $light >= Limits::GLARE && $large) {
                 $found[] = $this->found(
-                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can stand in.', 100 * $light),
+                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can '
+                        .'stand in.', 100 * $light),
                     [$piece->id], $subject->darkClients(),
                     $piece->text('tone') === Tone::Natural->value
-                        ? new Mend('Make a darker twin', new FillPiece($piece->id, ['tone' => Tone::Dim->value])) : null,
+                        ? new Mend('Make a darker twin', new FillPiece($piece->id,
+                            ['tone' => Tone::Dim->value])) : null,
                 );
             }
         }

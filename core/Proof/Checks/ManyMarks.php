@@ -22,7 +22,8 @@ final class ManyMarks extends AbstractCheck
         foreach ($subject->blocks() as [$piece, $block]) {
             if ($block instanceof MarksBlock && count($block->marks) > Limits::MARKS) {
                 $found[] = $this->found(
-                    count($block->marks).' marks; '.Limits::MARKS.' at most are looked at. Keep those that are kept up.',
+                    count($block->marks).' marks; '.Limits::MARKS.' at most are looked at. Keep those that are '
+                        .'kept up.',
                     [$piece->id],
                 );
             }

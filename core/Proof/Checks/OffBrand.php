@@ -26,7 +26,8 @@ final class OffBrand extends AbstractCheck
             if ($near['distance'] > 0.00005 && $near['distance'] < Oklch::NOTICEABLE) {
                 return [
                     $this->found(
-                        "The {$role->value} ink is {$ink->toHex()}; the brand's {$near['role']->value} is {$near['ink']->toHex()}.",
+                        "The {$role->value} ink is {$ink->toHex()}; the brand's {$near['role']->value} is "
+                            ."{$near['ink']->toHex()}.",
                         mend: new Mend(
                             'Take the brand\'s',
                             new Restyle(['inks' => [$role->value => $near['ink']->toHex()]]),

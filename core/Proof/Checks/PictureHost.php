@@ -10,7 +10,9 @@ use InkyCard\Proof\Subject;
 final class PictureHost extends AbstractCheck
 {
     private const PASSING = '~^https?://(?:[\w-]+\.)*(?:googleusercontent\.com|fbcdn\.net|cdninstagram\.com'
-        .'|licdn\.com|dropbox\.com|drive\.google\.com|onedrive\.live\.com|sharepoint\.com|icloud\.com|discordapp\.(?:com|net)|whatsapp\.net|twimg\.com|ngrok\.io|localhost)|[?&](?:X-Amz-Expires|Expires|sig|token|e)=~i';
+        .'|licdn\.com|dropbox\.com|drive\.google\.com|onedrive\.live\.com|sharepoint\.com|icloud\.com|'
+            .'discordapp\.(?:com|net)|whatsapp\.net|twimg\.com|ngrok\.io|localhost)|[?&](?:X-Amz-Expires|Expires|sig|'
+                .'token|e)=~i';
 
     public function __construct()
     {

@@ -41,7 +41,8 @@ final class SmallText extends AbstractCheck
         $to = Limits::SMALL_TEXT.' px';
 
         return [$this->found(
-            sprintf('%s px at the smallest; %d and more reads without effort.', round(min($small), 1), Limits::SMALL_TEXT),
+            sprintf('%s px at the smallest; %d and more reads without '
+                .'effort.', round(min($small), 1), Limits::SMALL_TEXT),
             array_keys($small),
             mend: new Mend("Bring it to $to", new CompositeEdit(
                 [...$restyle, ...array_values($tuned)], "Small text brought to $to",

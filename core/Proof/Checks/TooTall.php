@@ -28,7 +28,8 @@ final class TooTall extends AbstractCheck
 
         return [$this->found(
             sprintf(
-                'It is %d px tall on a phone, where a third of a screen is %d, and %d under a letter, where %d are enough.',
+                'It is %d px tall on a phone, where a third of a screen is %d, and %d under a letter, where %d are '
+                    .'enough.',
                 $phone->height, Limits::PHONE_HEIGHT, $letter->height, Limits::HEIGHT,
             ),
             self::most($heights), $letter->height <= Limits::HEIGHT ? MailClient::PHONES : [],

@@ -13,7 +13,8 @@ final class TooWideForPhone extends AbstractCheck
 {
     public function __construct()
     {
-        parent::__construct('too-wide-phone', sprintf('Too wide for a %d px phone', Limits::PHONE_WIDTH), Area::Layout, Severity::Mend);
+        parent::__construct('too-wide-phone', sprintf('Too wide for a %d px phone', Limits::PHONE_WIDTH), Area::Layout,
+            Severity::Mend);
     }
 
     public function find(Subject $subject): array

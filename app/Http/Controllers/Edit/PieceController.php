@@ -24,7 +24,8 @@ final class PieceController extends AbstractEditController
             $before = $this->card($card)->document()->piece($piece);
             $picture = $this->picture($request, $library, $before);
 
-            return new Edit\FillPiece($piece, $picture === null ? $fields : self::withPicture($fields, $picture, $before));
+            return new Edit\FillPiece($piece, $picture === null ? $fields : self::withPicture($fields, $picture,
+                $before));
         };
 
         return $this->change($request, $card, $piece, $make, typed: $fields);
