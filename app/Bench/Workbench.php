@@ -133,6 +133,6 @@ final readonly class Workbench
      */
     public function dark(): array
     {
-        return Cache::rememberForever('dark.1.'.$this->darkKey(), fn () => DarkColours::of($this->pairs));
+        return Cache::rememberForever('dark.2.'.$this->darkKey(), fn () => DarkColours::of($this->pairs));
     }
 }

@@ -93,7 +93,7 @@ final class BenchTest extends BrowserTestCase
         $this->keys('contrast');
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("finder-found").textContent'),
+                $this->text('#finder-found'),
                 'Contrast on light and dark pages',
             ),
             'found',
@@ -133,7 +133,8 @@ final class BenchTest extends BrowserTestCase
         $this->until(
             fn () => $name('#sheet') === $name('.echo-soft iframe')
                 && str_contains(
-                    (string) $this->script('return document.getElementById("stage-title").textContent'),
+                    (string) $this->script('return document.getElementById("stage-title").textContent.replace(/\s+/g, '
+                        .'" ")'),
                     'turned dark',
                 ),
             'the sheet is worked on so',

@@ -19,7 +19,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->open('/brand');
         $this->assertReachable('brand');
         $failing = fn (): bool => str_contains(
-            (string) $this->script('return document.getElementById("matrix").textContent'),
+            $this->text('#matrix'),
             'Accent on paper, light page.',
         );
         $this->assertFalse($failing());
@@ -27,7 +27,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->until($failing, 'the matrix follows');
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("counts").textContent'),
+                $this->text('#counts'),
                 'on 9 cards',
             ),
             'it says how many cards change',
@@ -35,7 +35,8 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->type('ink-link', 'greenish'.WebDriverKeys::TAB);
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("error-inks-link").textContent'),
+                (string) $this->script('return document.getElementById("error-inks-link").textContent.replace(/\s+/g, '
+                    .'" ")'),
                 'Write the colour',
             ),
             'a sentence beside the field',
@@ -50,7 +51,8 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->assertReachable('what the brand changes');
         $this->click('form[action$="/brand/change/drop"] button');
         $this->until(
-            fn () => str_contains((string) $this->script('return document.body.textContent'), 'Dropped.'),
+            fn () => str_contains($this->text('body'),
+                'Dropped.'),
             'dropped',
         );
     }
@@ -69,14 +71,14 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $input->setFileDetector(new LocalFileDetector())->sendKeys("$file\n$bad");
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("pictures").textContent'),
+                $this->text('#pictures'),
                 'bee.jpg',
             ),
             'the good one is there',
         );
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("arriving").textContent'),
+                $this->text('#arriving'),
                 'web page',
             ),
             'the bad one has its sentence',
@@ -103,7 +105,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $x = (float) $this->script('return document.getElementById("part-x").value');
         $this->assertGreaterThan(0.02, $x);
         $this->click('#keep .btn-stamp');
-        $this->until(fn () => str_contains((string) $this->script('return document.body.textContent'), 'Kept.'),
+        $this->until(fn () => str_contains($this->text('body'), 'Kept.'),
             'kept');
         $this->assertEqualsWithDelta(
             $x,
@@ -135,7 +137,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $mouse('mouseReleased', 300, 100);
         $this->click('#draw .btn-stamp');
         $this->until(
-            fn () => str_contains((string) $this->script('return document.body.textContent'),
+            fn () => str_contains($this->text('body'),
                 'Choose it for a closing'),
             'taken',
         );

@@ -61,4 +61,12 @@ abstract class BrowserTestCase extends TestCase
         } while (microtime(true) < $end);
         $this->fail("Waited in vain: $what");
     }
+
+    /** What an element says, white space evened out; empty where there is none. */
+    protected function text(string $selector): string
+    {
+        return (string) $this->script(
+            'return (document.querySelector(arguments[0])?.textContent ?? "").replace(/\\s+/g, " ").trim()', $selector,
+        );
+    }
 }

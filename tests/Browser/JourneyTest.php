@@ -83,7 +83,8 @@ final class JourneyTest extends BrowserTestCase
         $this->fill('web', 'address', 'quillfern.example/autumn');
         $this->until(
             fn () => str_contains($this->sheet(), 'quillfern.example/autumn')
-                && $this->script('return document.querySelector("details[open] .field-error").textContent') === '',
+                && $this->script('return document.querySelector("details[open] '
+                    .'.field-error").textContent.replace(/\s+/g, " ")') === '',
             'mended',
         );
         $this->element('#undo')->click();
@@ -188,7 +189,7 @@ final class JourneyTest extends BrowserTestCase
         $this->fill('role', 'text', 'Survivor');
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("said").textContent'),
+                $this->text('#said'),
                 'Survivor',
             ),
             'acknowledged',

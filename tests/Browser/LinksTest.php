@@ -66,7 +66,7 @@ final class LinksTest extends BrowserTestCase
         $note = str_replace('field-', 'note-', (string) $area);
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById(arguments[0]).textContent', $note),
+                $this->text('#'.$note),
                 'Facebook without host m.facebook.com',
             ),
             'what was cleaned stands beside the field',

@@ -39,7 +39,7 @@ final class ProofTest extends BrowserTestCase
                     .'page.match(/\d+/g).every((channel) => channel < 60) ? "dark" : page',
             ),
         );
-        $score = fn (): int => (int) $this->script('return document.querySelector(".score b").textContent');
+        $score = fn (): int => (int) $this->text('.score b');
         $before = $score();
         self::$desk->browser->findElement(WebDriverBy::cssSelector('.finding button'))->click();
         $this->until(
@@ -89,7 +89,7 @@ final class ProofTest extends BrowserTestCase
     public function test_the_bench_marks_rows_and_says_the_score_as_edits_come(): void
     {
         $this->open('/cards/6');
-        $score = fn (): int => (int) $this->script('return document.querySelector("#proof-open b").textContent');
+        $score = fn (): int => (int) $this->text('#proof-open b');
         $this->until(fn () => $score() > 0, 'the score is there');
         $before = $score();
         $this->script(

@@ -132,7 +132,7 @@ final class ReachTest extends BrowserTestCase
         $this->script('document.getElementById("up-p5").click()');
         $this->until(
             fn () => str_contains(
-                (string) $this->script('return document.getElementById("kept").textContent'),
+                $this->text('#kept'),
                 'not kept yet',
             ),
             'it is marked',

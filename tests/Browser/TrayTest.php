@@ -90,7 +90,7 @@ final class TrayTest extends BrowserTestCase
             $this->script('document.getElementById("copy-rich").click()');
             $this->until(
                 fn () => str_contains(
-                    (string) $this->script('return document.querySelector(".copied").textContent'),
+                    $this->text('.copied'),
                     'Copied',
                 ),
                 'copied',
