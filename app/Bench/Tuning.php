@@ -93,19 +93,18 @@ final readonly class Tuning
     public function numbers(): array
     {
         $style = $this->style;
+        $spacing = $style->spacing;
 
         return [
             new NumberField('Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5),
             new NumberField('Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5),
             new NumberField('Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5),
             new NumberField('Rule', 'rule', 'width', $style->rule->width, Limits::RULE),
-            new NumberField('Spacing of lines', 'gaps', 'lines', $style->spacing->lines, Limits::SPACING),
-            new NumberField('Spacing of blocks', 'gaps', 'blocks', $style->spacing->blocks, Limits::SPACING),
-            new NumberField('Spacing of columns', 'gaps', 'columns', $style->spacing->columns, Limits::SPACING),
-            new NumberField('Spacing above', 'gaps', 'above', $style->spacing->above, Limits::SPACING),
-            new NumberField(
-                'Line height', 'gaps', 'leading', $style->spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×',
-            ),
+            new NumberField('Spacing of lines', 'gaps', 'lines', $spacing->lines, Limits::SPACING),
+            new NumberField('Spacing of blocks', 'gaps', 'blocks', $spacing->blocks, Limits::SPACING),
+            new NumberField('Spacing of columns', 'gaps', 'columns', $spacing->columns, Limits::SPACING),
+            new NumberField('Spacing above', 'gaps', 'above', $spacing->above, Limits::SPACING),
+            new NumberField('Line height', 'gaps', 'leading', $spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×'),
             new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
             new NumberField('Button padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
         ];

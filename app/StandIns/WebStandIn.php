@@ -120,16 +120,20 @@ final class WebStandIn implements HttpClientInterface
             'plans' => self::moved('https://quillfern.example/garden-plans', 301),
             'surveys' => self::moved('https://quillfern.example/sign-in?to=surveys'),
             'members' => new MockResponse('Members alone', ['http_code' => 401]),
-            'asleep' => self::response('text/html', (function () {
-                usleep(50_000);
-                yield '';
-            })()),
+            'asleep' => self::response('text/html', self::slowly()),
             'broken' => new MockResponse('Out of order', ['http_code' => 500]),
             'missing' => new MockResponse('Not here', ['http_code' => 404]),
             default => self::response(
                 'text/html', "<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>",
             ),
         };
+    }
+
+    /** @return iterable<string> nothing, after a while */
+    private static function slowly(): iterable
+    {
+        usleep(50_000);
+        yield '';
     }
 
     private static function moved(string $to, int $status = 302): MockResponse

@@ -166,9 +166,8 @@ final class Gauges
     private function words(Measured $wide): Gauge
     {
         $words = 0.0;
-        $areas = $this->byPiece(
-            fn (Block $block) => $block instanceof PictureBlock ? $block->width * $block->height : 0,
-        );
+        $area = fn (Block $block): int => $block instanceof PictureBlock ? $block->width * $block->height : 0;
+        $areas = $this->byPiece($area);
         foreach ($this->blocks as [$piece, $block]) {
             $box = $block->runs() === [] ? null : $wide->boxes[explode(' ', $piece)[0]] ?? null;
             $words += $box === null ? 0 : $box->width * $box->height;

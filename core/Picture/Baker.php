@@ -148,10 +148,8 @@ final class Baker
         imagealphablending($canvas, true);
         for ($step = 0; $step < 24; $step++) {
             $angle = (2 * M_PI * $step) / 24;
-            imagecopy(
-                $canvas, $white, (int) round($radius * cos($angle)), (int) round($radius * sin($angle)), 0, 0, $width,
-                $height,
-            );
+            [$x, $y] = [(int) round($radius * cos($angle)), (int) round($radius * sin($angle))];
+            imagecopy($canvas, $white, $x, $y, 0, 0, $width, $height);
         }
         imagecopy($canvas, $picture, $radius, $radius, 0, 0, $width - 2 * $radius, $height - 2 * $radius);
         imagealphablending($canvas, false);

@@ -129,6 +129,51 @@ final class ArchitectureTest extends TestCase
         $this->assertSame([], $again);
     }
 
+    public function test_methods_are_short_and_have_few_paths(): void
+    {
+        $lines = $paths = [];
+        foreach ([...Source::in('core'), ...Source::in('app')] as $source) {
+            foreach ($source->methods() as $name => [$length, $forks]) {
+                $lines[$name] = $length;
+                $paths[$name] = $forks;
+            }
+        }
+        asort($lines);
+        $this->assertLessThanOrEqual(19, array_values($lines)[(int) floor(0.9 * count($lines))]);
+        $this->assertSame([], array_filter($lines, fn (int $length) => $length > 40));
+        $many = count(array_filter($paths, fn (int $forks) => $forks > 10));
+        $this->assertLessThanOrEqual(0.03, $many / count($paths));
+        $this->assertSame([], array_filter($paths, fn (int $forks) => $forks > 20));
+    }
+
+    public function test_views_name_no_class_of_the_core_or_the_application(): void
+    {
+        $views = dirname(__DIR__, 2).'/resources/views';
+        $naming = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($views)) as $file) {
+            if (is_file((string) $file)
+                && preg_match('/\\\\(?:InkyCard|App|Illuminate)\\\\/',
+                    (string) file_get_contents((string) $file)) === 1) {
+                $naming[] = substr((string) $file, strlen($views));
+            }
+        }
+        $this->assertSame([], $naming);
+    }
+
+    public function test_one_place_escapes(): void
+    {
+        $places = [];
+        foreach ([...Source::in('core'), ...Source::in('app')] as $path => $source) {
+            foreach ($source->nodes(Expr\FuncCall::class) as $call) {
+                if ($call->name instanceof Name && in_array((string) $call->name, ['htmlspecialchars', 'htmlentities'],
+                    true)) {
+                    $places[] = $path;
+                }
+            }
+        }
+        $this->assertSame(['core/Markup/Escape.php'], $places);
+    }
+
     /** @return list<string> */
     private static function faults(Source $source): array
     {

@@ -38,10 +38,7 @@ final class CardsController extends Controller
         $ids = array_map(fn (StoredCard $card) => $card->id, array_values($page->items()));
 
         return view('cards.index', [
-            'cards' => $page,
-            'find' => $query->text,
-            'archived' => $archived,
-            'sort' => $sort,
+            'cards' => $page, 'find' => $query->text, 'archived' => $archived, 'sort' => $sort,
             'sorts' => self::SORTS,
             'filed' => $this->own()->whereNotNull('archived_at')->count(),
             'clicks' => (new Tally($this->workspace, self::CLICKED, now(), $ids))->seriesBy('card'),

@@ -26,10 +26,7 @@ final class ClicksController extends Controller
         $tally = $this->tally($request);
 
         return view('clicks.show', [
-            'days' => self::days($request),
-            'choices' => self::DAYS,
-            'way' => $way,
-            'ways' => self::WAYS,
+            'days' => self::days($request), 'choices' => self::DAYS, 'way' => $way, 'ways' => self::WAYS,
             'kinds' => array_map(fn (Kind $kind) => mb_strtolower($kind->label()), Kinds::all()),
             'card' => $this->chosen($request),
             'person' => self::string($request, 'person'),

@@ -42,14 +42,10 @@ final class HistoryController extends Controller
             [$one, $other] = [$other, $one];
         }
 
+        $differences = Difference::between(CardJson::restore($one->document), CardJson::restore($other->document));
+
         return view('history.compare', [
-            'card' => $card,
-            'one' => $one,
-            'other' => $other,
-            'differences' => Difference::between(
-                CardJson::restore($one->document),
-                CardJson::restore($other->document),
-            ),
+            'card' => $card, 'one' => $one, 'other' => $other, 'differences' => $differences,
         ]);
     }
 

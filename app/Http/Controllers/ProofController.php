@@ -139,19 +139,13 @@ final class ProofController extends Controller
         $card = $this->card($card);
         $proof = $prover->of($card);
 
+        $told = fn (Finding $finding) => [
+            'severity' => $finding->severity->value, 'title' => $finding->title, 'says' => $finding->says,
+        ];
+
         return response()->json([
-            'revision' => $card->head,
-            'score' => $proof->score(),
-            'count' => count($proof->findings),
-            'first' => $proof->findings[0]->title ?? '',
-            'pieces' => array_map(
-                fn (Finding $finding) => [
-                    'severity' => $finding->severity->value,
-                    'title' => $finding->title,
-                    'says' => $finding->says,
-                ],
-                $proof->byPiece(),
-            ),
+            'revision' => $card->head, 'score' => $proof->score(), 'count' => count($proof->findings),
+            'first' => $proof->findings[0]->title ?? '', 'pieces' => array_map($told, $proof->byPiece()),
         ]);
     }
 

@@ -80,22 +80,18 @@ final class TrayController extends Controller
     public function drop(Request $request): RedirectResponse
     {
         try {
-            $kept = Tray::drop(
-                $this->workspace,
-                self::uploaded(
-                    $request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST,
-                    Tray::tooLarge(),
-                )[0],
+            [$bytes] = self::uploaded(
+                $request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST,
+                Tray::tooLarge(),
             );
+            $kept = Tray::drop($this->workspace, $bytes);
         } catch (Refusal $refusal) {
             return redirect()->route('tray')->with('refused', $refusal->getMessage());
         }
 
         return count($kept) === 1
             ? redirect()->route('tray.message', $kept[0])
-            : redirect()
-                ->route('tray')
-                ->with('told', count($kept).' messages taken in.');
+            : redirect()->route('tray')->with('told', count($kept).' messages taken in.');
     }
 
     public function write(Request $request): View
@@ -131,10 +127,7 @@ final class TrayController extends Controller
         return view('tray.write', [
             'ready' => $ready,
             'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
-            'refused' => $refused,
-            'earlier' => $earlier,
-            'of' => self::string($request, 'of'),
-            'way' => $way,
+            'refused' => $refused, 'earlier' => $earlier, 'of' => self::string($request, 'of'), 'way' => $way,
             'placements' => Placements::all($this->workspace),
             'situations' => Situation::labels(),
             'cards' => StoredCard::choices($this->workspace),

@@ -53,15 +53,10 @@ final readonly class FollowBrand implements BulkEdit
     public function words(Card $before): string
     {
         $style = $this->style($before);
-        $parts = [];
-        foreach ($style['inks'] ?? [] as $role => $ink) {
-            $parts[] = "$role ink";
-        }
-        foreach (['typeface', 'sizes'] as $part) {
-            if (isset($style[$part])) {
-                $parts[] = $part;
-            }
-        }
+        $parts = [
+            ...array_map(fn (string $role) => "$role ink", array_keys($style['inks'] ?? [])),
+            ...array_keys(array_diff_key($style, ['inks' => 0])),
+        ];
         foreach ($before->pieces as $piece) {
             if ($this->fields($piece) !== []) {
                 $parts[] = mb_strtolower($piece->kind->label());

@@ -23,9 +23,9 @@ final readonly class MeetRules implements BulkEdit
     public function apply(Card $card): Card
     {
         if ($this->back) {
-            return $card->with([
-                'pieces' => array_values(array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece))),
-            ]);
+            $others = array_filter($card->pieces, fn (Piece $piece) => ! $this->isOurs($piece));
+
+            return $card->with(['pieces' => array_values($others)]);
         }
         $kind = Kinds::first(Capability::Notice);
         // One that is on the card needs a place alone; a new one needs one as well.
@@ -33,8 +33,8 @@ final readonly class MeetRules implements BulkEdit
             $card = $card->with(['arrangement' => Arrangement::of('words-only')]);
         }
         foreach ($this->missing($card) as $notice) {
-            $fill = new FillPiece(AddPiece::nextId($card), ['text' => $notice->text,
-                'documents' => $notice->documents]);
+            $fields = ['text' => $notice->text, 'documents' => $notice->documents];
+            $fill = new FillPiece(AddPiece::nextId($card), $fields);
             $card = $fill->apply((new AddPiece($kind))->apply($card));
         }
 

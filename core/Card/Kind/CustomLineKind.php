@@ -53,12 +53,10 @@ final class CustomLineKind extends AbstractContactKind
         }
         $size = $card->style->sizes->text;
         $address = $piece->text('address') ?: null;
-        $runs = [
-            self::run(
-                $piece, $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
-                plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null,
-            ),
-        ];
+        $runs = [self::run(
+            $piece, $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
+            plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null,
+        )];
         if ($piece->text('label') !== '') {
             array_unshift($runs, self::run($piece, $card, $piece->text('label').' ', InkRole::Quiet, $size));
         }

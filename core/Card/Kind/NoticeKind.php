@@ -59,17 +59,15 @@ final class NoticeKind extends AbstractKind
         $size = $card->style->sizes->small;
         $lines = [];
         foreach (array_filter(explode("\n", $piece->text('text'))) as $paragraph) {
-            $lines[] = new Content\LineBlock([self::run($piece, $card, $paragraph, InkRole::Quiet, $size,
-                guarded: true)]);
+            $run = self::run($piece, $card, $paragraph, InkRole::Quiet, $size, guarded: true);
+            $lines[] = new Content\LineBlock([$run]);
         }
         foreach ($piece->lines('documents') as $line) {
             $link = ProfileDirectory::read($line);
-            $lines[] = new Content\LineBlock([
-                self::run(
-                    $piece, $card, $link->label, InkRole::Link, $size, href: $link->address,
-                    plain: "$link->label: $link->address", underlined: true,
-                ),
-            ]);
+            $lines[] = new Content\LineBlock([self::run(
+                $piece, $card, $link->label, InkRole::Link, $size, href: $link->address,
+                plain: "$link->label: $link->address", underlined: true,
+            )]);
         }
 
         return $lines;

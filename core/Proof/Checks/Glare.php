@@ -25,13 +25,12 @@ final class Glare extends AbstractCheck
             $light = $subject->fact($picture)?->lightness;
             $large = $picture->width * $picture->height >= Limits::LARGE_PICTURE;
             if ($light !== null && $light >= Limits::GLARE && $large) {
+                $dim = new FillPiece($piece->id, ['tone' => Tone::Dim->value]);
+                $natural = $piece->text('tone') === Tone::Natural->value;
                 $found[] = $this->found(
-                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can '
-                        .'stand in.', 100 * $light),
-                    [$piece->id], $subject->darkClients(),
-                    $piece->text('tone') === Tone::Natural->value
-                        ? new Mend('Make a darker twin', new FillPiece($piece->id,
-                            ['tone' => Tone::Dim->value])) : null,
+                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can stand in.',
+                        100 * $light),
+                    [$piece->id], $subject->darkClients(), $natural ? new Mend('Make a darker twin', $dim) : null,
                 );
             }
         }

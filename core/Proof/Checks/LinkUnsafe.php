@@ -21,15 +21,11 @@ final class LinkUnsafe extends AbstractCheck
         $found = [];
         foreach ($subject->links() as $link) {
             if (str_starts_with($link->address, 'http://')) {
+                $safe = new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)]);
+                $own = $link->piece->text('address') === $link->address;
                 $found[] = $this->found(
                     "{$link->words}: it starts with http, and browsers warn before they open it.",
-                    [$link->piece->id],
-                    mend: $link->piece->text('address') === $link->address
-                        ? new Mend(
-                            'Lead by https',
-                            new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)]),
-                        )
-                        : null,
+                    [$link->piece->id], mend: $own ? new Mend('Lead by https', $safe) : null,
                 );
             }
         }

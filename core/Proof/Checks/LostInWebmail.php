@@ -25,14 +25,9 @@ final class LostInWebmail extends AbstractCheck
                 && ! str_ends_with($change->what, ' picture'),
         );
 
-        return $found === []
-            ? []
-            : [
-                $this->found(
-                    'Gone there: '.implode(', ', array_unique($found)).'.',
-                    self::ids(implode(' ', array_keys($found))),
-                    $clients,
-                ),
-            ];
+        return $found === [] ? [] : [$this->found(
+            'Gone there: '.implode(', ', array_unique($found)).'.', self::ids(implode(' ', array_keys($found))),
+            $clients,
+        )];
     }
 }

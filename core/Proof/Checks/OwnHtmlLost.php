@@ -26,14 +26,11 @@ final class OwnHtmlLost extends AbstractCheck
         foreach ($subject->pieces(Capability::OwnMarkup) as $piece) {
             $dropped = $piece->lines('dropped');
             if ($dropped !== []) {
+                $named = implode(', ', array_slice($dropped, 0, self::NAMED));
+                $keep = new FillPiece($piece->id, ['html' => $piece->text('html'), 'dropped' => []]);
                 $found[] = $this->found(
-                    'Taken out: '.implode(', ', array_slice($dropped, 0, self::NAMED))
-                        .'. Look whether what is left says all it should.',
-                    [$piece->id],
-                    mend: new Mend(
-                        'Keep what is left',
-                        new FillPiece($piece->id, ['html' => $piece->text('html'), 'dropped' => []]),
-                    ),
+                    "Taken out: $named. Look whether what is left says all it should.", [$piece->id],
+                    mend: new Mend('Keep what is left', $keep),
                 );
             }
         }
