@@ -46,8 +46,8 @@ final class MeasureTest extends TestCase
                 $name,
             );
             foreach ($measured->boxes + ['' => null] as $piece => $box) {
-                $mine =
-                    $box === null
+                $mine
+                    = $box === null
                         ? [0, 0, $measured->width, $measured->height]
                         : [$box->x, $box->y, $box->width, $box->height];
                 $theirs = $box === null ? [0, 0, ...$laid[$name]['size']] : $laid[$name]['boxes'][$piece];
@@ -56,15 +56,15 @@ final class MeasureTest extends TestCase
                 if ($worst > 1) {
                     $off["$name $piece"] = sprintf(
                         '%s against %s',
-                        implode(' ', array_map(fn($v) => round($v, 1), $mine)),
-                        implode(' ', array_map(fn($v) => round($v, 1), $theirs)),
+                        implode(' ', array_map(fn ($v) => round($v, 1), $mine)),
+                        implode(' ', array_map(fn ($v) => round($v, 1), $theirs)),
                     );
                 }
                 foreach ($mine as $side => $value) {
                     $this->assertLessThanOrEqual(
                         max(8, 0.02 * $theirs[$side]),
                         abs($value - $theirs[$side]),
-                        "$name $piece: " . json_encode([$mine, $theirs]),
+                        "$name $piece: ".json_encode([$mine, $theirs]),
                     );
                 }
             }
@@ -73,11 +73,11 @@ final class MeasureTest extends TestCase
         $this->assertLessThanOrEqual(
             0.02 * $count,
             count($off),
-            count($off) .
-                " of $count boxes:\n" .
-                implode(
+            count($off)
+                ." of $count boxes:\n"
+                .implode(
                     "\n",
-                    array_map(fn($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20)),
+                    array_map(fn ($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20)),
                 ),
         );
     }
@@ -89,22 +89,21 @@ final class MeasureTest extends TestCase
     public function test_a_drawn_card_looks_as_a_browser_shows_it(): void
     {
         $cards = [
-            ...array_map(fn($starter) => $starter->sample(), Starters::all()),
-            'mirrored' => Starters::all()
-                ['plumbline']->sample()
-                ->with(['lang' => 'he']),
+            ...array_map(fn ($starter) => $starter->sample(), Starters::all()),
+            'mirrored' => Starters::all()['plumbline']->sample()
+                    ->with(['lang' => 'he']),
         ];
         $browser = self::open(
-            self::head() .
-                implode(
+            self::head()
+                .implode(
                     '',
                     array_map(
-                        fn(
+                        fn (
                             Card $card,
                             string $name,
-                        ) => "<section style=\"width:600px;padding:16px\" data-card=\"$name\">" .
-                            self::inTwins(Sheet::of($card)) .
-                            '</section>',
+                        ) => "<section style=\"width:600px;padding:16px\" data-card=\"$name\">"
+                            .self::inTwins(Sheet::of($card))
+                            .'</section>',
                         $cards,
                         array_keys($cards),
                     ),
@@ -187,21 +186,21 @@ final class MeasureTest extends TestCase
     private static function head(): string
     {
         return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} '
-            .'section{overflow:hidden;margin-bottom:9px}' .
-            implode(
+            .'section{overflow:hidden;margin-bottom:9px}'
+            .implode(
                 '',
                 array_map(
-                    fn(
+                    fn (
                         int $weight,
-                    ) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64," .
-                        base64_encode(
-                            (string) file_get_contents(__DIR__ . "/../../resources/faces/gelasio-latin-$weight.ttf"),
-                        ) .
-                        ')}',
+                    ) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64,"
+                        .base64_encode(
+                            (string) file_get_contents(__DIR__."/../../resources/faces/gelasio-latin-$weight.ttf"),
+                        )
+                        .')}',
                     [400, 700],
                 ),
-            ) .
-            '</style>';
+            )
+            .'</style>';
     }
 
     /** A card with its twin's name in place of the typeface's; both advance alike. */
@@ -238,14 +237,12 @@ final class MeasureTest extends TestCase
 
             public function source(PictureBlock $picture): string
             {
-                return 'data:image/svg+xml,' .
-                    rawurlencode(
-                        "<svg xmlns='http://www.w3.org/2000/svg' width='" .
-                            2 * $picture->width .
-                            "' height='" .
-                            2 * $picture->height .
-                            "'><rect width='100%' height='100%' fill='#6a8f7a'/></svg>",
-                    );
+                [$width, $height] = [2 * $picture->width, 2 * $picture->height];
+
+                return 'data:image/svg+xml,'.rawurlencode(
+                    "<svg xmlns='http://www.w3.org/2000/svg' width='$width' height='$height'>"
+                        ."<rect width='100%' height='100%' fill='#6a8f7a'/></svg>",
+                );
             }
         };
     }
@@ -256,9 +253,8 @@ final class MeasureTest extends TestCase
         // Columns mirrored; the words stay Latin, as which font stands in for other scripts differs from machine to
         // machine.
         foreach (Arrangement::all() as $arrangement) {
-            yield "mirrored $arrangement->key" => Starters::all()
-                ['plumbline']->sample()
-                ->with(['lang' => 'he', 'arrangement' => $arrangement]);
+            yield "mirrored $arrangement->key" => Starters::all()['plumbline']->sample()
+                    ->with(['lang' => 'he', 'arrangement' => $arrangement]);
         }
         $wide = Starters::all()['footlights']->sample();
         foreach (Arrangement::all() as $arrangement) {
@@ -266,7 +262,7 @@ final class MeasureTest extends TestCase
                 'arrangement' => $arrangement,
                 'style' => $wide->style->with(['ground' => ['shown' => true]]),
                 'pieces' => array_map(
-                    fn(Piece $piece) => $piece->kind->key() === 'banner'
+                    fn (Piece $piece) => $piece->kind->key() === 'banner'
                         ? $piece->with(['fields' => ['width' => 560] + $piece->fields])
                         : $piece,
                     $wide->pieces,

@@ -302,6 +302,8 @@ final class LinksTest extends WebTestCase
             1,
             preg_match('#/s/[0-9a-f]{64}\.png#', $this->get("/cards/{$this->card->id}/hand-over")->content(), $match),
         );
+        $this->travelTo(Carbon::parse('2026-12-24'));
+        $this->get("/cards/{$this->card->id}?piece=p8")->assertOk()->assertSee('Today: worn.')->assertSee('12-01');
         $on = function (string $day) use ($match): string {
             $this->travelTo(Carbon::parse($day));
 

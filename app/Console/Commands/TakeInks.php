@@ -27,7 +27,7 @@ final class TakeInks extends AbstractAnswer
         $colours = array_column($palette->colours, 'colour');
 
         return self::json([
-            'ground' => $palette->background?->toHex(),
+            'background' => $palette->background?->toHex(),
             'colours' => array_map(
                 fn (array $of) => ['colour' => $of['colour']->toHex(), 'share' => $of['share']],
                 $palette->colours,
