@@ -91,7 +91,7 @@ final class MeasureTest extends TestCase
         $cards = [
             ...array_map(fn ($starter) => $starter->sample(), Starters::all()),
             'mirrored' => Starters::all()['plumbline']->sample()
-                    ->with(['lang' => 'he']),
+                ->with(['lang' => 'he']),
         ];
         $browser = self::open(
             self::head()
@@ -254,7 +254,7 @@ final class MeasureTest extends TestCase
         // machine.
         foreach (Arrangement::all() as $arrangement) {
             yield "mirrored $arrangement->key" => Starters::all()['plumbline']->sample()
-                    ->with(['lang' => 'he', 'arrangement' => $arrangement]);
+                ->with(['lang' => 'he', 'arrangement' => $arrangement]);
         }
         $wide = Starters::all()['footlights']->sample();
         foreach (Arrangement::all() as $arrangement) {
