@@ -5,6 +5,7 @@ namespace App\Bench;
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Oklch;
@@ -108,6 +109,12 @@ final readonly class Tuning
             new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
             new NumberField('Button padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
         ];
+    }
+
+    /** Whether a piece shows profile marks. */
+    public function hasMarks(Piece $piece): bool
+    {
+        return $piece->can(Capability::Profiles) && $piece->text('form') !== 'words';
     }
 
     /** @return list<NumberField> of the profile marks */

@@ -4,6 +4,7 @@ namespace InkyCard\Verification;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Edit\Shorten;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\PlainTextComposer;
@@ -47,20 +48,13 @@ final readonly class ExpectedCard
         ?\Closure $sheet = null,
         bool $short = false,
     ): self {
-        $address = '';
-        foreach ($card->pieces as $piece) {
-            $address
-                = $address === '' && $piece->shown && $piece->kind->key() === 'email'
-                    ? $piece->text('address')
-                    : $address;
-        }
         $shortened = $short ? (new Shorten)->apply($card) : $card;
 
         return self::of(
             $revision,
             (new HtmlComposer($pictures))->compose($sheet === null ? Sheet::of($card) : $sheet($card)),
             PlainTextComposer::compose(Sheet::of($card)),
-            $address,
+            $card->fact(Capability::MailAddress),
             $shortened->pieces == $card->pieces ? null : self::card($revision, $shortened, $pictures, $sheet),
         );
     }

@@ -16,6 +16,7 @@ use Illuminate\Support\Str;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
+use InkyCard\Handover\Formats\Calendar;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
@@ -48,6 +49,7 @@ final class HandOverController extends Controller
             'note' => HouseNotes::of($this->workspace->id, $destination),
             'phone' => PhoneController::address($card),
             'hours' => PhoneController::HOURS,
+            'dated' => Calendar::days($document) !== [],
             'destinations' => Destination::all(),
             'client' => $client,
             'reading' => $inside ? Reader::read($client, $html) : $proof->subject->reading($destination->client),

@@ -15,6 +15,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use InkyCard\Card\Edit\SwapPicture;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Framing;
 use InkyCard\Picture\PictureRef;
@@ -229,7 +230,7 @@ final class PictureController extends Controller
             'head' => $found->head,
             'piece' => $piece,
             'pictures' => $this->workspace->pictures()->whereNull('removed_at')
-                ->when($piece->kind->key() !== 'closing', fn ($query) => $query->where('hand', false))
+                ->when(! $piece->can(Capability::Handwriting), fn ($query) => $query->where('hand', false))
                 ->latest('hand')->latest('id')->paginate(self::PER_PAGE),
         ]);
     }

@@ -2,6 +2,7 @@
 
 namespace InkyCard\Handover\Formats;
 
+use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Handover\Artifact;
@@ -27,17 +28,28 @@ final class Calendar implements Format
 
     public function build(Parcel $parcel): Artifact
     {
+        $days = self::days($parcel->card);
+        if ($days === []) {
+            throw Refusal::because('This card has no event with a day: add one on the bench first.');
+        }
         $calendar = new VCalendar(['PRODID' => '-//Inky Card//EN']);
-        foreach ($parcel->card->filled(Capability::Event) as $piece) {
-            $day = $piece->kind->window($piece)?->from;
-            if ($day !== null) {
-                $calendar->add($this->event($calendar, $piece, $day, $parcel->made));
-            }
+        foreach ($days as [$piece, $day]) {
+            $calendar->add($this->event($calendar, $piece, $day, $parcel->made));
         }
 
-        return $calendar->select('VEVENT') !== []
-            ? Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize())
-            : throw Refusal::because('This card has no event with a day: add one on the bench first.');
+        return Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize());
+    }
+
+    /** @return list<array{Piece, Day}> events that have a day */
+    public static function days(Card $card): array
+    {
+        $days = [];
+        foreach ($card->filled(Capability::Event) as $piece) {
+            $day = $piece->kind->window($piece)?->from;
+            $day === null || $days[] = [$piece, $day];
+        }
+
+        return $days;
     }
 
     private function event(VCalendar $calendar, Piece $piece, Day $day, \DateTimeInterface $made): Component

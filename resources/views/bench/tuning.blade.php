@@ -6,7 +6,7 @@
   @if ($chosen)
     @include('bench.tuning-piece', ['tunes' => $chosen->kind->tunes()])
     @include('bench.advice', ['swap' => null])
-    @if ($chosen->kind->key() === 'profiles' && $chosen->text('form') !== 'words')
+    @if ($tuning->hasMarks($chosen))
       @include('bench.marks', ['swap' => null])
     @endif
     <h2>For the team</h2>

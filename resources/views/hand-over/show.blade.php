@@ -130,10 +130,7 @@
             <div class="way-buttons"><button class="btn btn-stamp" id="copy-source"
                 data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the
                 source</button><span class="copied" role="status"></span></div>
-          @elseif(
-              $to->takes === 'ics' &&
-                  collect($document->pieces)->every(fn($piece) => !$piece->shown || $piece->kind->key() !== 'event' ||
-                      $piece->text('starts') === ''))
+          @elseif ($to->takes === 'ics' && ! $dated)
             <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on
                 the bench</a></p>
           @else
