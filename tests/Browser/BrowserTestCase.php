@@ -44,7 +44,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** @param  \Closure(): bool  $true */
-    protected function until(\Closure $true, string $what, float $seconds = 15): void
+    protected function until(\Closure $true, string $what, float $seconds = 30): void
     {
         $end = microtime(true) + $seconds;
         do {
