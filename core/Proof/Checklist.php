@@ -8,7 +8,7 @@ final readonly class Checklist
     /** Item => what to look at, and the checks that know about it. What no check knows is for the eye alone. */
     private const ITEMS = [
         'K1' => [
-            'Every link pressed or hovered: the right page, document, mail window',
+            'Every link clicked or hovered: the right page, document, mail window',
             ['link-broken', 'link-silent', 'link-sign-in', 'link-editing', 'link-moved', 'link-http'],
         ],
         'K2' => ['Name, mail address and all facts right', ['no-name', 'no-contact', 'phone']],
