@@ -38,7 +38,8 @@ final readonly class Advice
     public static function of(Card $card, Piece $piece, ?Box $box): self
     {
         $blocks = $card->content($piece);
-        $fit = PictureFit::of($card);
+        // Measured for the one piece it is about alone.
+        $fit = $piece->can(Capability::Portrait) ? PictureFit::of($card) : null;
         $hrefs = array_merge([], ...array_map(
             fn (Block $block) => array_column($block->links(), 'href'), $blocks,
         ));

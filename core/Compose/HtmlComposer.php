@@ -174,18 +174,27 @@ final class HtmlComposer
         $this->out->close();
     }
 
-    /** @return array<string, string|int|null> */
+    /** @return array<string, string|int> */
     private function attributes(Cell $cell, bool $alone): array
     {
-        return [
-            'data-piece' => $this->named && $cell->pieces !== []
-                ? implode(' ', array_column($cell->pieces, 'id'))
-                : null,
-            'valign' => ! $alone && $cell->valign !== 'middle' ? $cell->valign : null,
-            'align' => $cell->align,
-            'bgcolor' => $cell->background?->toHex(),
-            'height' => $cell->content instanceof SpaceBlock ? $cell->content->height : null,
-        ];
+        $attributes = [];
+        if ($this->named && $cell->pieces !== []) {
+            $attributes['data-piece'] = implode(' ', array_column($cell->pieces, 'id'));
+        }
+        if (! $alone && $cell->valign !== 'middle') {
+            $attributes['valign'] = $cell->valign;
+        }
+        if ($cell->align !== null) {
+            $attributes['align'] = $cell->align;
+        }
+        if ($cell->background !== null) {
+            $attributes['bgcolor'] = $cell->background->toHex();
+        }
+        if ($cell->content instanceof SpaceBlock) {
+            $attributes['height'] = $cell->content->height;
+        }
+
+        return $attributes;
     }
 
     private function style(Cell $cell): string
