@@ -21,11 +21,13 @@ final class PieceController extends AbstractEditController
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
         $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
         $make = function () use ($request, $library, $card, $piece, $fields): Edit\FillPiece {
-            $before = $this->card($card)->document()->piece($piece);
-            $picture = $this->picture($request, $library, $before);
+            // What it was before is asked for where a picture comes alone: typing is to be answered at once.
+            if ($request->hasFile('upload') || $request->has('pick')) {
+                $before = $this->card($card)->document()->piece($piece);
+                $fields = self::withPicture($fields, $this->picture($request, $library, $before), $before);
+            }
 
-            return new Edit\FillPiece($piece, $picture === null ? $fields : self::withPicture($fields, $picture,
-                $before));
+            return new Edit\FillPiece($piece, $fields);
         };
 
         return $this->change($request, $card, $piece, $make, typed: $fields);
@@ -36,21 +38,21 @@ final class PieceController extends AbstractEditController
      *
      * @throws Refusal
      */
-    private function picture(Request $request, Library $library, Piece $before): ?StoredPicture
+    private function picture(Request $request, Library $library, Piece $before): StoredPicture
     {
-        if ($request->hasFile('upload')) {
-            return Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
-                $file = self::uploaded($request->file('upload'));
-
-                // Handwriting loses its paper, and its ink is the card's.
-                return $before->can(Capability::Handwriting)
-                    ? $library->addHand($this->workspace, ...$file)
-                    : $library->add($this->workspace, ...$file);
-            });
+        if (! $request->hasFile('upload')) {
+            return $this->workspace->pictures()->find(self::integer($request, 'pick'))
+                ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture');
         }
 
-        return ! $request->has('pick') ? null : $this->workspace->pictures()->find(self::integer($request, 'pick'))
-            ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture');
+        return Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
+            $file = self::uploaded($request->file('upload'));
+
+            // Handwriting loses its paper, and its ink is the card's.
+            return $before->can(Capability::Handwriting)
+                ? $library->addHand($this->workspace, ...$file)
+                : $library->add($this->workspace, ...$file);
+        });
     }
 
     /**
