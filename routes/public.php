@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\Public\ClickController;
+use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\Public\SeasonalController;
 use App\Http\Controllers\Public\VariantController;
 use App\StandIns\JmapStandIn;
@@ -8,13 +9,17 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 
 /*
- * Answered without session or cookies: mail clients fetch these.
+ * Answered without session or cookies: mail clients fetch these, and phones nobody is signed in on.
  */
 Route::get('/p/{hash}.{extension}', VariantController::class)
     ->where(['hash' => '[0-9a-f]{64}', 'extension' => 'png|jpg|gif'])
     ->name('variant');
 Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
 Route::get('/go/{token}', ClickController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+
+// A card on the phone it goes to, by an address that runs out.
+Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
+Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->name('phone.sheet');
 
 // The stand-in mailbox, for any JMAP client on this machine.
 if (config('inky.stand_ins')) {

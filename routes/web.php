@@ -17,7 +17,6 @@ use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\ProofController;
-use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TemplateController;
@@ -25,10 +24,6 @@ use App\Http\Controllers\TrayController;
 use Illuminate\Support\Facades\Route;
 
 Route::redirect('/', '/cards');
-
-Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
-Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card',
-    '[0-9]{1,15}')->middleware('reads')->name('phone.sheet');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
