@@ -11,7 +11,7 @@
       hx-trigger="typed, change, submit" hx-swap="none" hx-sync="#main:queue all">
       @include('bench.hidden')
       @foreach ($piece->kind->fields() as $field)
-        @include('bench.field')
+        <x-field :piece="$piece" :field="$field" :card="$card" :refused="$refused" />
       @endforeach
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </form>

@@ -1,3 +1,5 @@
+{{-- A field of a piece: as its kind keeps it, or, where that was refused, as it was typed. --}}
+@props(['piece', 'field', 'card', 'refused' => [], 'swap' => null])
 @php($key = $piece->id . '.' . $field->name)
 @php($input = 'field-' . $piece->id . '-' . $field->name)
 @php($error = 'error-' . $piece->id . '-' . $field->name)
