@@ -56,11 +56,12 @@ function send(form) {
 }
 
 document.addEventListener('htmx:afterRequest', (event) => {
-  const { xhr, elt } = event.detail;
+  const { xhr, elt, requestConfig } = event.detail;
   if (sending.delete(elt) && waiting.delete(elt) && (xhr.status === 200 || xhr.status === 422))
     queueMicrotask(() => send(elt));
-  const file = elt.querySelector?.('input[type="file"]');
-  if (xhr.status === 200 && file?.value) file.value = '';
+  // A file that went is not to go again; one chosen meanwhile, whose own request still waits, stays.
+  const file = elt.matches?.('form') ? elt.querySelector('input[type="file"]') : null;
+  if (xhr.status === 200 && file?.value && requestConfig?.formData?.get(file.name)?.size) file.value = '';
   if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
   settle();
 });
