@@ -1,6 +1,6 @@
 <?php
 
-namespace Tests\Core;
+namespace Tests\Code;
 
 use PhpParser\Node;
 use PhpParser\NodeFinder;

@@ -1,6 +1,6 @@
 <?php
 
-namespace Tests\Core;
+namespace Tests\Code;
 
 use InkyCard\Limits;
 use PhpParser\Node\Expr;
