@@ -4,7 +4,6 @@ namespace App\Outside;
 
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
-use League\Uri\Uri;
 use Symfony\Contracts\HttpClient\Exception\ExceptionInterface;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
 use Symfony\Contracts\HttpClient\ResponseInterface;
@@ -81,7 +80,8 @@ final class SafeHttpClient
                 if (count($redirects) > self::MAX_REDIRECTS || in_array($to, $redirects, true)) {
                     throw Refusal::because('This address is passed on in a circle, or too often.');
                 }
-                $address = self::absolute($to, $asked);
+                $address = WebAddress::absolute($to, $asked)
+                    ?? throw Refusal::because('This address passes on to something that is no address.');
                 self::mustStay($with, $asked, $address);
             }
         } catch (ExceptionInterface $failure) {
@@ -170,11 +170,5 @@ final class SafeHttpClient
     private static function slow(): Refusal
     {
         return Refusal::because('This address took too long to answer.');
-    }
-
-    /** @throws Refusal when a redirect leads to anything but http(s) */
-    private static function absolute(string $to, string $from): string
-    {
-        return (string) Uri::fromBaseUri($to, $from);
     }
 }

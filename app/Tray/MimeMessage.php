@@ -16,8 +16,8 @@ final class MimeMessage
         'From', 'To', 'Cc', 'Subject', 'Date', 'Message-ID', 'In-Reply-To', 'X-Unsent', 'MIME-Version', 'Content-Type',
     ];
 
-    /** Parts no message has that somebody wrote. */
-    private const PARTS = 500;
+    /** Bytes of words that are read: no mail client shows more. */
+    private const WORDS = 4_000_000;
 
     /** Bytes attached pictures may take in its HTML, however often it shows them. */
     private const SHOWN = 20_000_000;
@@ -38,11 +38,7 @@ final class MimeMessage
      */
     public static function foreign(string $raw): self
     {
-        // A part starts with a line of dashes, and what nests says its mark again.
-        if (preg_match_all('/^--\S/m', $raw) > 4 * self::PARTS
-            || preg_match_all('/\bboundary\s*=/i', $raw) > self::PARTS) {
-            throw Refusal::because('This message is made of too many parts to be read: save the one you mean alone.');
-        }
+        MessageBounds::check($raw);
 
         return new self($raw);
     }
@@ -82,7 +78,7 @@ final class MimeMessage
             $id = (string) $part->getContentId();
             $times = $id === '' ? 0 : substr_count($html, 'cid:'.$id);
             if ($times > 0 && preg_match('~^image/(?:png|jpeg|gif|webp)$~', (string) $part->getContentType()) === 1) {
-                $picture = 'data:'.$part->getContentType().';base64,'.base64_encode((string) $part->getContent());
+                $picture = 'data:'.$part->getContentType().';base64,'.base64_encode(self::bytes($part));
                 $room -= $times * strlen($picture);
                 $html = $room < 0 ? $html : str_replace('cid:'.$id, $picture, $html);
             }
@@ -125,7 +121,7 @@ final class MimeMessage
                     ),
                     'bytes' => str_starts_with($type, 'text/')
                         ? strlen(self::content($part))
-                        : strlen((string) $part->getContent()),
+                        : strlen(self::bytes($part)),
                 ];
             }
         }
@@ -150,7 +146,19 @@ final class MimeMessage
             $part->setCharsetOverride('windows-1252');
         }
 
-        return self::clean(self::quietly(fn () => (string) $part->getContent()));
+        return self::clean(substr(self::bytes($part), 0, self::WORDS));
+    }
+
+    /** What a part holds; nothing where it is damaged and its encoding is none. */
+    private static function bytes(IMessagePart $part): string
+    {
+        return self::quietly(function () use ($part): string {
+            try {
+                return (string) $part->getContent();
+            } catch (\TypeError|\ValueError|\RuntimeException) {
+                return '';
+            }
+        });
     }
 
     private static function clean(string $text): string

@@ -14,6 +14,11 @@ final class ContactSource
 {
     private const MARKS = Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES;
 
+    /** Lines that are properties, and signs that part what stands in them: no contact somebody keeps has as many. */
+    private const MOST_LINES = 1000;
+
+    private const MOST_PARTS = 5000;
+
     /** Property => kind, of those that are text; the first of each counts. */
     private const ONCE = ['FN' => 'name', 'TITLE' => 'role', 'NOTE' => 'tagline'];
 
@@ -40,6 +45,10 @@ final class ContactSource
     /** @throws Refusal */
     private static function read(string $vcard): VCard
     {
+        if (preg_match_all('/\R(?![ \t])/', $vcard) > self::MOST_LINES
+            || preg_match_all('/[;,:="]/', $vcard) > self::MOST_PARTS) {
+            throw Refusal::because('This contact holds more than a card could show: export the one person alone.');
+        }
         try {
             $card = Reader::read($vcard, self::MARKS);
         } catch (ParseException) {

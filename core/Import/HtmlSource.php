@@ -59,10 +59,18 @@ final class HtmlSource
             $html,
         );
         if (strlen($html) > self::MOST) {
-            throw Refusal::because('That is too much: bring the signature alone.');
+            throw self::tooMuch();
         }
+        $document = MailDocument::parse($html);
 
-        return array_map($this->line(...), LineWalker::lines(MailDocument::parse($html)->body));
+        return $document->over === []
+            ? array_map($this->line(...), LineWalker::lines($document->body))
+            : throw self::tooMuch();
+    }
+
+    private static function tooMuch(): Refusal
+    {
+        return Refusal::because('That is too much: bring the signature alone.');
     }
 
     private function line(MessageLine $line): ImportedLine

@@ -2,10 +2,9 @@
 
 namespace InkyCard\Import;
 
+use InkyCard\Link\WebAddress;
 use InkyCard\Markup\CharacterSet;
 use InkyCard\Markup\MailDocument;
-use League\Uri\Contracts\UriException;
-use League\Uri\Uri;
 
 /** A whole page taken apart, with where it stood. */
 final readonly class PageNodes
@@ -41,13 +40,9 @@ final readonly class PageNodes
     /** An address as the page means it; empty where it is none. */
     public function absolute(string $address): string
     {
-        try {
-            return $address === '' || $this->base === '' || preg_match('/^[a-z][a-z0-9+.-]*:/i', $address) === 1
-                ? $address
-                : (string) Uri::fromBaseUri($address, $this->base);
-        } catch (UriException) {
-            return '';
-        }
+        return $address === '' || $this->base === '' || preg_match('/^[a-z][a-z0-9+.-]*:/i', $address) === 1
+            ? $address
+            : WebAddress::absolute($address, $this->base) ?? '';
     }
 
     /** A condition of XPath: an element is of a class. */

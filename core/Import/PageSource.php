@@ -23,8 +23,10 @@ final class PageSource
     public static function speaks(string $html): bool
     {
         return preg_match(
-            '~<script\b[^>]*application/ld\+json|<meta\b[^>]*["\'](?:og|profile):\w+["\']'
-                .'|<html\b.*\bclass\s*=\s*["\'][^"\']*\bh-card\b~is',
+            '~<script\b[^>]{0,300}application/ld\+json|<meta\b[^>]{0,300}["\'](?:og|profile):\w{1,40}["\']~i',
+            $html,
+        ) === 1 || stripos($html, '<html') !== false && preg_match(
+            '~\bclass\s{0,9}=\s{0,9}["\'][^"\']{0,300}\bh-card\b~i',
             $html,
         ) === 1;
     }

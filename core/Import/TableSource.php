@@ -10,8 +10,11 @@ use PhpOffice\PhpSpreadsheet\Reader\Csv;
 /** One row of a table, its headings above it. */
 final readonly class TableSource
 {
-    /** Bytes of text that is looked at. */
-    private const MOST = 2_000_000;
+    /** Bytes of text that is looked at: headings and a row. */
+    private const MOST = 100_000;
+
+    /** Bytes of a line of headings. */
+    private const HEADINGS = 10_000;
 
     /** Headings that are known, from which on something is a table. */
     private const KNOWN = 2;
@@ -37,7 +40,7 @@ final readonly class TableSource
     public static function csv(string $text): ?self
     {
         $text = ltrim(mb_scrub(substr($text, 0, self::MOST)), "\u{FEFF}\r\n ");
-        $separator = self::separator((string) strtok($text, "\r\n"));
+        $separator = self::separator(substr($text, 0, min(self::HEADINGS, strcspn($text, "\r\n"))));
         if ($separator === null) {
             return null;
         }

@@ -4,8 +4,8 @@ namespace InkyCard\Link;
 
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
+use League\Uri\Contracts\UriException;
 use League\Uri\Contracts\UriInterface;
-use League\Uri\Exceptions\SyntaxError;
 use League\Uri\Uri;
 
 /** An http(s) address (RFC 3986) a reader can open, with its short visible form. */
@@ -68,6 +68,16 @@ final readonly class WebAddress
         );
     }
 
+    /** An address as a page or a redirect at another means it (RFC 3986, 5); null where it is none. */
+    public static function absolute(string $address, string $base): ?string
+    {
+        try {
+            return strlen($address) + strlen($base) > 2 * self::MAX ? null : (string) Uri::fromBaseUri($address, $base);
+        } catch (UriException) {
+            return null;
+        }
+    }
+
     /** Most addresses read are ones this class wrote; the full parser takes twenty times as long. */
     private static function known(string $raw, bool $inside): ?self
     {
@@ -93,7 +103,7 @@ final readonly class WebAddress
         }
         try {
             return Uri::new($scheme === null ? 'https://'.ltrim($text, '/') : $text)->normalize();
-        } catch (SyntaxError) {
+        } catch (UriException) {
             throw self::notAnAddress($label);
         }
     }

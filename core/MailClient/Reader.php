@@ -79,6 +79,10 @@ final class Reader
             $rule = ['says' => "<$name> is taken out", 'from' => 'guess', 'harms' => $harms];
             $this->log->note($rule, "<$name>", '', "<$name>", '');
         }
+        foreach ($document->over as $what) {
+            $rule = ['says' => 'too much to be read', 'from' => 'guess', 'harms' => true];
+            $this->log->note($rule, 'size', '', $what, '');
+        }
     }
 
     /** Style sheets that still count. */

@@ -15,8 +15,6 @@ final class CharacterSet
         if (! mb_check_encoding($html, 'UTF-8')) {
             $html = mb_scrub((string) mb_convert_encoding($html, 'UTF-8', self::named($html)), 'UTF-8');
         }
-        // A name that is no longer true would be believed.
-        $html = (string) preg_replace('/(<meta\b[^>]*charset\s*=\s*["\']?)[\w-]+/i', '$1utf-8', $html);
 
         return preg_replace('/[\x01-\x08\x0b\x0c\x0e-\x1f]/', '', $html) ?? '';
     }

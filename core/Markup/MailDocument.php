@@ -48,17 +48,22 @@ final class MailDocument
     /**
      * @param  Element  $body  named `body`
      * @param  int  $bytes  of the source
+     * @param  list<string>  $over  what of it was over a bound and left out, in words
      */
-    private function __construct(public readonly Element $body, public readonly int $bytes)
-    {
+    private function __construct(
+        public readonly Element $body,
+        public readonly int $bytes,
+        public readonly array $over,
+    ) {
     }
 
     /** @param  bool  $word  what is written for the Word engine alone counts, what is hidden from it does not */
     public static function parse(string $html, bool $word = false): self
     {
-        $document = new self(new Element('body'), strlen($html));
-        $html = ConditionalComments::resolve(CharacterSet::utf8(substr($html, 0, self::MOST)), $word);
-        $document->read(self::dom(self::inside($html)));
+        $whole = ConditionalComments::resolve(CharacterSet::utf8(substr($html, 0, self::MOST)), $word);
+        $bounded = BoundedMarkup::of($whole);
+        $document = new self(new Element('body'), strlen($html), $bounded->over());
+        $document->read(self::tree(self::inside($bounded->html())));
         $document->flatten();
 
         return $document;
@@ -76,18 +81,20 @@ final class MailDocument
         return array_keys(array_diff_key($this->left, self::USUAL));
     }
 
-    /** As HTML parsers take it, broken as it may be, with all that is in it. @param  string  $html  UTF-8 */
+    /** As HTML parsers take it, broken as it may be, with all in it that is within bounds. @param  string  $html  UTF-8 */
     public static function dom(string $html): \DOMDocument
     {
+        return self::tree(BoundedMarkup::of($html)->html());
+    }
+
+    private static function tree(string $html): \DOMDocument
+    {
         $dom = new \DOMDocument;
-        $before = libxml_use_internal_errors(true);
         // The hint stands for the meta element every parser looks for first.
         $dom->loadHTML(
             '<?xml encoding="utf-8"?>'.($html === '' ? ' ' : $html),
             LIBXML_PARSEHUGE | LIBXML_COMPACT | LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING,
         );
-        libxml_clear_errors();
-        libxml_use_internal_errors($before);
 
         return $dom;
     }

@@ -45,7 +45,7 @@ final class StyleReader
 
         return (string) preg_replace(
             [
-                '/@(?:import|charset|namespace)[^;]*;?/i', '/(?:expression|url)\s*\([^)]*\)/i',
+                '/@(?:import|charset|namespace)[^;]*;?/i', '/(?:expression|url)\s*+\([^)]*+\)?/i',
                 '/(?:behavior|-moz-binding)\s*:[^;}]*/i', '/javascript\s*:/i',
             ],
             '',

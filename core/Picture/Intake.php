@@ -14,6 +14,11 @@ final class Intake
     /** Decoding costs about five bytes a pixel in GD; 40 million stay near 200 MB. */
     public const MAX_PIXELS = 40_000_000;
 
+    /** A file smaller than this, bytes, holds no more than a phone's photo at its lowest quality: 80 MB as it is read. */
+    private const SMALL = 2_000_000;
+
+    private const MAX_PIXELS_OF_SMALL = 16_000_000;
+
     /** Longest side kept: a picture on a card is at most 640 px wide, baked at two pixels to one. */
     private const KEEP = 1600;
 
@@ -37,14 +42,6 @@ final class Intake
     public static function take(string $bytes): Baked
     {
         $picture = self::decode($bytes);
-        [$width, $height] = [imagesx($picture), imagesy($picture)];
-        $scale = min(1, self::KEEP / max($width, $height));
-        if ($scale < 1) {
-            [$across, $down] = [max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale))];
-            $small = Canvas::clear($across, $down);
-            imagecopyresampled($small, $picture, 0, 0, 0, 0, $across, $down, $width, $height);
-            $picture = $small;
-        }
         imagesavealpha($picture, true);
         // A photograph has no clear pixel; PNG and GIF are drawn things and stay lossless.
         $photo = in_array(self::type($bytes), [IMAGETYPE_JPEG, IMAGETYPE_WEBP], true) && ! Canvas::isClear($picture);
@@ -56,7 +53,7 @@ final class Intake
     }
 
     /**
-     * The picture's pixels, upright.
+     * The picture's pixels, upright, its longest side no longer than what is kept.
      *
      * @throws Refusal
      */
@@ -68,10 +65,11 @@ final class Intake
             throw Refusal::because('This picture did not arrive whole, its end is missing: save or send it again.');
         }
         try {
-            return (new ImageManager(Driver::class, autoOrientation: true, decodeAnimation: false))
-                ->read($bytes)
-                ->core()
-                ->native();
+            $image = (new ImageManager(Driver::class, autoOrientation: false, decodeAnimation: false))->read($bytes);
+            // Scaled first: turning takes a second copy of all pixels.
+            $image->core()->setNative(self::scaled($image->core()->native()));
+
+            return $image->orient()->core()->native();
         } catch (\Throwable) {
             throw self::damaged();
         }
@@ -107,19 +105,40 @@ final class Intake
                 "This picture moves ($frames frames): a card holds still ones, so choose a single picture of it.",
             );
         }
-        [$width, $height] = $size;
+        self::mustFit($size[0], $size[1], strlen($bytes));
+    }
+
+    /** @throws Refusal */
+    private static function mustFit(int $width, int $height, int $bytes): void
+    {
         if ($width < 1 || $height < 1) {
             throw Refusal::because('This picture has no pixels: choose another one.');
         }
-        if ($width * $height > self::MAX_PIXELS) {
+        $most = $bytes < self::SMALL ? self::MAX_PIXELS_OF_SMALL : self::MAX_PIXELS;
+        if ($width * $height > $most) {
             throw Refusal::because(
                 sprintf(
-                    'This picture is %s × %s px, more than 40 million in all: scale it down first.',
+                    'This picture is %s × %s px, more than %d million in all: scale it down first.',
                     number_format($width),
                     number_format($height),
+                    $most / 1_000_000,
                 ),
             );
         }
+    }
+
+    private static function scaled(\GdImage $picture): \GdImage
+    {
+        [$width, $height] = [imagesx($picture), imagesy($picture)];
+        $scale = min(1, self::KEEP / max($width, $height));
+        if ($scale === 1) {
+            return $picture;
+        }
+        [$across, $down] = [max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale))];
+        $small = Canvas::clear($across, $down);
+        imagecopyresampled($small, $picture, 0, 0, 0, 0, $across, $down, $width, $height);
+
+        return $small;
     }
 
     /** An SVG document, by its beginning. */
