@@ -2,6 +2,8 @@
 
 namespace InkyCard\Import;
 
+use InkyCard\Type\Latin;
+
 /** How much a line looks like somebody's name. */
 final class NameScore
 {
@@ -51,8 +53,7 @@ final class NameScore
     {
         $count = 0;
         foreach (preg_split('/[^\p{L}]+/u', mb_strtolower($name)) ?: [] as $part) {
-            $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $part);
-            $plain = (string) preg_replace('/[^a-z]/', '', $latin);
+            $plain = (string) preg_replace('/[^a-z]/', '', Latin::of($part));
             $count += mb_strlen($part) > 2 && $plain !== '' && str_contains($mailbox, $plain) ? 1 : 0;
         }
 

@@ -4,6 +4,7 @@ namespace InkyCard\Link;
 
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
+use InkyCard\Type\Latin;
 
 /**
  * Campaign tags (`utm_source` and its kin) made from patterns, so that a
@@ -110,9 +111,7 @@ final readonly class CampaignTags
      */
     public static function plain(string $words): string
     {
-        $ascii = transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', $words);
-
-        return trim((string) preg_replace('/[^a-z0-9]+/', '-', is_string($ascii) ? $ascii : strtolower($words)), '-');
+        return trim((string) preg_replace('/[^a-z0-9]+/', '-', Latin::of($words)), '-');
     }
 
     private static function pattern(mixed $raw, string $tag): string
