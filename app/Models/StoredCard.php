@@ -26,6 +26,7 @@ use InkyCard\Layout\PictureFit;
  * @property int $head number of the current revision
  * @property ?string $person_id who holds it, once that had to be known
  * @property int $last number of the newest revision
+ * @property string $taken numbers of the edits it took last, each followed by a space
  * @property Carbon $updated_at
  * @property ?string $archived_at
  */
@@ -39,7 +40,13 @@ final class StoredCard extends Model
 
     protected $fillable = ['name', 'head', 'last'];
 
+    /** Numbers of edits remembered: everybody at work on a card waits for the answer of one at a time. */
+    private const TAKEN = 20;
+
     private ?Revision $current = null;
+
+    /** Number of the edit that is being made; empty where its maker gave none. */
+    private string $number = '';
 
     /** @return BelongsTo<Workspace, $this> */
     public function workspace(): BelongsTo
@@ -126,6 +133,19 @@ final class StoredCard extends Model
     public function document(): Document
     {
         return CardJson::restore($this->revision()->document);
+    }
+
+    /**
+     * The edit that comes next has this number. Whether it was made before: its answer was lost on the way, and it is
+     * not to be made again.
+     *
+     * @param  string  $number  letters, digits and hyphens, its maker's own; empty for none
+     */
+    public function took(string $number): bool
+    {
+        $this->number = preg_match('/^[A-Za-z0-9-]{8,40}$/D', $number) === 1 ? $number : '';
+
+        return $this->number !== '' && str_contains(" $this->taken", " $this->number ");
     }
 
     /**
@@ -259,6 +279,9 @@ final class StoredCard extends Model
         $from = $this->head === 0 ? null : $this->revision();
         // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
         $goesOn = $burst !== null && $from?->burst === $burst && $this->head === $this->last;
+        if ($goesOn && $this->returnsTo($from->parent, $json)) {
+            return;
+        }
         $row = [
             'card_id' => $this->id,
             'number' => $this->last + 1,
@@ -274,6 +297,21 @@ final class StoredCard extends Model
         $this->current = Revision::of((object) $row);
     }
 
+    /** A stay in a field that ends with what stood there before leaves no revision. */
+    private function returnsTo(?int $parent, string $json): bool
+    {
+        $before = $parent === null ? null : $this->revisionAt($parent);
+        if ($before?->document !== $json) {
+            return false;
+        }
+        $gone = $this->head;
+        $this->move(['head' => $before->number, 'name' => CardJson::restore($json)->name]);
+        $this->revisions()->where('number', $gone)->delete();
+        $this->current = $before;
+
+        return true;
+    }
+
     /**
      * Writes only if nobody has moved the card since it was read: compare and swap in one statement.
      *
@@ -284,6 +322,10 @@ final class StoredCard extends Model
     private function move(array $to): void
     {
         $to['updated_at'] = (string) now();
+        if ($this->number !== '') {
+            $last = array_slice(explode(' ', "$this->taken$this->number"), -self::TAKEN);
+            $to['taken'] = implode(' ', $last).' ';
+        }
         $read = ['id' => $this->id, 'head' => $this->head, 'last' => $this->last];
         if (DB::table('cards')->where($read)->update($to) === 0) {
             throw new StaleRevision;

@@ -1,16 +1,17 @@
-// The bench: sends each edit with the revision on screen, puts the answer's sheet into the frames,
-// keeps the selected piece, and never drops an edit whose request failed.
+// The bench: makes edits of what is typed and pressed, puts what comes back into the page and the frames, and keeps
+// the selected piece.
 import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
 import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchKeys } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
 import { clock } from './clock.js';
+import { Edits, said } from './edits.js';
 import { findingsFollow } from './findings.js';
 import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
-const RETRY = 3000;
+const TOO_LARGE = 'This file is over 10 MB: scale the picture down and choose it again.';
 // One stay in a field, from entering it to leaving it, is undone in one step.
 let burst = '';
 const selected = () => bench.dataset.open;
@@ -19,75 +20,126 @@ const say = (words) => {
   document.getElementById('said').textContent = words;
 };
 
-document.addEventListener('htmx:configRequest', (event) => {
-  const { elt, parameters, headers } = event.detail;
-  // Queued edits go out with the revision the one before them made.
-  if (!elt.closest('[data-own-revision]')) parameters.set('revision', revision());
-  parameters.set('open', selected());
-  parameters.set('dark', document.getElementById('dark-source').dataset.key);
-  if (elt.matches('.fields')) parameters.set('burst', burst);
-  // From the cookie, so that signing in again in another tab is enough.
-  const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
-  if (token) headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
+const edits = new Edits(bench.dataset.bench, {
+  alongside: () => ({
+    revision: revision(),
+    open: selected(),
+    dark: document.getElementById('dark-source').dataset.key,
+  }),
+  state: stand,
+  answered: answer,
 });
+
+// Nothing is called kept that the server does not have: what waits is said, and how many of it.
+function stand(how, waiting = 0) {
+  const count = waiting === 1 ? 'one edit waits' : `${waiting} edits wait`;
+  const words = {
+    keeping: 'keeping…',
+    slow: 'no answer yet, asking again',
+    unanswered: `not kept yet: ${count} in this browser`,
+    'signed out': `not kept yet, ${count}: `,
+  };
+  const well = how === 'kept' || how === 'keeping';
+  bench.classList.toggle('unkept', !well);
+  if (how === 'kept') return settle();
+  const kept = document.getElementById('kept');
+  kept.textContent = words[how];
+  if (how === 'signed out') {
+    const again = Object.assign(document.createElement('a'), { href: '/sign-in', target: '_blank' });
+    again.textContent = 'sign in again';
+    kept.append(again);
+  }
+  return well || say(kept.textContent);
+}
+
+function answer(status, html, edit) {
+  if (status < 400 || status === 409 || status === 422) {
+    bench.classList.toggle('unkept', status === 409);
+    window.htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
+  } else {
+    bench.classList.add('unkept');
+    document.getElementById('kept').textContent = 'not kept: reload the page';
+    if (status === 413) refuse(formOf(edit.url), TOO_LARGE);
+  }
+  overlay();
+  settle();
+}
+
+const formOf = (url) => [...document.forms].find((form) => form.getAttribute('action') === url);
+
+// What was typed and is not answered yet stands in its fields, whatever the page was drawn from.
+function overlay() {
+  edits.waiting.forEach(({ url, fields }) => {
+    Object.entries(fields).forEach(([name, value]) => {
+      const input = formOf(url)?.elements[name];
+      if (typeof value === 'string' && input?.matches?.('input:not([type="hidden"]), textarea, select')) {
+        if (input.value !== value) input.value = value;
+      } else if (name === 'shown') turn(document.querySelector(`.eye[formaction="${url}"]`), value);
+    });
+  });
+}
+
+// An eye shows what it was pressed for at once: the next press asks for the opposite.
+function turn(eye, shown) {
+  if (!eye) return;
+  eye.value = shown === '1' ? '0' : '1';
+  eye.setAttribute('aria-pressed', String(shown === '1'));
+  eye.closest('.piece').classList.toggle('hidden-piece', shown !== '1');
+  const mark = eye.querySelector('use');
+  mark.setAttribute('href', mark.getAttribute('href').replace(/#.*/, shown === '1' ? '#eye' : '#eye-slash'));
+}
+
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  const how = form.dataset.edit;
+  if (!how) return;
+  event.preventDefault();
+  if (how === 'again') edits.onTop(form.elements.revision.value);
+  if (how === 'again' || how === 'typed') return;
+  const button = event.submitter;
+  const fields = said(form);
+  if (button?.name) fields[button.name] = button.value;
+  if (button?.matches('.eye')) turn(button, button.value);
+  edits.add(button?.getAttribute('formaction') ?? form.getAttribute('action'), fields);
+});
+
+bench.addEventListener('change', (event) => {
+  const { form, name, type } = event.target;
+  const how = form?.dataset.edit;
+  const file = how === 'typed' && type === 'file';
+  if (how === 'live' || how === 'part' || file)
+    edits.add(form.getAttribute('action'), said(form, how === 'live' ? null : [name]));
+  if (file) event.target.value = '';
+});
+
+// To the card as it is: what waits is left, as the words beside it say.
+bench.addEventListener('click', (event) => {
+  if (event.target.closest('[data-drop]')) edits.drop();
+});
+
+document.addEventListener('htmx:configRequest', (event) => event.detail.parameters.set('open', selected()));
 
 // Forms live on through an answer, so that a press made while another was on its way still goes out;
 // a field whose value was refused keeps what was typed.
 window.Idiomorph.defaults.callbacks.beforeNodeMorphed = (before) =>
   !(before.matches?.('.field') && before.querySelector('.field-error')?.textContent);
 
-// Folds the maker opened stay open: only a piece's row is the server's to open.
-window.Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, element) =>
-  !(name === 'open' && element.matches?.('details:not([data-piece])'));
+// Folds the maker opened stay open: only a piece's row is the server's to open. A value that waits is the maker's.
+window.Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, element) => {
+  if (name === 'open') return !element.matches?.('details:not([data-piece])');
+  const field = element.closest?.('input, textarea, select');
+  return !(['value', 'selected', 'checked'].includes(name) && field?.form && waits(field));
+};
+const waits = ({ form, name }) => name in edits.pending(form.getAttribute('action'));
 
-// Every key goes out at once; while one edit is on its way, what is typed meanwhile goes with the next.
-const sending = new WeakSet();
-const waiting = new WeakSet();
+// Every key is an edit at once; while one is on its way, what is typed meanwhile goes with the next.
 bench.addEventListener('input', (event) => {
-  const form = event.target.closest('.fields');
-  if (!form || event.target.type === 'file') return;
-  if (sending.has(form)) waiting.add(form);
-  else send(form);
+  const input = event.target;
+  if (input.form?.dataset.edit === 'typed' && input.type !== 'file') typed(input);
 });
 
-function send(form) {
-  sending.add(form);
-  window.htmx.trigger(form, 'typed');
-}
-
-document.addEventListener('htmx:afterRequest', (event) => {
-  const { xhr, elt, requestConfig } = event.detail;
-  if (sending.delete(elt) && waiting.delete(elt) && (xhr.status === 200 || xhr.status === 422))
-    queueMicrotask(() => send(elt));
-  // A file that went is not to go again; one chosen meanwhile, whose own request still waits, stays.
-  const file = elt.matches?.('form') ? elt.querySelector('input[type="file"]') : null;
-  if (xhr.status === 200 && file?.value && requestConfig?.formData?.get(file.name)?.size) file.value = '';
-  if (xhr.status && xhr.status < 500 && xhr.status !== 419 && xhr.status !== 401) bench.classList.remove('unkept');
-  settle();
-});
-
-for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {
-  document.addEventListener(failure, (event) => {
-    const status = event.detail.xhr?.status ?? 0;
-    bench.classList.add('unkept');
-    const kept = document.getElementById('kept');
-    if (status === 413)
-      return refuse(event.detail.elt, 'This file is over 10 MB: scale the picture down and choose it again.');
-    const signedOut = status === 419 || status === 401;
-    const again = signedOut || status === 0 || status >= 500;
-    kept.textContent = signedOut
-      ? 'not kept: sign in again in another tab'
-      : again
-        ? 'not kept yet, trying again'
-        : 'not kept: reload the page';
-    say(kept.textContent);
-    if (!again) return undefined;
-    // With the button that was pressed: its value says which way, which kind, shown or not.
-    const { elt, requestConfig } = event.detail;
-    const pressed = requestConfig?.triggeringEvent?.submitter;
-    setTimeout(() => (pressed ? pressed.click() : window.htmx.trigger(elt, 'submit')), RETRY);
-    return undefined;
-  });
+function typed({ form, name }) {
+  edits.add(form.getAttribute('action'), said(form, [name]), burst || 'typed');
 }
 
 // A file over the limit never leaves the machine: its sentence stands at once.
@@ -97,7 +149,7 @@ bench.addEventListener(
     const input = event.target;
     if (input.type === 'file' && input.files[0]?.size > 10_000_000) {
       event.stopPropagation();
-      refuse(input.form, 'This file is over 10 MB: scale the picture down and choose it again.');
+      refuse(input.form, TOO_LARGE);
       input.value = '';
     }
   },
@@ -149,8 +201,8 @@ function settle() {
     else input.removeAttribute('aria-invalid');
   });
   const { undo, redo } = document.getElementById('kept').dataset;
-  document.getElementById('undo').disabled = undo === '0';
-  document.getElementById('redo').disabled = redo === '0';
+  document.getElementById('undo').disabled = undo === '0' && !edits.waiting.length;
+  document.getElementById('redo').disabled = redo === '0' && !edits.waiting.some(({ url }) => url.endsWith('/undo'));
   localTimes();
   linksFollow(revision());
   findingsFollow(revision());
@@ -249,12 +301,12 @@ bench.addEventListener('click', (event) => {
 watchLinks(revision, say);
 watchKeys(selected);
 watchAdding();
-watchDragging();
+watchDragging((url, fields) => edits.add(url, fields));
 watchEdges(selected, (id, field, size) => {
   const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);
   input.value = size;
   if (id === '') input.dispatchEvent(new Event('change', { bubbles: true }));
-  else send(input.form);
+  else typed(input);
 });
 watchRuler(() => {
   showSheet(true);
@@ -272,3 +324,7 @@ watchFrames(
   () => selectOnSheet(selected()),
 );
 settle();
+edits.resume().then((left) => {
+  if (left) say(left === 1 ? 'One edit of before goes on.' : `${left} edits of before go on.`);
+  overlay();
+});

@@ -1,8 +1,8 @@
 // Rows of the running order are dragged within their zone and across zones; Alt + arrows do the same by key.
 const order = () => document.getElementById('order');
 
-export function watchDragging() {
-  if (!window.Sortable) return;
+/** @param place called with the address of an edit and what it says when a row is let go somewhere else */
+export function watchDragging(place) {
   const make = () =>
     order()
       .querySelectorAll('ol[data-zone]')
@@ -20,24 +20,22 @@ export function watchDragging() {
           onEnd: ({ item, to, oldIndex, newIndex, from }) => {
             order().classList.remove('dragging');
             if (from === to && oldIndex === newIndex) return;
-            const form = document.getElementById('place');
-            const id = item.id.replace('piece-', '');
-            form.setAttribute(
-              'hx-post',
-              `${location.pathname.replace(/\/$/, '')}/pieces/${encodeURIComponent(id)}/place`,
-            );
-            form.elements.zone.value = to.dataset.zone;
-            form.elements.before.value = item.nextElementSibling?.id.replace('piece-', '') ?? '';
-            window.htmx.process(form);
-            window.htmx.ajax('POST', form.getAttribute('hx-post'), {
-              source: form,
-              swap: 'none',
-              values: { zone: form.elements.zone.value, before: form.elements.before.value },
+            place(`${item.querySelector('.fields').getAttribute('action')}/place`, {
+              zone: to.dataset.zone,
+              before: item.nextElementSibling?.id.replace('piece-', '') ?? '',
             });
           },
         });
       });
-  make();
+  // The package that drags comes with the first move of a pointer: nobody drags before.
+  const ready = new Promise((done) => {
+    const load = () => {
+      const script = Object.assign(document.createElement('script'), { src: '/vendor/Sortable.min.js', onload: done });
+      document.head.append(script);
+    };
+    document.addEventListener('pointermove', load, { once: true });
+  });
+  ready.then(make);
   // A press on the grip is no press on the row.
   document.addEventListener(
     'click',
@@ -46,5 +44,5 @@ export function watchDragging() {
     },
     true,
   );
-  document.addEventListener('htmx:afterSettle', make);
+  document.addEventListener('htmx:oobAfterSwap', () => window.Sortable && make());
 }

@@ -173,6 +173,8 @@ final class BenchTest extends BrowserTestCase
             $selector,
         );
         $this->script('document.querySelector("#order details[open]").open = false');
+        $this->script('document.dispatchEvent(new PointerEvent("pointermove"))');
+        $this->until(fn () => (bool) $this->script('return Boolean(window.Sortable)'), 'what drags is there');
         usleep(200_000);
         $this->drag(
             $at("#{$before[2]} .grasp"),

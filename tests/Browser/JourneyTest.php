@@ -112,7 +112,7 @@ final class JourneyTest extends BrowserTestCase
         );
         $this->until(fn () => $place() < $low, 'moved up by keyboard');
         $eye = $this->script(
-            'return document.querySelector("#order details[open]").closest(".piece").querySelector(".eye button").id',
+            'return document.querySelector("#order details[open]").closest(".piece").querySelector(".eye").id',
         );
         $this->element("#$eye")->click();
         $this->until(fn () => $place() === false, 'hidden');

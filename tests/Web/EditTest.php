@@ -42,6 +42,42 @@ final class EditTest extends WebTestCase
         $this->assertSame(2, $this->card->revisions()->count());
     }
 
+    public function test_an_edit_asked_for_twice_is_made_once(): void
+    {
+        $piece = fn (): int => count(json_decode($this->stored(), true)['pieces']);
+        $before = $piece();
+        $ask = fn (string $path, string $number, int $seen): TestResponse => $this->post(
+            "/cards/{$this->card->id}$path", ['revision' => $seen, 'kind' => 'tagline', 'up' => 1],
+            ['HX-Request' => 'true', 'X-Edit' => $number],
+        );
+        foreach ([1, 1, 1] as $seen) {
+            $ask('/pieces', 'edit-number-1', $seen)->assertOk()->assertSee('data-revision="2"', false);
+        }
+        $this->assertSame($before + 1, $piece());
+        foreach (['edit-number-2', 'edit-number-2'] as $number) {
+            $ask('/undo', $number, 2)->assertOk()->assertSee('data-revision="1"', false);
+        }
+        $this->assertSame($before, $piece());
+        // Another of the same revision is no answer lost: somebody was faster.
+        $ask('/redo', 'edit-number-3', 2)->assertStatus(409);
+        // What is no number is none, and is made every time.
+        $ask('/pieces', 'no number; at all', 1)->assertOk();
+        $ask('/pieces', 'no number; at all', 1)->assertStatus(409);
+    }
+
+    public function test_a_stay_in_a_field_that_ends_as_it_began_leaves_no_revision(): void
+    {
+        $role = fn (): string => json_decode($this->stored(), true)['pieces'][2]['fields']['text'];
+        $was = $role();
+        foreach (['x', 'xy', $was] as $text) {
+            $this->send('/pieces/p3', ['fields' => ['text' => $text], 'burst' => 'a'])->assertOk();
+        }
+        $this->assertSame([1], $this->card->revisions()->pluck('number')->all());
+        $this->send('/pieces/p3', ['fields' => ['text' => 'z'], 'burst' => 'a'])->assertOk();
+        $this->send('/undo')->assertOk();
+        $this->assertSame($was, $role());
+    }
+
     public function test_every_kind_of_edit_round_trips_through_undo_and_redo(): void
     {
         $edits = [

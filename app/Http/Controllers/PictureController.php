@@ -226,8 +226,7 @@ final class PictureController extends Controller
         $piece = $found->document()->piece(self::string($request, 'piece'));
 
         return view('pictures.choose', [
-            'card' => $card,
-            'head' => $found->head,
+            'card' => $found,
             'piece' => $piece,
             'pictures' => $this->workspace->pictures()->whereNull('removed_at')
                 ->when(! $piece->can(Capability::Handwriting), fn ($query) => $query->where('hand', false))

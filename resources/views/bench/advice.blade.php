@@ -16,7 +16,7 @@
       Text is {{ $fit->text }} px tall, the picture {{ $fit->picture }}.
       @if (! $fit->matches())
         <x-edit-form
-            :to="route('edit.fill', [$bench->card->id, $chosen->id])" :card="$bench->card" :open="$open" :live="false">
+            :to="route('edit.fill', [$bench->card->id, $chosen->id])" :card="$bench->card" :open="$open" edit="press">
           <input type="hidden" name="whole" value="1">
           <input type="hidden" name="fields[size]" value="{{ $fit->best }}">
           <button class="btn-words">{{ $fit->best === $fit->text ? 'Match them' : "Bring it to {$fit->best} px"

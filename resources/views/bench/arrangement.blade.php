@@ -1,7 +1,5 @@
-<form id="arrangement" method="post" action="{{ route('edit.rearrange', $bench->card->id) }}" class="arrangement"
-  hx-post="{{ route('edit.rearrange', $bench->card->id) }}" hx-trigger="change, submit" hx-swap="none"
-  hx-sync="#main:queue all" @isset($swap) hx-swap-oob="morph" @endisset>
-  @include('bench.hidden')
+<x-edit-form id="arrangement" :to="route('edit.rearrange', $bench->card->id)" :card="$bench->card" :open="$open"
+  class="arrangement" :hx-swap-oob="isset($swap) ? 'morph' : null">
   <label for="arrangement-choice">Arrangement</label>
   <select class="form-select" id="arrangement-choice" name="arrangement"
     title="{{ $bench->document->arrangement->purpose }}">
@@ -14,4 +12,4 @@
     title="See this card in every arrangement and look" aria-label="See this card in every arrangement and look"><x-icon
       name="grid" /></a>
   <noscript><button class="btn btn-line">Keep</button></noscript>
-</form>
+</x-edit-form>

@@ -16,15 +16,14 @@
             @endif
           @endforeach
         </dl>
-        <form method="post" action="{{ route('edit.fill', [$bench->card->id, $piece->id]) }}"
-          hx-post="{{ route('edit.fill', [$bench->card->id, $piece->id]) }}" hx-swap="none" data-own-revision>
-          @include('bench.hidden')
+        <x-edit-form :to="route('edit.fill', [$bench->card->id, $piece->id])" :card="$bench->card" :open="$open"
+          edit="again">
           <input type="hidden" name="whole" value="1">
           @foreach ($conflict['typed'] as $name => $value)
             <input type="hidden" name="fields[{{ $name }}]" value="{{ mb_scrub($value) }}">
           @endforeach
           <button class="btn btn-line">Put mine on top</button>
-        </form>
+        </x-edit-form>
       @endif
       @if (is_string(request()->input('revision')) && ctype_digit(request()->input('revision')))
         <a
@@ -32,7 +31,7 @@
               => $bench->card->head]) }}">See
           what is different</a>
       @endif
-      <a href="{{ route('bench', ['card' => $bench->card->id, 'piece' => $open]) }}">Show the card as it is now</a>
+      <a data-drop href="{{ route('bench', ['card' => $bench->card->id, 'piece' => $open]) }}">Show the card as it is now</a>
     </div>
   @endif
 </div>

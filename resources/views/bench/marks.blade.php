@@ -1,6 +1,6 @@
 @php($season = $style->marks->season)
 <h2>Marks</h2>
-<x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" class="tune">
+<x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
   <x-tune-choice id="marks-shape" name="style[marks][shape]" label="Shape" :choices="$tuning->markShapes()"
     :chosen="$style->marks->shape->value" />
   @foreach ($tuning->markNumbers() as $number)

@@ -4,20 +4,16 @@
     <x-htmx-config none="204" />
     <script src="/vendor/htmx.min.js" defer></script>
     <script src="/vendor/idiomorph-ext.min.js" defer></script>
-    <script src="/vendor/Sortable.min.js" defer></script>
     <script type="module" src="/js/bench.js"></script>
   </x-slot:head>
   <main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
     <section class="order" aria-label="Running order">
       <div class="order-head">
-        <form method="post" action="{{ route('edit.rename', $card->id) }}" class="rename"
-          hx-post="{{ route('edit.rename', $card->id) }}" hx-trigger="change, submit" hx-swap="none"
-          hx-sync="#main:queue all">
-          @include('bench.hidden')
+        <x-edit-form :to="route('edit.rename', $card->id)" :card="$card" :open="$open" class="rename">
           <label class="visually-hidden" for="card-name">Card name</label>
           <input id="card-name" name="name" value="{{ $card->name }}" autocomplete="off" spellcheck="false"
             aria-describedby="error-name">
-        </form>
+        </x-edit-form>
         @include('bench.kept')
       </div>
       @include('bench.error', ['key' => 'name'])
@@ -28,20 +24,17 @@
         <summary><x-icon name="plus-lg" /> Add a piece <kbd>A</kbd></summary>
         <input class="form-control add-find" type="search" aria-label="Find a kind of piece"
           placeholder="Find: phone, banner, licence" autocomplete="off">
-        <form method="post" action="{{ route('edit.add', $card->id) }}" class="add-list"
-          hx-post="{{ route('edit.add', $card->id) }}" hx-swap="none" hx-sync="#main:queue all">
-          @include('bench.hidden')
+        <x-edit-form :to="route('edit.add', $card->id)" :card="$card" :open="$open" edit="press" class="add-list">
           @foreach ($bench->kinds() as $kind)
             <button name="kind" value="{{ $kind->key() }}"
               data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
                 :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose()
                     }}</span></button>
           @endforeach
-        </form>
+        </x-edit-form>
         <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
       </details>
-      <form id="place" method="post" hidden hx-swap="none" hx-sync="#main:queue all">
-        @include('bench.hidden')<input type="hidden" name="zone"><input type="hidden" name="before"></form>
+      <x-edit-form id="edit" :to="route('edit.undo', $card->id)" :card="$card" :open="$open" edit="press" hidden />
     </section>
 
     <section class="stage" aria-label="The card as sent">

@@ -1,6 +1,6 @@
 <details class="several">
   <summary>Several pieces at once</summary>
-  <x-edit-form :to="route('edit.several', $card)" :card="$bench->card" :open="$open" :live="false" class="tune">
+  <x-edit-form :to="route('edit.several', $card)" :card="$bench->card" :open="$open" edit="press" class="tune">
     <fieldset class="several-pieces">
       <legend class="visually-hidden">Which pieces</legend>
       @foreach ($tuning->filled() as $piece)

@@ -1,6 +1,6 @@
 @php($own = $tuning->own())
 <h2>The whole card</h2>
-<x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" class="tune">
+<x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
   <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface" :choices="$tuning->typefaces()"
     :chosen="$style->typeface->key" />
   @foreach ($tuning->inks() as $role => $label)

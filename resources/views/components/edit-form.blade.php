@@ -1,7 +1,8 @@
-{{-- An edit of a card: posted by htmx as it is made, by a button where no script runs. --}}
-@props(['to', 'card', 'open' => null, 'back' => null, 'live' => true])
-<form method="post" action="{{ $to }}" hx-post="{{ $to }}" @if ($live) hx-trigger="change, submit" @endif
-  hx-swap="none" hx-sync="#main:queue all" {{ $attributes }}>
+{{-- An edit of a card. Where scripts run, the bench takes it into its queue (edits.js): `live` as a whole whenever
+  something in it changes, `part` that one value, `typed` with every key, `press` by its buttons; a form of its own posts
+  it elsewhere. --}}
+@props(['to', 'card', 'open' => null, 'back' => null, 'edit' => 'live'])
+<form method="post" action="{{ $to }}" data-edit="{{ $edit }}" {{ $attributes }}>
   @csrf
   <input type="hidden" name="revision" value="{{ $card->head }}">
   @if ($open !== null)

@@ -10,7 +10,7 @@
           $persons) }}</p>
   @if ($profiles)
     @foreach ($instead as [$firm, $lines])
-      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" :live="false"
+      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" edit="press"
         class="advice advice-look">
         <input type="hidden" name="whole" value="1">
         <input type="hidden" name="fields[links]" value="{{ $lines }}">
@@ -19,7 +19,7 @@
       </x-edit-form>
     @endforeach
     @if ($unused)
-      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" :live="false"
+      <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" edit="press"
         class="links-unused">
         <input type="hidden" name="whole" value="1">
         Not on this card:

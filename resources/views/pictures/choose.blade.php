@@ -1,7 +1,7 @@
 <x-layouts.page title="Choose a picture" nav="cards">
   <main id="main" class="desk">
     <div class="desk-head">
-      <h1>Choose a picture</h1><a href="{{ route('bench', ['card' => $card, 'piece' => $piece->id]) }}">Back to the
+      <h1>Choose a picture</h1><a href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">Back to the
         bench</a>
     </div>
     <div id="choose" class="choose">
@@ -9,14 +9,12 @@
         <p class="help">No picture is kept yet. <a href="{{ route('pictures') }}">Bring some in</a>.</p>
       @endif
       @foreach ($pictures as $picture)
-        <form method="post" action="{{ route('edit.fill', [$card, $piece->id]) }}"
-          hx-post="{{ route('edit.fill', [$card, $piece->id]) }}" hx-swap="none" hx-sync="#main:queue all">
-          @csrf<input type="hidden" name="revision" value="{{ $head }}"><input type="hidden" name="open"
-            value="{{ $piece->id }}"><input type="hidden" name="whole" value="1">
+        <x-edit-form :to="route('edit.fill', [$card->id, $piece->id])" :card="$card" :open="$piece->id" edit="press">
+          <input type="hidden" name="whole" value="1">
           <button name="pick" value="{{ $picture->id }}" title="{{ $picture->name }}"><img
               src="{{ route('picture.thumb', $picture->hash) }}" alt="{{ $picture->alt ?: $picture->name }}"
               loading="lazy"></button>
-        </form>
+        </x-edit-form>
       @endforeach
       @if ($pictures->hasMorePages())
         <a class="choose-more" href="{{ $pictures->nextPageUrl() }}&piece={{ $piece->id }}"

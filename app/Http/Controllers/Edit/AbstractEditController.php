@@ -15,6 +15,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Edits of a card: each made on the revision the request saw, and kept as a new one. */
 abstract class AbstractEditController extends Controller
 {
+    /** An edit's own number: one asked for again is answered, and not made again. */
+    protected const NUMBER = 'X-Edit';
+
     /**
      * @param  \Closure(): Edit\Edit  $make
      * @param  array<string, mixed>  $typed  fields to show again should the card have moved on
@@ -31,6 +34,9 @@ abstract class AbstractEditController extends Controller
         $answer = new Answer($request, $card, $piece);
         $edit = null;
         try {
+            if ($card->took((string) $request->header(self::NUMBER))) {
+                return $answer->kept($card->document(), true, true, 'Kept.');
+            }
             $edit = $make();
             $after = $card->edit(
                 self::integer($request), $edit, $request->user(),

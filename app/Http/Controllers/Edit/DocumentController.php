@@ -40,7 +40,7 @@ final class DocumentController extends AbstractEditController
     {
         $answer = new Answer($request, $card, '');
         try {
-            $jump($card);
+            $card->took((string) $request->header(self::NUMBER)) || $jump($card);
         } catch (StaleRevision) {
             return $answer->stale([]);
         }
