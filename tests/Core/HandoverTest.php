@@ -84,9 +84,9 @@ final class HandoverTest extends TestCase
     public function test_the_folder_has_its_three_parts_and_scripts_that_overwrite_nothing(): void
     {
         $artifact = Formats::of('folder')->build(
-            self::parcel((new RenameCard("Maren's \"card\" / new; $(rm -rf ~)"))->apply(Samples::card())),
+            self::parcel((new RenameCard("Maren’s \"card\" / new; $(rm -rf ~)"))->apply(Samples::card())),
         );
-        $this->assertSame('Maren s card new (rm -rf )', $artifact->name);
+        $this->assertSame('Maren’s card new (rm -rf )', $artifact->name);
         $files = array_column($artifact->files, null, 'path');
         $html = $files["$artifact->name.htm"]->bytes;
         preg_match_all('/src="([^"]+)"/', $html, $used);
@@ -115,6 +115,23 @@ final class HandoverTest extends TestCase
             $this->assertFileExists("$folder/to/".rawurldecode($first[1] ?? ''));
         }
         exec('rm -rf '.escapeshellarg($folder));
+    }
+
+    public function test_a_name_is_never_part_of_a_script(): void
+    {
+        $scripts = fn (string $name): array => array_map(
+            fn (string $file) => array_column(
+                Formats::of('folder')->build(self::parcel((new RenameCard($name))->apply(Samples::card())))->files,
+                'bytes', 'path',
+            )[$file],
+            ['install.ps1', 'install.sh'],
+        );
+        $plain = $scripts('Plain');
+        // All that quotes, parts or joins words somewhere (Unicode categories Pi, Pf, Pd, Zl, Zp), and what is run.
+        foreach ([...mb_str_split('\'"`´‘’‚‛“”„‟‹›«»′″＇＂｀‐‑‒–—―−－'), "\u{2028}", "\u{2029}", "\u{0085}", '$(calc)', '`id`',
+            '; calc', '| calc', '& calc', "'; calc; '", '%PATH%', '@name@', '$name'] as $sign) {
+            $this->assertSame($plain, $scripts("Spring $sign calc $sign"), bin2hex($sign));
+        }
     }
 
     public function test_contacts_and_dates_open_in_their_readers(): void

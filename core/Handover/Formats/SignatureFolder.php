@@ -13,54 +13,66 @@ use InkyCard\Handover\Parcel;
  */
 final class SignatureFolder implements Format
 {
+    /** Names are what the script finds beside it, never part of its code: nothing somebody called a card can run. */
     private const POWERSHELL = <<<'TEXT'
-    # Puts "@name@" into the signature folder of this Windows account. It copies files and does nothing else;
-    # a signature of the same name stays, the new one gets a number.
+    # Puts the signature beside this script into the signature folder of this Windows account. It copies files and does
+    # nothing else; a signature of the same name stays, the new one gets a number.
     $ErrorActionPreference = 'Stop'
     $from = Split-Path -Parent $MyInvocation.MyCommand.Path
     $to = Join-Path $env:APPDATA 'Microsoft\Signatures'
     New-Item -ItemType Directory -Force -Path $to | Out-Null
-    $name = '@name@'
+    $called = (Get-ChildItem -LiteralPath $from -Filter '*.htm' | Select-Object -First 1).BaseName
+    $pictures = (Get-ChildItem -LiteralPath $from -Filter '*_files' -Directory | Select-Object -First 1).Name
+    $slug = ([string] $pictures) -replace '_files$', ''
+    $name = $called
+    $files = $pictures
     $number = 1
-    $files = '@slug@_files'
-    while ((Test-Path (Join-Path $to "$name.htm")) -or (Test-Path (Join-Path $to "$name.txt")) -or
-            (Test-Path (Join-Path $to $files))) {
+    while ((Test-Path -LiteralPath (Join-Path $to ($name + '.htm'))) -or
+            (Test-Path -LiteralPath (Join-Path $to ($name + '.txt'))) -or
+            ($pictures -and (Test-Path -LiteralPath (Join-Path $to $files)))) {
         $number++
-        $name = "@name@ $number"
-        $files = "@slug@-${number}_files"
+        $name = $called + ' ' + $number
+        $files = $slug + '-' + $number + '_files'
     }
-    $html = [IO.File]::ReadAllText((Join-Path $from '@name@.htm'), [Text.Encoding]::UTF8)
-    $html = $html.Replace('@slug@_files/', "$files/")
-    [IO.File]::WriteAllText((Join-Path $to "$name.htm"), $html, (New-Object Text.UTF8Encoding $true))
-    Copy-Item (Join-Path $from '@name@.txt') (Join-Path $to "$name.txt")
-    if (Test-Path (Join-Path $from '@slug@_files')) {
-        Copy-Item -Recurse (Join-Path $from '@slug@_files') (Join-Path $to $files)
+    $html = [IO.File]::ReadAllText((Join-Path $from ($called + '.htm')), [Text.Encoding]::UTF8)
+    if ($pictures) {
+        $html = $html.Replace($pictures + '/', $files + '/')
+        Copy-Item -Recurse -LiteralPath (Join-Path $from $pictures) -Destination (Join-Path $to $files)
     }
-    Write-Host "Placed as $name. Quit the mail program, start it again, and choose $name in its signature settings."
+    [IO.File]::WriteAllText((Join-Path $to ($name + '.htm')), $html, (New-Object Text.UTF8Encoding $true))
+    Copy-Item -LiteralPath (Join-Path $from ($called + '.txt')) -Destination (Join-Path $to ($name + '.txt'))
+    Write-Host ('Placed as ' + $name + '. Quit the mail program, start it again, and choose it in its settings.')
 
     TEXT;
 
     private const SHELL = <<<'TEXT'
     #!/bin/sh
-    # Puts "@name@" into a folder you name, for a mail program that reads signatures from files:
+    # Puts the signature beside this script into a folder you name, for a mail program that reads them from files:
     #   sh install.sh "/path/to/the/signature folder"
     # It copies files and does nothing else; a signature of the same name stays, the new one gets a number.
     set -eu
     from=$(cd "$(dirname "$0")" && pwd)
     to=${1:?Name the signature folder: sh install.sh /path/to/folder}
-    mkdir -p "$to"
-    name='@name@'
+    mkdir -p -- "$to"
+    for page in "$from"/*.htm; do called=${page##*/} && called=${called%.htm}; done
+    pictures=''
+    for folder in "$from"/*_files; do if [ -d "$folder" ]; then pictures=${folder##*/}; fi; done
+    name=$called
+    files=$pictures
     number=1
-    files='@slug@_files'
-    while [ -e "$to/$name.htm" ] || [ -e "$to/$name.txt" ] || [ -e "$to/$files" ]; do
+    while [ -e "$to/$name.htm" ] || [ -e "$to/$name.txt" ] || { [ -n "$pictures" ] && [ -e "$to/$files" ]; }; do
         number=$((number + 1))
-        name="@name@ $number"
-        files="@slug@-${number}_files"
+        name="$called $number"
+        files="${pictures%_files}-${number}_files"
     done
-    sed "s|@slug@_files/|$files/|g" "$from/@name@.htm" > "$to/$name.htm"
-    cp "$from/@name@.txt" "$to/$name.txt"
-    if [ -d "$from/@slug@_files" ]; then cp -R "$from/@slug@_files" "$to/$files"; fi
-    echo "Placed as $name. Quit the mail program, start it again, and choose $name in its signature settings."
+    if [ -n "$pictures" ]; then
+        sed "s|$pictures/|$files/|g" "$from/$called.htm" > "$to/$name.htm"
+        cp -R "$from/$pictures" "$to/$files"
+    else
+        cp "$from/$called.htm" "$to/$name.htm"
+    fi
+    cp "$from/$called.txt" "$to/$name.txt"
+    printf 'Placed as %s. Quit the mail program, start it again, and choose it in its settings.\n' "$name"
 
     TEXT;
 
@@ -104,12 +116,12 @@ final class SignatureFolder implements Format
         $files[] = new ArtifactFile(
             'install.ps1',
             'text/plain; charset=utf-8',
-            "\u{FEFF}".$crlf(strtr(self::POWERSHELL, ['@name@' => $name, '@slug@' => $slug])),
+            $crlf(self::POWERSHELL),
         );
         $files[] = new ArtifactFile(
             'install.sh',
             'text/x-shellscript; charset=utf-8',
-            strtr(self::SHELL, ['@name@' => $name, '@slug@' => $slug]),
+            self::SHELL,
         );
         $files[] = new ArtifactFile(
             'READ ME.txt',
