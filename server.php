@@ -59,6 +59,8 @@ if ($file === null || ! is_file($file)) {
     return;
 }
 
+header("Content-Security-Policy: default-src 'none'");
+header('Referrer-Policy: same-origin');
 $packed = ! str_ends_with($file, '.woff2') && str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip');
 $tag = sprintf('"%x-%x%s"', (int) filemtime($file), (int) filesize($file), $packed ? '-gz' : '');
 header('Content-Type: '.$type);

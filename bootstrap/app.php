@@ -2,6 +2,7 @@
 
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\InWorkspace;
+use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\ReadsSession;
 use App\Http\Middleware\StartSession;
 use Illuminate\Foundation\Application;
@@ -12,6 +13,12 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use InkyCard\Refusal;
 
+// Settings count from the moment they are changed, not from the last time somebody remembered to clear a cache.
+$cached = __DIR__.'/cache/config.php';
+if (is_file($cached) && filemtime($cached) < max((int) @filemtime(dirname(__DIR__).'/.env'), 0)) {
+    @unlink($cached);
+}
+
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
@@ -21,6 +28,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentPolicy::class);
+        $middleware->prepend(KnownHost::class);
         $middleware->web(replace: [Illuminate\Session\Middleware\StartSession::class => StartSession::class]);
         $middleware->alias(['workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));

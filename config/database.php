@@ -20,6 +20,8 @@ return [
         // machine, and the reader who pressed does not wait for the disk.
         'clicks' => [
             'synchronous' => 'NORMAL',
+            // Nor for others who write: after this long it is set aside.
+            'busy_timeout' => 1000,
             'options' => env('DB_DATABASE') === ':memory:' ? [] : [PDO::ATTR_PERSISTENT => 'clicks'],
         ] + $sqlite,
     ],

@@ -17,6 +17,21 @@ return [
         env('DB_CONNECTION', 'sqlite') === 'sqlite' ? 'clicks' : env('DB_CONNECTION'),
     ),
 
+    // The demo, whose member signs in with a published password: only where nobody else reaches it. Unset: where
+    // APP_URL is this machine's and there is no PUBLIC_URL.
+    'demo' => (bool) env('INKY_DEMO', env('PUBLIC_URL', '') === '' && preg_match(
+        '~^https?://(?:localhost|127\.\d+\.\d+\.\d+|\[::1\])(?:[:/]|$)~', (string) env('APP_URL', 'http://127.0.0.1'),
+    ) === 1),
+
+    // Held while the application is served by bin/start.
+    'lock' => env('INKY_LOCK', storage_path('serve.lock')),
+
+    // Clicks wait here while the database takes none.
+    'aside' => env('CLICKS_ASIDE', storage_path('app/clicks-aside.jsonl')),
+
+    // Who stands in front and says for whom it asks, such as 10.0.0.2, 10.0.0.0/8; nobody else's word counts.
+    'proxies' => array_values(array_filter(array_map(trim(...), explode(',', (string) env('TRUSTED_PROXIES', ''))))),
+
     // Hosts under .example, which belong to nobody, are answered by a stand-in that says it is one; the demo needs no
     // network.
     'stand_ins' => (bool) env('INKY_STAND_INS', true),

@@ -115,6 +115,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')
             ->name('brand.keep');
     });
+    Route::get('/sweeps/{sweep}', [BrandChangeController::class, 'progress'])
+        ->where('sweep', '[0-9]{1,15}')
+        ->middleware('reads')->name('sweep');
     Route::post('/sweeps/{sweep}/undo', [BrandChangeController::class, 'undo'])
         ->where('sweep', '[0-9]{1,15}')
         ->name('sweep.undo');

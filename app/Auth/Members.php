@@ -5,11 +5,28 @@ namespace App\Auth;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Auth\EloquentUserProvider;
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Support\Facades\DB;
 
 /** Users with the workspace they see, in one query: every signed-in request asks for both. */
 final class Members extends EloquentUserProvider
 {
+    /**
+     * Somebody who signs in. Nobody of that address takes as long as a wrong password: how long an answer takes
+     * does not say who is a member.
+     *
+     * @param  array<string, mixed>  $credentials
+     */
+    public function retrieveByCredentials(array $credentials): ?Authenticatable
+    {
+        $user = parent::retrieveByCredentials($credentials);
+        if ($user === null && is_string($credentials['password'] ?? null)) {
+            $this->hasher->make($credentials['password']);
+        }
+
+        return $user;
+    }
+
     /** @param  mixed  $identifier */
     public function retrieveById($identifier): ?User
     {

@@ -17,8 +17,10 @@ final class Visitor
         $salt = Cache::get($name);
         if (! is_string($salt)) {
             // Two workers may come at once: the first one's salt counts.
-            Cache::add($name, bin2hex(random_bytes(16)), self::SECONDS);
-            $salt = (string) Cache::get($name);
+            $made = bin2hex(random_bytes(16));
+            rescue(fn () => Cache::add($name, $made, self::SECONDS), report: false);
+            // Where none can be kept, a visitor is told apart by the click alone.
+            $salt = (string) Cache::get($name, $made);
         }
 
         return substr(hash_hmac('sha256', $request->ip().'|'.$request->userAgent(), $salt), 0, 16);

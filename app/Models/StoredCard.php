@@ -15,6 +15,7 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\BulkEdit;
 use InkyCard\Card\Edit\Edit;
 use InkyCard\Layout\PictureFit;
+use InkyCard\Refusal;
 
 /**
  * A card with all its revisions, a tree of which `head` is the current one.
@@ -84,13 +85,24 @@ final class StoredCard extends Model
     }
 
     /**
-     * All cards of a workspace, each with its current revision, one after another.
+     * All cards of a workspace, each with its current revision, one after another, the newest first.
      *
      * @return LazyCollection<int, self>
      */
     public static function allIn(Workspace $workspace): LazyCollection
     {
-        return self::current($workspace)->lazyById(200, 'cards.id', 'id')->map(self::ofRow(...));
+        return self::current($workspace)->lazyByIdDesc(200, 'cards.id', 'id')->map(self::ofRow(...));
+    }
+
+    /**
+     * The cards of a workspace that come after one.
+     *
+     * @return Collection<int, self>
+     */
+    public static function after(Workspace $workspace, int $id, int $most): Collection
+    {
+        return self::current($workspace)->where('cards.id', '>', $id)->orderBy('cards.id')->limit($most)->get()
+            ->map(self::ofRow(...));
     }
 
     private static function current(Workspace $workspace): Builder
@@ -171,19 +183,26 @@ final class StoredCard extends Model
         return $after;
     }
 
+    /** The card as a bulk edit makes it: worked out before anybody is held up by writing it. */
+    public function swept(BulkEdit $edit): Document
+    {
+        return PictureFit::settle($edit->apply($this->document()));
+    }
+
     /**
-     * One card's part of a sweep; inside a transaction.
+     * One card's part of a bulk edit; inside a transaction. Where the card has moved on since it was worked out, it is
+     * worked out anew: what somebody made meanwhile is newer, and stays.
      *
      * @return array{int, int} numbers of the revisions before and after
      */
-    public function sweep(BulkEdit $edit, ?User $user): array
+    public function sweep(BulkEdit $edit, Document $after, ?User $user): array
     {
-        $from = $this->head;
-        $before = $this->document();
-        $after = PictureFit::settle($edit->apply($before));
-        $this->advance(CardJson::encode($after), $after->name, $edit->words($before), $user);
+        $now = self::in($this->workspace, $this->id) ?? $this;
+        $after = $now->head === $this->head ? $after : $now->swept($edit);
+        $from = $now->head;
+        $now->advance(CardJson::encode($after), $after->name, $edit->words($now->document()), $user);
 
-        return [$from, $this->head];
+        return [$from, $now->head];
     }
 
     /**
@@ -195,7 +214,7 @@ final class StoredCard extends Model
         if ($this->head === $to) {
             $this->jump($to, fn () => $from);
         } elseif ($back->touches($this->document())) {
-            $this->sweep($back, $user);
+            $this->sweep($back, $this->swept($back), $user);
         }
     }
 
@@ -277,6 +296,7 @@ final class StoredCard extends Model
     private function advance(string $json, string $name, string $words, ?User $user, ?string $burst = null): void
     {
         $from = $this->head === 0 ? null : $this->revision();
+        $this->mustOwn(array_diff(self::pictures($json), self::pictures($from->document ?? '')));
         // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
         $goesOn = $burst !== null && $from?->burst === $burst && $this->head === $this->last;
         if ($goesOn && $this->returnsTo($from->parent, $json)) {
@@ -295,6 +315,31 @@ final class StoredCard extends Model
         $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
         $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
+    }
+
+    /** @return list<string> hashes of the library's pictures a document names, wherever it does */
+    private static function pictures(string $json): array
+    {
+        preg_match_all('/"(?:picture|hand):([0-9a-f]{64})/', $json, $found);
+
+        return $found[1];
+    }
+
+    /**
+     * A hash is no secret: it stands in every address of a picture. It names one of the card's own workspace alone.
+     *
+     * @param  array<string>  $hashes
+     *
+     * @throws Refusal
+     */
+    private function mustOwn(array $hashes): void
+    {
+        $hashes = array_unique($hashes);
+        $own = fn (): int => DB::table('pictures')->where('workspace_id', $this->workspace_id)
+            ->whereIn('hash', $hashes)->count();
+        if ($hashes !== [] && $own() < count($hashes)) {
+            throw Refusal::because('A picture of this card is not in the library: upload it again.');
+        }
     }
 
     /** A stay in a field that ends with what stood there before leaves no revision. */

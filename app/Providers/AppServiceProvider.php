@@ -11,6 +11,7 @@ use App\Tray\TrayTransport;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        TrustProxies::at(config('inky.proxies'));
         Mail::extend('tray', fn () => new TrayTransport());
         Auth::provider(
             'members',

@@ -53,8 +53,8 @@ final readonly class Composer
         if (($given['format'] ?? '') !== 'plain') {
             $email->html(MessageWriter::paragraphs($words['body']).$parcel?->html().$reply?->html());
         }
-        $email->getHeaders()->addTextHeader(TrayTransport::WORKSPACE, (string) $workspace->id);
-        Mail::getSymfonyTransport()->send($email);
+        $transport = Mail::getSymfonyTransport();
+        ($transport instanceof TrayTransport ? $transport->of($workspace->id) : $transport)->send($email);
     }
 
     private static function quoted(?MimeMessage $earlier, mixed $way): ?QuotedMessage

@@ -102,14 +102,22 @@ final class HtmlSource
             $image->attributes[$name] ?? (string) $image->property($name),
             $match,
         ) === 1 ? (int) $match[0] : 0;
-        $source = Wrapped::inner($image->attributes['src'] ?? '');
 
         return new ImportedPicture(
-            preg_match('~^cid:inside\.(\d+)$~D', $source, $match) === 1 ? $this->inside[(int) $match[1]] ?? ''
-                : $source,
+            $this->source(Wrapped::inner($image->attributes['src'] ?? '')),
             CleanText::seen($image->attributes['alt'] ?? ''), $side('width'), $side('height'),
             $context->href === null ? '' : $this->read($context->href),
         );
+    }
+
+    /** An address or a data: URI; nothing for what only its own message, or another application, knows the meaning of. */
+    private function source(string $given): string
+    {
+        if (preg_match('~^cid:inside\.(\d+)$~D', $given, $match) === 1) {
+            return $this->inside[(int) $match[1]] ?? '';
+        }
+
+        return preg_match('~^(?:picture|hand|sample):~i', $given) === 1 ? '' : $given;
     }
 
     /** Where a link leads: what a gateway put around it is no part of the signature, and no campaign tag is. */

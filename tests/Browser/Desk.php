@@ -135,7 +135,7 @@ final class Desk
             'DB_DATABASE' => "$this->files/inky.sqlite",
             'PICTURE_ROOT' => "$this->files/pictures",
             'SESSION_DRIVER' => 'file',
-            'CACHE_STORE' => 'file',
+            'QUEUE_CONNECTION' => 'sync', 'CACHE_STORE' => 'file',
             'LOG_CHANNEL' => 'stderr',
             'APP_CONFIG_CACHE' => "$this->files/config.php",
             'APP_ROUTES_CACHE' => "$this->files/routes.php",

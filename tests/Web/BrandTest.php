@@ -2,14 +2,17 @@
 
 namespace Tests\Web;
 
+use App\Jobs\MakeBulkChange;
 use App\Models\BulkChange;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Models\StoredPicture;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Card\Edit\Restyle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Samples;
@@ -69,6 +72,56 @@ final class BrandTest extends WebTestCase
             ['#1f5fa8', 'georgia'],
             [$this->ink(), $this->card->fresh()?->document()->style->typeface->key],
         );
+    }
+
+    public function test_many_cards_change_in_bites_that_nothing_interrupts_for_good(): void
+    {
+        Queue::fake();
+        $inks = StoredBrand::in($this->workspace)->document()->toArray()['inks'];
+        for ($number = 0; $number < 60; $number++) {
+            StoredCard::start($this->workspace, Samples::card(), null, 'Started')
+                ->edit(1, new Restyle(['inks' => $inks]), null);
+        }
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#8c3214']]);
+        $this->get('/brand/change')->assertSee('Many cards change')->assertSee('Put it on all of them');
+        $this->get('/brand/counts?of=change')->assertSee('61 cards change');
+        $this->post('/brand/change', ['number' => 2])->assertRedirect('/brand#changes');
+        Queue::assertPushed(MakeBulkChange::class, 1);
+        $change = BulkChange::query()->sole();
+        $of = fn (StoredCard $card): string => json_decode($card->revision()->document)->style->inks->accent ?? '';
+        $changed = fn (): int => StoredCard::allIn($this->workspace)->filter(fn ($card) => $of($card) === '#8c3214')
+            ->count();
+
+        // One bite, then its worker is gone; a colleague edits a card it has not come to; two workers go on at once.
+        $this->assertFalse($change->goOn(0));
+        $this->assertSame(24, $changed());
+        $this->get("/sweeps/$change->id")->assertSee('25 of 62')->assertSee('every 1s');
+        $late = StoredCard::allIn($this->workspace)->first();
+        $late?->edit($late->head, new RenameCard('Newer'), null);
+        [$one, $other] = [BulkChange::query()->sole(), BulkChange::query()->sole()];
+        $this->assertFalse($one->goOn(0));
+        $this->assertTrue($other->goOn(0), 'who comes second finds it done, and leaves');
+        while (! BulkChange::query()->sole()->goOn(PHP_INT_MAX)) {
+            continue;
+        }
+        $this->assertSame([61, 61, 'Newer'], [$changed(), $change->refresh()->cards, $late?->fresh()?->name]);
+        $this->get("/sweeps/$change->id")->assertSee('61 cards')->assertDontSee('every 1s');
+
+        // Taken back in bites as well, and half way through making it.
+        $this->post("/sweeps/$change->id/undo")->assertRedirect('/brand#changes');
+        $this->assertFalse($change->refresh()->goOn(0));
+        $this->assertTrue(BulkChange::query()->sole()->goOn(PHP_INT_MAX));
+        $this->assertSame([0, 'Newer'], [$changed(), $late?->fresh()?->name]);
+        $number = StoredBrand::in($this->workspace)->number;
+        $this->post('/brand/inks', ['number' => $number, 'inks' => ['accent' => '#8c3214']]);
+        $this->post('/brand/change', ['number' => $number + 1]);
+        $again = BulkChange::query()->latest('id')->firstOrFail();
+        $again->goOn(0);
+        $old = BulkChange::query()->findOrFail($again->id);
+        $this->post("/sweeps/$again->id/undo");
+        $this->assertTrue($old->goOn(0), 'what was taken back does not go on');
+        $again->refresh()->goOn(PHP_INT_MAX);
+        $this->assertSame(0, $changed());
     }
 
     public function test_a_second_tab_overwrites_nothing_and_dropping_can_be_undone(): void

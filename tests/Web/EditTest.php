@@ -262,7 +262,9 @@ final class EditTest extends WebTestCase
 
     public function test_a_card_whose_picture_is_gone_can_be_opened_and_mended_but_not_handed_over(): void
     {
-        $this->card->edit(1, new FillPiece('p1', ['picture' => 'picture:'.str_repeat('0', 64)]), null);
+        $lost = $this->workspace->pictures()->create(['hash' => str_repeat('0', 64), 'extension' => 'png', 'width' => 9,
+            'height' => 9, 'bytes' => 9, 'name' => 'lost']);
+        $this->card->edit(1, new FillPiece('p1', ['picture' => $lost->ref()]), null);
         $this->get("/cards/{$this->card->id}")->assertOk();
         $this->get("/cards/{$this->card->id}/sheet")->assertOk()->assertSee('src=""', false);
         foreach (['', '/file', '?inside=1'] as $way) {

@@ -11,10 +11,13 @@ use App\Roster\People;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
+use InkyCard\Import\HtmlSource;
+use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 final class LinksTest extends WebTestCase
@@ -197,6 +200,51 @@ final class LinksTest extends WebTestCase
         $this->assertNull(Token::link('AAAAAAAAAA'.str_repeat('z', 11)));
     }
 
+    public function test_a_link_leads_on_while_the_database_takes_nothing_and_its_clicks_are_counted_later(): void
+    {
+        $this->card->edit(1, new CountClicks(true), null);
+        [$token] = $this->tokens();
+        config(['inky.aside' => $aside = sys_get_temp_dir().'/inky-aside-'.bin2hex(random_bytes(6))]);
+        $count = fn (): int => DB::table('clicks')->count();
+        DB::statement('pragma query_only = 1');
+        $this->get("/go/$token", self::BROWSER)->assertRedirect('https://quillfern.example/visits/');
+        $this->get("/go/$token", self::BROWSER)->assertRedirect();
+        $this->assertSame(2, count(file($aside) ?: []));
+        // A line cut off by a full disk, and a place nothing can be kept at.
+        file_put_contents($aside, '{"tracked_link_id":1,"at":"2026', FILE_APPEND);
+        config(['inky.aside' => '/nowhere/at/all']);
+        $this->get("/go/$token", self::BROWSER)->assertRedirect();
+        config(['inky.aside' => $aside]);
+        DB::statement('pragma query_only = 0');
+        $this->assertSame(0, $count());
+        $this->get("/go/$token", self::BROWSER)->assertRedirect();
+        $this->assertSame([3, []], [$count(), glob("$aside*")]);
+    }
+
+    public function test_a_picture_is_named_by_its_hash_in_its_own_workspace_alone(): void
+    {
+        $foreign = hash('sha256', 'theirs');
+        $other = Workspace::create(['name' => 'Elsewhere', 'web' => '', 'country' => 'GB']);
+        DB::table('pictures')->insert(['workspace_id' => $other->id, 'hash' => $foreign, 'extension' => 'png',
+            'width' => 9, 'height' => 9, 'bytes' => 9, 'name' => 'theirs', 'created_at' => now(),
+            'updated_at' => now()]);
+        $document = fn (string $ref): Card => CardJson::read([
+            'format' => CardJson::FORMAT, 'name' => 'x',
+            'pieces' => [['id' => 'p', 'kind' => 'headshot', 'fields' => ['picture' => $ref]]],
+        ]);
+        StoredCard::start($other, $document("picture:$foreign"), null, 'theirs');
+        foreach (["picture:$foreign", "hand:$foreign", "picture:$foreign#0,0,1,1,0,0,0"] as $ref) {
+            try {
+                StoredCard::start($this->card->workspace, $document($ref), null, 'ours');
+                $this->fail($ref);
+            } catch (Refusal $refusal) {
+                $this->assertStringContainsString('not in the library', $refusal->getMessage());
+            }
+        }
+        $facts = HtmlSource::facts("<p>Ada Birch</p><img width=99 height=99 src='picture:$foreign'>", 'GB');
+        $this->assertStringNotContainsString($foreign, (string) json_encode($facts));
+    }
+
     public function test_clicks_are_shown_by_piece_card_person_and_day_and_leave_as_csv(): void
     {
         $this->get('/clicks')->assertSee('No card counts its clicks yet');
@@ -335,7 +383,7 @@ final class LinksTest extends WebTestCase
         return $found[1] ?: $this->fail('no counted links');
     }
 
-    private function document(): \InkyCard\Card\Card
+    private function document(): Card
     {
         return $this->card->fresh()?->document() ?? $this->fail('no card');
     }

@@ -4,8 +4,10 @@ namespace Tests\Web;
 
 use App\Models\StoredCard;
 use App\Models\User;
+use App\Models\Workspace;
 use App\Pictures\Library;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Starter\Starters;
@@ -40,6 +42,40 @@ final class PagesTest extends WebTestCase
         $this->post('/sign-out')->assertRedirect('/sign-in');
         $this->assertGuest();
         $this->post('/sign-in', ['email' => "\xff", 'password' => ['a']])->assertStatus(422);
+    }
+
+    public function test_who_tries_many_addresses_waits_and_a_password_is_taken_whole(): void
+    {
+        $this->maren->forceFill(['password' => "long-\u{1F33F}-".str_repeat('garden gate ', 9)])->save();
+        auth()->logout();
+        $whole = fn (string $more): TestResponse => $this->post('/sign-in', [
+            'email' => 'maren@quillfern.example',
+            'password' => "long-\u{1F33F}-".str_repeat('garden gate ', 9).$more,
+        ]);
+        foreach (["\0", "\0more", 'x', str_repeat('x', 2000)] as $more) {
+            $whole($more)->assertStatus(422);
+        }
+        $whole('')->assertRedirect('/cards');
+        $this->post('/sign-out');
+        foreach (range(1, 26) as $try) {
+            $this->post('/sign-in', ['email' => "member$try@quillfern.example", 'password' => 'x'])->assertStatus(422);
+        }
+        $this->post('/sign-in', ['email' => 'another@quillfern.example', 'password' => 'x'])->assertStatus(429);
+        $this->travel(61)->seconds();
+        $whole('')->assertRedirect('/cards');
+    }
+
+    public function test_a_request_by_another_name_is_not_answered_with_links_to_it(): void
+    {
+        auth()->logout();
+        foreach (['evil.example', 'cards.quillfern.example.evil.example', 'evil.example:80'] as $host) {
+            $answer = $this->get("http://$host/sign-in");
+            $this->assertSame([421, false], [$answer->status(), str_contains((string) $answer->getContent(), 'evil')]);
+        }
+        foreach (['127.0.0.1:8080', 'localhost', 'CARDS.quillfern.example:8443', '[::1]:80'] as $host) {
+            $this->get("http://$host/sign-in")->assertOk()->assertHeaderMissing('Strict-Transport-Security');
+        }
+        $this->get('https://cards.quillfern.example/sign-in')->assertHeader('Strict-Transport-Security');
     }
 
     public function test_pages_load_nothing_from_elsewhere_and_run_nothing_written_into_them(): void
@@ -302,6 +338,7 @@ final class PagesTest extends WebTestCase
                 'email' => 'wren@hedge.example',
                 '--workspace' => 'Hedge & Co',
                 '--name' => 'Wren Hazeldine',
+                '--new-workspace' => true,
             ]),
         );
         $password = trim((string) strrchr(Artisan::output(), ' '));
@@ -313,6 +350,40 @@ final class PagesTest extends WebTestCase
             Artisan::call('inky:member', ['email' => 'wren@hedge.example', '--workspace' => 'Quillfern']),
         );
         $this->assertSame(2, $this->workspace->members()->count());
+        // What is done twice, or misspelt, or forgotten, says so.
+        $wren = ['email' => 'wren@hedge.example'];
+        $say = function (array $with): string {
+            Artisan::call('inky:member', $with);
+
+            return Artisan::output();
+        };
+        $this->assertStringContainsString('already: nothing', $say($wren + ['--workspace' => 'Quillfern']));
+        $this->assertStringContainsString('no workspace Quilfern', $say($wren + ['--workspace' => 'Quilfern']));
+        $this->assertSame(2, Workspace::query()->count());
+        $new = trim((string) preg_replace('/.*password (\w+) .*/s', '$1', $say($wren + ['--new-password' => true])));
+        $this->assertStringContainsString('Nobody', $say(['email' => 'who@a.example', '--new-password' => true]));
+        auth()->logout();
+        $this->post('/sign-in', ['email' => 'wren@hedge.example', 'password' => $password])->assertStatus(422);
+        $this->post('/sign-in', ['email' => 'wren@hedge.example', 'password' => $new])->assertRedirect('/cards');
+    }
+
+    public function test_what_is_served_in_earnest_is_not_open_to_whoever_read_the_source(): void
+    {
+        auth()->logout();
+        User::query()->delete();
+        config(['inky.demo' => false]);
+        $prepare = fn (): array => [Artisan::call('inky:prepare'), Artisan::output()];
+        [$code, $says] = $prepare();
+        $this->assertSame([0, 0], [$code, User::query()->count()]);
+        $this->assertStringContainsString('inky:member', $says);
+        config(['inky.demo' => true]);
+        $this->assertSame(0, $prepare()[0]);
+        config(['inky.demo' => false]);
+        [$code, $says] = $prepare();
+        $this->assertSame(1, $code);
+        $this->assertStringContainsString('published password', $says);
+        Artisan::call('inky:member', ['email' => 'maren@quillfern.example', '--new-password' => true]);
+        $this->assertSame(0, $prepare()[0]);
     }
 
     public function test_the_demo_loads_once(): void

@@ -10,9 +10,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Pagination\LengthAwarePaginator;
-use Illuminate\Support\Collection;
+use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\LazyCollection;
 use InkyCard\Card\Edit\FollowBrand;
 use InkyCard\Card\Edit\MeetRules;
 use InkyCard\Card\MissingCompliance;
@@ -34,17 +34,23 @@ final class BrandChangeController extends Controller
 
     /**
      * How many cards the draft changes, and how many lack what the rules ask; asked for after the page, as it reads
-     * every card.
+     * every card. `of` asks for one of the two in words.
      */
-    public function counts(): View
+    public function counts(Request $request): View|Response
     {
         $brand = StoredBrand::in($this->workspace);
+        $touched = fn (): int => $brand->draft === null
+            ? 0
+            : BulkChange::touched($this->workspace, $brand->change())->count();
+        $lacking = fn (): int => $this->lacking($brand)->count();
 
-        return view('brand.counts', [
-            'brand' => $brand,
-            'touched' => $brand->draft === null ? 0 : BulkChange::touched($this->workspace, $brand->change())->count(),
-            'lacking' => $this->lacking($brand)->count(),
-        ]);
+        return match (self::string($request, 'of')) {
+            'change' => response(trans_choice('{1}One card changes|[0,*]:count cards change', $touched())),
+            'duties' => response(trans_choice('{1}One card lacks|[0,*]:count cards lack', $lacking())),
+            default => view('brand.counts', [
+                'brand' => $brand, 'touched' => $touched(), 'lacking' => $lacking(),
+            ]),
+        };
     }
 
     public function duties(Request $request): View
@@ -113,17 +119,17 @@ final class BrandChangeController extends Controller
     }
 
     /** Takes the newest change of the brand back, on the brand and on every card. */
-    public function undo(Request $request, int $sweep): RedirectResponse
+    public function undo(int $sweep): RedirectResponse
     {
         $found = BulkChange::query()->where(['workspace_id' => $this->workspace->id, 'id' => $sweep])->firstOrFail();
         $edit = $found->edit();
         $brand = StoredBrand::in($this->workspace);
         try {
-            DB::transaction(function () use ($request, $found, $edit, $brand) {
+            DB::transaction(function () use ($found, $edit, $brand) {
                 if ($found->undone_at !== null || ! $found->isNewest()) {
                     throw new StaleRevision;
                 }
-                $found->undo($this->workspace, self::member($request));
+                $found->undo();
                 if ($edit instanceof FollowBrand) {
                     $brand->put($brand->number, $edit->from);
                 }
@@ -155,12 +161,12 @@ final class BrandChangeController extends Controller
         return 'Brand: '.implode(', ', $parts);
     }
 
-    /** @return Collection<int, array{card: StoredCard, lacks: MissingCompliance}> cards that lack what a rule asks */
-    private function lacking(StoredBrand $brand): Collection
+    /** @return LazyCollection<int, array{card: StoredCard, lacks: MissingCompliance}> cards that lack what a rule asks */
+    private function lacking(StoredBrand $brand): LazyCollection
     {
         $drafted = $brand->drafted();
         if ($drafted->rules === []) {
-            return collect();
+            return LazyCollection::empty();
         }
 
         return StoredCard::allIn($this->workspace)
@@ -170,23 +176,31 @@ final class BrandChangeController extends Controller
                     'lacks' => MissingCompliance::missing($card->document(), $drafted),
                 ],
             )
-            ->filter(fn (array $of) => $of['lacks'] !== null)
-            ->collect()
-            ->values();
+            ->filter(fn (array $of) => $of['lacks'] !== null);
+    }
+
+    /** How far a change of many cards has come. */
+    public function progress(int $sweep): View
+    {
+        return view('brand.sweep', [
+            'sweep' => BulkChange::query()->where(['workspace_id' => $this->workspace->id, 'id' => $sweep])
+                ->firstOrFail(),
+        ]);
     }
 
     /**
+     * The first ones at once, whatever comes after them: how many there are in all is counted behind (`counts`).
+     *
      * @template T
      *
-     * @param  Collection<int, T>  $all
-     * @return LengthAwarePaginator<int, T>
+     * @param  LazyCollection<int, T>  $all
+     * @return Paginator<int, T>
      */
-    private static function paged(Request $request, Collection $all): LengthAwarePaginator
+    private static function paged(Request $request, LazyCollection $all): Paginator
     {
         $page = max(1, self::integer($request, 'page'));
+        $some = $all->skip(($page - 1) * self::PER_PAGE)->take(self::PER_PAGE + 1)->values()->collect();
 
-        return new LengthAwarePaginator($all->forPage($page, self::PER_PAGE), $all->count(), self::PER_PAGE, $page, [
-            'path' => $request->url(),
-        ]);
+        return new Paginator($some, self::PER_PAGE, $page, ['path' => $request->url()]);
     }
 }

@@ -19,6 +19,9 @@ final class ContentPolicy
             ."form-action 'none'; "
         ."frame-ancestors 'self'; sandbox allow-same-origin allow-popups";
 
+    /** Once reached by https, by nothing else for a year (RFC 6797). */
+    private const SECURE = 'max-age=31536000';
+
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
@@ -26,7 +29,7 @@ final class ContentPolicy
             'Content-Security-Policy' => $response->headers->get('Content-Security-Policy', self::PAGE),
             'X-Content-Type-Options' => 'nosniff',
             'Referrer-Policy' => 'same-origin',
-        ]);
+        ] + ($request->isSecure() ? ['Strict-Transport-Security' => self::SECURE] : []));
 
         return $response;
     }

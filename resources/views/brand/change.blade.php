@@ -1,20 +1,23 @@
 <x-layouts.page title="What the brand changes" nav="brand">
   <x-slot:head>
+    <x-htmx-config />
+    <script src="/vendor/htmx.min.js" defer></script>
     <script type="module" src="/js/renderings.js"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>What the brand changes</h1>
       <p class="quiet">
-        {{ $cards->total() === 0 ? 'No card carries what was changed.' :
-            trans_choice('{1}One card changes|[2,*]:count cards change', $cards->total()) . ', nothing else on them.' }}
+        <x-counted :list="$cards" :from="route('brand.counts', ['of' => 'change'])"
+          none="No card carries what was changed." words="{1}One card changes|[2,*]:count cards change" />{{
+              $cards->isEmpty() ? '' : ', nothing else on them.' }}
       </p>
       @if ($brand->draft !== null)
         <form method="post" action="{{ route('brand.drop') }}" class="ms-end">@include('brand.hidden')<button
             class="btn btn-plain">Drop the change</button></form>
         <form method="post" action="{{ route('brand.put') }}" data-slow>@include('brand.hidden')<button
-            class="btn btn-stamp">{{ $cards->total() === 0 ? 'Make it the brand' : 'Put it on ' .
-                trans_choice('{1}this card|[2,*]:count cards', $cards->total()) }}</button>
+            class="btn btn-stamp">{{ $cards->isEmpty() && $cards->onFirstPage() ? 'Make it the brand' :
+                ($cards->hasPages() || $cards->count() > 1 ? 'Put it on all of them' : 'Put it on this card') }}</button>
         </form>
       @endif
     </div>

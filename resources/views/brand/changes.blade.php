@@ -5,18 +5,7 @@
   @else
     <ol class="changes">
       @foreach ($sweeps as $sweep)
-        <li>
-          <time class="measure" datetime="{{ $sweep->created_at->toIso8601String() }}"
-            data-when>{{ $sweep->created_at->format('j M Y H:i') }}</time>
-          <span @class(['taken-back' => $sweep->undone_at])>{{ $sweep->words }}</span>
-          <span class="measure">{{ $sweep->cards }} {{ Str::plural('card', $sweep->cards) }}</span>
-          @if ($sweep->undone_at)
-            <span class="help">taken back</span>
-          @elseif($sweep->isNewest())
-            <form method="post" action="{{ route('sweep.undo', $sweep->id) }}">@csrf<button class="btn btn-plain">Take
-                back</button></form>
-          @endif
-        </li>
+        @include('brand.sweep')
       @endforeach
     </ol>
     <x-pages :list="$sweeps" />

@@ -1,13 +1,16 @@
 <x-layouts.page title="Cards short of a rule" nav="brand">
   <x-slot:head>
+    <x-htmx-config />
+    <script src="/vendor/htmx.min.js" defer></script>
     <script type="module" src="/js/renderings.js"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Cards short of a rule</h1>
       <p class="quiet">
-        {{ $cards->total() === 0 ? 'Every card shows what the trade rules ask.' :
-            trans_choice('{1}One card lacks|[2,*]:count cards lack', $cards->total()) . ' what a trade rule asks.' }}
+        <x-counted :list="$cards" :from="route('brand.counts', ['of' => 'duties'])"
+          none="Every card shows what the trade rules ask." words="{1}One card lacks|[2,*]:count cards lack" />{{
+              $cards->isEmpty() ? '' : ' what a trade rule asks.' }}
       </p>
       <a class="btn btn-plain ms-end" href="{{ route('brand') }}#rules">Trade rules</a>
       @if ($notices)

@@ -5,7 +5,8 @@
     <span class="quiet">{{ $before }}</span>@else<a href="{{ $list->previousPageUrl() }}"
         rel="prev">{{ $before }}</a>
     @endif
-    <span class="measure">page {{ $list->currentPage() }} of {{ $list->lastPage() }}</span>
+    <span class="measure">page {{ $list->currentPage() }}{{ method_exists($list, 'lastPage') ? ' of '
+        . $list->lastPage() : '' }}</span>
     @if ($list->hasMorePages())
     <a href="{{ $list->nextPageUrl() }}" rel="next">{{ $after }}</a>@else<span
         class="quiet">{{ $after }}</span>
