@@ -26,6 +26,7 @@ const edits = new Edits(bench.dataset.bench, {
     open: selected(),
     dark: document.getElementById('dark-source').dataset.key,
   }),
+  added: () => wayBack(),
   state: stand,
   answered: answer,
 });
@@ -200,14 +201,19 @@ function settle() {
     if (place?.textContent && !input.closest('.typing')) input.setAttribute('aria-invalid', 'true');
     else input.removeAttribute('aria-invalid');
   });
-  const { undo, redo } = document.getElementById('kept').dataset;
-  document.getElementById('undo').disabled = undo === '0' && !edits.waiting.length;
-  document.getElementById('redo').disabled = redo === '0' && !edits.waiting.some(({ url }) => url.endsWith('/undo'));
+  wayBack();
   localTimes();
   linksFollow(revision());
   findingsFollow(revision());
   showSheet();
   selectOnSheet(selected());
+}
+
+// What waits can be undone, and what waits to be undone done again.
+function wayBack() {
+  const { undo, redo } = document.getElementById('kept').dataset;
+  document.getElementById('undo').disabled = undo === '0' && !edits.waiting.length;
+  document.getElementById('redo').disabled = redo === '0' && !edits.waiting.some(({ url }) => url.endsWith('/undo'));
 }
 
 function localTimes() {

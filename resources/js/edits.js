@@ -70,10 +70,11 @@ export class Edits {
    * @param card its number
    * @param alongside gives what every request says besides, the revision on screen among it
    * @param state told how things stand: keeping, kept, slow, unanswered or signed out; and how many edits wait
+   * @param added told of every edit that begins to wait
    * @param answered told of every answer: its status, its HTML, the edit
    */
-  constructor(card, { alongside, state, answered }) {
-    Object.assign(this, { card, alongside, state, answered });
+  constructor(card, { alongside, added, state, answered }) {
+    Object.assign(this, { card, alongside, added, state, answered });
     const again = () => this.#wake?.();
     addEventListener('online', again);
     addEventListener('focus', again);
@@ -106,6 +107,7 @@ export class Edits {
       const edit = { number: number(), card: this.card, page, made: this.#now(), url, fields, burst, seen: '' };
       this.waiting.push(edit);
       this.#keep(edit);
+      this.added();
     }
     this.#run();
   }
