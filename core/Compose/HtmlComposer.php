@@ -197,6 +197,9 @@ final class HtmlComposer
         return $attributes;
     }
 
+    /** As readers break what nothing else breaks; of all ways to say it, the one most of them know. */
+    private const ANYWHERE = ';word-break:break-word';
+
     private function style(Cell $cell): string
     {
         $content = $cell->content;
@@ -213,7 +216,8 @@ final class HtmlComposer
         }
 
         return $style.match (true) {
-            $content instanceof LineBlock => ';'.$this->type($content),
+            $content instanceof LineBlock => ';'.$this->type($content).($content->isEndless() ? self::ANYWHERE : ''),
+            $content instanceof HtmlBlock && TextMeasure::isEndless($content->text) => self::ANYWHERE,
             // Under the padding, so that the spacing is above the line.
             $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex()
                 .self::EMPTY,

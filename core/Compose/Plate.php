@@ -18,6 +18,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
 use InkyCard\Markup\Escape;
 use InkyCard\Roster\Person;
+use InkyCard\Type\TextMeasure;
 
 /**
  * A card compiled once, to be stamped for many people: literal text and slots.
@@ -34,6 +35,9 @@ final class Plate
     private const OPEN = "\u{FDD0}";
 
     private const CLOSE = "\u{FDD1}";
+
+    /** In a shape: words that break anywhere, for which there is no template. */
+    private const ENDLESS = "\u{FDD2}";
 
     /** @var array<string, Piece> */
     private array $blanks = [];
@@ -90,10 +94,14 @@ final class Plate
                 $shape .= $text === '' ? '0' : '1';
                 $text = is_string($text) ? $text : '';
                 $values[] = $piece->kind->isGuarded() ? TextRun::guard($text) : $text;
+                $shape .= TextMeasure::isEndless($text) ? self::ENDLESS : '';
             } else {
                 $contents[$id] = $card->content($piece->with(['fields' => $fields]));
                 $shape .= '['.$this->shape($contents[$id], $values).']';
             }
+        }
+        if (str_contains($shape, self::ENDLESS)) {
+            return $this->composed($person);
         }
         $html = '';
         foreach ($this->templates[$shape] ??= $this->compile($person, $contents) as $part) {
@@ -101,6 +109,18 @@ final class Plate
         }
 
         return $html;
+    }
+
+    /** @param  array<string, array<string, mixed>>  $person */
+    private function composed(array $person): string
+    {
+        $pieces = array_map(
+            fn (Piece $piece) => isset($this->blanks[$piece->id], $person[$piece->id])
+                && ! isset($this->locked[$piece->id]) ? $piece->with(['fields' => $person[$piece->id]]) : $piece,
+            $this->card->pieces,
+        );
+
+        return (new HtmlComposer($this->pictures))->compose(Sheet::of($this->card->with(['pieces' => $pieces])));
     }
 
     /**
@@ -144,12 +164,13 @@ final class Plate
     /** @param  list<string>  $values */
     private function runShape(TextRun $run, array &$values): string
     {
-        $values[] = $run->words();
+        $values[] = $words = $run->words();
         if ($run->href !== null) {
             $values[] = $run->href;
         }
 
-        return $run->size.$run->ink->toHex().($run->bold ? 'b' : '').($run->italic ? 'i' : '')
+        return (TextMeasure::isEndless($words) ? self::ENDLESS : '').$run->size.$run->ink->toHex()
+            .($run->bold ? 'b' : '').($run->italic ? 'i' : '')
             .($run->underlined ? 'u' : '')
             .($run->href === null ? '' : 'a')
             .',';

@@ -52,7 +52,7 @@ final class MailVocabulary
         'line-height',
         'margin',
         'max-width',
-        'mso-line-height-rule',
+        'mso-line-height-rule', 'word-break',
         'padding',
         'text-align',
         'text-decoration',

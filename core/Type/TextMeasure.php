@@ -8,6 +8,13 @@ namespace InkyCard\Type;
  */
 final readonly class TextMeasure
 {
+    /** Characters no word has. */
+    private const ENDLESS = 60;
+
+    /** As many of scripts that part their words by spaces. */
+    private const UNBROKEN = '/(?:(?![\p{Han}\p{Hiragana}\p{Katakana}\p{Hangul}\p{Thai}\p{Lao}\p{Khmer}\p{Myanmar}])'
+        .'[^\s-]){60,}+/u';
+
     /**
      * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after
      *                                                 it, CSS px; where it ends in the text, bytes
@@ -156,8 +163,34 @@ final readonly class TextMeasure
         return $runs;
     }
 
+    /** Whether words hold a stretch nothing breaks, longer than any word: it breaks anywhere then, see HtmlComposer. */
+    public static function isEndless(string $text): bool
+    {
+        return strlen($text) >= self::ENDLESS && preg_match(self::UNBROKEN, $text) === 1;
+    }
+
     /** @return list<int> byte offsets where a line may end, the last one the text's own end */
     private static function breaks(string $text): array
+    {
+        $breaks = self::opportunities($text);
+        if (! self::isEndless($text)) {
+            return $breaks;
+        }
+        preg_match_all(self::UNBROKEN, $text, $found, PREG_OFFSET_CAPTURE);
+        foreach ($found[0] as [$stretch, $at]) {
+            preg_match_all('/\X/u', $stretch, $signs);
+            foreach ($signs[0] as $sign) {
+                $breaks[] = $at += strlen($sign);
+            }
+        }
+        $breaks = array_values(array_unique($breaks));
+        sort($breaks);
+
+        return $breaks;
+    }
+
+    /** @return list<int> */
+    private static function opportunities(string $text): array
     {
         // ICU only where it can matter: plain words break at their spaces and after hyphens alone.
         if (preg_match('/^[A-Za-z0-9 .,@:;&\'+_\/-]*$/D', $text)) {

@@ -5,6 +5,7 @@ namespace Tests\Core;
 use InkyCard\Brand\Brand;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
@@ -13,8 +14,11 @@ use InkyCard\Compose\DarkColours;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Compose\Plate;
+use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
+use InkyCard\Limits;
 use InkyCard\Markup\MailVocabulary;
 use InkyCard\Proof\Checks\FaintText;
 use InkyCard\Proof\Checks\ManyCalls;
@@ -23,6 +27,7 @@ use InkyCard\Proof\Checks\TooTall;
 use InkyCard\Proof\Checks\TooWide;
 use InkyCard\Proof\Checks\TooWideForPhone;
 use InkyCard\Proof\Subject;
+use InkyCard\Roster\Person;
 use InkyCard\Time\Day;
 use PHPUnit\Framework\TestCase;
 
@@ -227,5 +232,34 @@ final class ComposeTest extends TestCase
     private static function html(Card $card): string
     {
         return (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+    }
+
+    public function test_what_nothing_breaks_breaks_anywhere_and_stays_in_its_window(): void
+    {
+        $long = str_repeat('W', 150);
+        $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'x', 'pieces' => [
+            ['id' => 'n', 'kind' => 'name', 'fields' => ['text' => 'Ada'], 'filledBy' => 'person'],
+            ['id' => 'l', 'kind' => 'tagline', 'fields' => ['text' => $long]],
+            ['id' => 'h', 'kind' => 'html', 'fields' => ['html' => '<p>'.str_repeat('w', 10_000).'</p>']],
+        ]]);
+        $sheet = Sheet::of($card);
+        $this->assertLessThanOrEqual(Limits::WIDTH, Measure::laid($sheet, Limits::WIDTH)[0]);
+        preg_match('/ width="(\d+)"/', (new SvgComposer(Samples::pictures()))->compose($sheet), $width);
+        $this->assertLessThan(Limits::WIDTH + 100, (int) ($width[1] ?? PHP_INT_MAX));
+        $html = (new HtmlComposer(Samples::pictures()))->compose($sheet);
+        $this->assertSame(2, substr_count($html, ';word-break:break-word'));
+        $this->assertStringContainsString($long, $html);
+        $plate = Plate::of($card, Samples::pictures());
+        foreach (['Bea', $long] as $name) {
+            $fields = ['n' => ['text' => $name]];
+            $person = $card->with(['pieces' => array_map(
+                fn (Piece $piece) => $piece->id === 'n' ? $piece->with(['fields' => $fields['n']]) : $piece,
+                $card->pieces,
+            )]);
+            $this->assertSame(
+                (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($person)),
+                $plate->stamp(new Person('1', '', $fields)),
+            );
+        }
     }
 }

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Type\TextMeasure;
+
 /** Runs of text read as one line; it may wrap. */
 final readonly class LineBlock extends AbstractBlock
 {
@@ -27,6 +29,18 @@ final readonly class LineBlock extends AbstractBlock
         }
         $this->size = $size;
         $this->height = (int) round($height);
+    }
+
+    /** Whether it holds something longer than any word, which has to break anywhere. */
+    public function isEndless(): bool
+    {
+        foreach ($this->runs as $run) {
+            if (TextMeasure::isEndless($run->words())) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The line without its symbol. */
