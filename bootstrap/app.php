@@ -5,6 +5,7 @@ use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\ReadsSession;
 use App\Http\Middleware\StartSession;
+use App\Http\SentAgain;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -12,6 +13,7 @@ use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
 use InkyCard\Refusal;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 // Settings count from the moment they are changed, not from the last time somebody remembered to clear a cache.
 $cached = __DIR__.'/cache/config.php';
@@ -48,6 +50,9 @@ return Application::configure(basePath: dirname(__DIR__))
                 413,
             ),
         );
+        $exceptions->render(fn (HttpException $expired, Request $request) => $expired->getStatusCode() === 419
+            ? SentAgain::answer($request)
+            : null);
         // Edits answer beside the field; elsewhere, as where a picture is gone, the sentence is the page.
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(fn (Refusal $refusal, Request $request) => response(

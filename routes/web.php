@@ -32,6 +32,8 @@ Route::middleware('guest')->group(function () {
 
 Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::get('/again', [SignInController::class, 'again'])->name('again');
+    Route::post('/again/drop', [SignInController::class, 'drop'])->name('again.drop');
 
     Route::get('/cards', [CardsController::class, 'index'])->name('cards');
     Route::post('/cards/several', [CardsController::class, 'several'])->name('cards.several');

@@ -128,6 +128,7 @@ final readonly class Tally
                 'clicks.id', 'clicks.at', 'cards.name as card', 'people.name as person', 'tracked_links.kind',
                 'tracked_links.words', 'tracked_links.address',
             ])
+            ->orderBy('clicks.at')
             ->orderBy('clicks.id');
     }
 

@@ -65,9 +65,9 @@ final class Placements
     }
 
     /** @return Collection<int, \stdClass> all: `address`, `situation`, `name` of the card; by address */
-    public static function all(Workspace $workspace): Collection
+    public static function first(Workspace $workspace, int $most): Collection
     {
-        return self::named($workspace)->orderBy('address')->get(['address', 'situation', 'cards.name']);
+        return self::named($workspace)->orderBy('address')->limit($most)->get(['address', 'situation', 'cards.name']);
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> every address once: `address` */

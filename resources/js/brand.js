@@ -14,6 +14,8 @@ document.addEventListener('input', (event) => {
 document.addEventListener('htmx:configRequest', (event) => {
   if (event.detail.parameters.has?.('number') || 'number' in event.detail.parameters)
     event.detail.parameters.set('number', kept().dataset.number);
+  // The one in the form may be of a session that is gone.
+  event.detail.parameters.delete('_token');
   const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
   if (token) event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
 });
@@ -23,10 +25,12 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     const status = event.detail.xhr?.status ?? 0;
     if (event.detail.requestConfig?.verb !== 'post') return;
     main().classList.add('unkept');
-    const again = status === 0 || status >= 500;
+    const signedOut = status === 419 || status === 401;
+    const again = signedOut || status === 0 || status >= 500;
+    if (signedOut) fetch('/sign-in', { redirect: 'manual' });
     kept().textContent =
-      status === 419 || status === 401
-        ? 'not kept: sign in again in another tab'
+      signedOut
+        ? 'not kept yet: sign in again in another tab'
         : again
           ? 'not kept yet, trying again'
           : 'not kept: reload the page';

@@ -65,6 +65,38 @@ final class PagesTest extends WebTestCase
         $whole('')->assertRedirect('/cards');
     }
 
+    public function test_what_was_sent_too_late_is_kept_and_goes_on_after_signing_in(): void
+    {
+        $this->app['env'] = 'production';
+        $typed = ['name' => 'Typed <late>', 'fields' => ['a' => ['b', 'c']], 'password' => 'secret'];
+        $late = fn (string $from, string $to = '/tray/ready'): TestResponse => $this->post(
+            $to, $typed + ['_token' => 'stale'], ['Origin' => $from],
+        );
+        $late('https://cards.quillfern.example')->assertRedirect('/again');
+        $this->get('/again')->assertOk()->assertSee('action="/tray/ready"', false)
+            ->assertSee('value="Typed &lt;late&gt;"', false)->assertSee('name="fields[a][1]"', false)
+            ->assertDontSee('secret')->assertDontSee('stale');
+        // Of another's making, or of a page's own script, nothing is kept.
+        $this->flushSession();
+        $this->actingAs($this->maren);
+        foreach (['https://evil.example', 'http://cards.quillfern.example:8080', 'null', ''] as $from) {
+            $late($from)->assertStatus(419);
+        }
+        $this->post('/cards/1/undo', [], ['Origin' => 'https://cards.quillfern.example', 'HX-Request' => 'true'])
+            ->assertStatus(419);
+        $this->get('/again')->assertSee('Nothing waits');
+        auth()->logout();
+        $late('https://cards.quillfern.example')->assertRedirect('/sign-in');
+        $this->get('/sign-in')->assertSee('What you sent is kept');
+        $late('https://cards.quillfern.example', '/sign-in')->assertRedirect('/sign-in');
+        $this->post('/sign-in', [
+            'email' => 'maren@quillfern.example', 'password' => 'garden-gate-9', '_token' => session()->token(),
+        ])->assertRedirect('/again');
+        $this->get('/again')->assertSee('Typed &lt;late&gt;', false);
+        $this->post('/again/drop', ['_token' => session()->token()])->assertRedirect('/cards');
+        $this->get('/again')->assertSee('Nothing waits');
+    }
+
     public function test_a_request_by_another_name_is_not_answered_with_links_to_it(): void
     {
         auth()->logout();

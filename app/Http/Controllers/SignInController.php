@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\SentAgain;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -22,7 +23,9 @@ final class SignInController
 
     public function show(): View
     {
-        return view('sign-in', ['email' => '', 'sentence' => null]);
+        return view('sign-in', [
+            'email' => is_string(old('email')) ? old('email') : '', 'sentence' => session('sentence'),
+        ]);
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -38,7 +41,7 @@ final class SignInController
             if (RateLimiter::tooManyAttempts($throttle, $most)) {
                 $seconds = RateLimiter::availableIn($throttle);
 
-                return $this->again($email, "Too many tries: wait $seconds seconds and try again.", 429);
+                return $this->refused($email, "Too many tries: wait $seconds seconds and try again.", 429);
             }
         }
         // A null byte is no part of what anybody types: it ends a password for some ways of hashing.
@@ -46,7 +49,7 @@ final class SignInController
         if (! $sane || ! Auth::attempt(['email' => $email, 'password' => $password])) {
             array_map(RateLimiter::hit(...), array_keys($limits));
 
-            return $this->again($email, 'This mail address and password do not belong together.', 422);
+            return $this->refused($email, 'This mail address and password do not belong together.', 422);
         }
         RateLimiter::clear((string) array_key_last($limits));
         $request->session()->regenerate();
@@ -63,7 +66,20 @@ final class SignInController
         return redirect()->route('sign-in');
     }
 
-    private function again(string $email, string $sentence, int $status): Response
+    /** What was sent too late, to go on with. */
+    public function again(Request $request): View
+    {
+        return view('again', ['kept' => SentAgain::kept($request)]);
+    }
+
+    public function drop(Request $request): RedirectResponse
+    {
+        SentAgain::forget($request);
+
+        return redirect()->route('cards');
+    }
+
+    private function refused(string $email, string $sentence, int $status): Response
     {
         return response()->view('sign-in', compact('email', 'sentence'), $status);
     }

@@ -26,6 +26,9 @@ use InkyCard\Refusal;
  */
 final class TrayController extends Controller
 {
+    /** Placements named beside a message that is written. */
+    private const PLACED = 30;
+
     private const PER_PAGE = 30;
 
     public function index(): View
@@ -128,7 +131,7 @@ final class TrayController extends Controller
             'ready' => $ready,
             'readies' => $earlier === null ? StoredTemplate::choices($this->workspace) : collect(),
             'refused' => $refused, 'earlier' => $earlier, 'of' => self::string($request, 'of'), 'way' => $way,
-            'placements' => Placements::all($this->workspace),
+            'placements' => Placements::first($this->workspace, self::PLACED),
             'situations' => Situation::labels(),
             'cards' => StoredCard::choices($this->workspace),
             'member' => self::member($request)->email,

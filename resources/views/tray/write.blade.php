@@ -104,6 +104,7 @@
           </tbody>
         </table>
       </div>
+      <p class="help"><a href="{{ route('placements') }}">All addresses and what goes under their mail</a></p>
     @endif
   </main>
 </x-layouts.page>
