@@ -8,6 +8,10 @@ return new class extends Migration
 {
     public function up(): void
     {
+        // Made by this migration under the number it had first.
+        if (Schema::hasTable('brands')) {
+            return;
+        }
         Schema::create('brands', function (Blueprint $table) {
             $table->foreignId('workspace_id')->primary()->constrained()->cascadeOnDelete();
             $table->longText('document');

@@ -79,6 +79,29 @@ final class KeepingTest extends TestCase
         $this->assertStringStartsWith('Fenella', $this->card());
     }
 
+    public function test_the_oldest_database_upgrades_and_its_cards_are_edited(): void
+    {
+        $database = new PDO("sqlite:$this->files/inky.sqlite");
+        $database->exec((string) file_get_contents(__DIR__.'/first-database.sql'));
+        $card = json_encode(['format' => 'inky-card/1', 'name' => 'Old', 'pieces' => [
+            ['id' => 'p1', 'kind' => 'name', 'fields' => ['text' => 'Ada']],
+        ]]);
+        $database->exec("insert into card_revisions (card_id, number, parent, document, words, created_at) values
+            (1, 1, null, '$card', 'Started', '2026-11-25'), (1, 2, 1, '$card', 'Again', '2026-11-25')");
+        unset($database);
+        [$code, $says] = $this->ran('php artisan inky:prepare');
+        $this->assertSame(0, $code, $says);
+        [$code, $says] = $this->ran('php -r '.escapeshellarg(<<<'PHP'
+            require 'vendor/autoload.php';
+            (require 'bootstrap/app.php')->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            $card = App\Models\StoredCard::query()->sole();
+            $card->edit(2, new InkyCard\Card\Edit\FillPiece('p1', ['text' => 'Bea']), null, 'burst');
+            $card->undo(3);
+            echo $card->last, ' ', json_encode($card->revisions()->orderBy('number')->pluck('words'));
+            PHP));
+        $this->assertSame([0, '3 ["Started","Again","Name set to Bea"]'], [$code, trim($says)]);
+    }
+
     public function test_every_console_line_of_the_docs_runs(): void
     {
         preg_match_all('/^```console\n(.*?)^```/ms', (string) file_get_contents('docs/keeping.md'), $blocks);
