@@ -53,6 +53,14 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(fn (HttpException $expired, Request $request) => $expired->getStatusCode() === 419
             ? SentAgain::answer($request)
             : null);
+        // A full disk shows wherever something is written, in the words of whoever wrote: nothing was half kept.
+        $exceptions->render(fn (Throwable $fault) => preg_match(
+            '/No space left on device|database or disk is full|Disk quota exceeded/i', $fault->getMessage(),
+        ) === 1 ? response(view('errors.plain', [
+            'title' => 'No room left',
+            'sentence' => 'The disk of this server is full: nothing of this was kept. Tell whoever looks after it, and '
+                .'send it again then.',
+        ]), 507) : null);
         // Edits answer beside the field; elsewhere, as where a picture is gone, the sentence is the page.
         $exceptions->dontReport(Refusal::class);
         $exceptions->render(fn (Refusal $refusal, Request $request) => response(

@@ -14,6 +14,7 @@ use InkyCard\Picture\Intake;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Strokes;
 use InkyCard\Refusal;
+use League\Flysystem\FilesystemException;
 
 /** The original pictures: those people brought, and the samples that ship with the application. */
 final class Library
@@ -173,15 +174,21 @@ final class Library
         return Storage::disk(config('inky.disk'));
     }
 
-    /** Writes a file under its hash. It appears whole or not at all. */
+    /** Writes a file under its hash. It appears whole or not at all. @throws Refusal where there is no room for it */
     public static function write(string $path, string $bytes): void
     {
         $disk = self::disk();
         if ($disk->exists($path) && $disk->size($path) === strlen($bytes)) {
             return;
         }
-        $disk->put($part = $path.'.'.Str::random(8), $bytes);
-        $disk->move($part, $path);
+        $part = $path.'.'.Str::random(8);
+        try {
+            $disk->put($part, $bytes);
+            $disk->move($part, $path);
+        } catch (FilesystemException) {
+            rescue(fn () => $disk->delete($part), report: false);
+            throw Refusal::because('There is no room left to keep pictures: nothing of this one was kept.');
+        }
     }
 
     private function keep(string $bytes): Baked

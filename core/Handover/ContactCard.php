@@ -5,6 +5,7 @@ namespace InkyCard\Handover;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Refusal;
 use Sabre\VObject\Component\VCard;
+use Sabre\VObject\Document;
 use Symfony\Component\Uid\Uuid;
 
 /** A card's holder as a contact. */
@@ -37,6 +38,37 @@ final class ContactCard
         }
 
         return $contact;
+    }
+
+    /**
+     * As a file of one version or another.
+     *
+     * @throws Refusal
+     */
+    public static function text(Parcel $parcel, int $version): string
+    {
+        $contact = self::of($parcel);
+        $text = ($version === Document::VCARD40 ? $contact : $contact->convert($version))->serialize();
+
+        // Addresses are no text (RFC 6350, 4.1 and 4.2): their commas stand as they are, and readers take no backslash
+        // out of them. The package puts one before each.
+        return (string) preg_replace_callback(
+            '/^[A-Z-]+(?:;[^:"\r\n]*)?;VALUE=URI[^:\r\n]*:.*\r\n(?: .*\r\n)*/mi',
+            fn (array $line) => self::folded(str_replace('\\,', ',', str_replace("\r\n ", '', $line[0]))),
+            $text,
+        );
+    }
+
+    /** A line of at most 75 bytes and what it goes on with (RFC 6350, 3.2). */
+    private static function folded(string $line): string
+    {
+        $rows = [];
+        for ($rest = rtrim($line, "\r\n"); $rest !== ''; $rest = substr($rest, strlen($row))) {
+            $row = mb_strcut($rest, 0, $rows === [] ? 75 : 74);
+            $rows[] = $row;
+        }
+
+        return implode("\r\n ", $rows)."\r\n";
     }
 
     /**

@@ -24,6 +24,17 @@ final class ReachTest extends BrowserTestCase
         self::$desk->devtools('Emulation.clearDeviceMetricsOverride', []);
     }
 
+    public function test_what_scrolls_on_a_phone_scrolls_by_keyboard(): void
+    {
+        self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
+            'width' => 390, 'height' => 844, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+        foreach (['/cards/9/hand-over', '/tray', '/clicks', '/cards/9/proof'] as $page) {
+            self::$desk->browser->get(self::$desk->base.$page);
+            $this->assertReachable("$page at 390 px");
+        }
+    }
+
     public function test_no_page_is_wider_than_its_window(): void
     {
         self::$desk->browser->get(self::$desk->base.'/cards/9/hand-over?to=iphone');
@@ -43,6 +54,12 @@ final class ReachTest extends BrowserTestCase
             'what was read is shown',
         );
         $brought = (string) parse_url(self::$desk->browser->getCurrentURL(), PHP_URL_PATH);
+        $database = self::$desk->database();
+        $long = str_repeat('Subjectwithoutanybreak', 11);
+        $database->prepare("insert into tray_messages (workspace_id, \"from\", \"to\", subject, origin, raw, received_at)
+            values (1, 'a@b.example', 'c@d.example', ?, 'dropped', ?, '2026-11-28')")
+            ->execute([$long, "From: a@b.example\r\nSubject: $long\r\n\r\nHello"]);
+        $message = '/tray/'.$database->lastInsertId();
         // Where room is tight every page is tried, where there is plenty those that fill it.
         foreach ([360 => 99, 768 => 99, 1280 => 4, 1920 => 4] as $width => $most) {
             self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
@@ -56,7 +73,7 @@ final class ReachTest extends BrowserTestCase
                         '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write',
                         '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone',
                         '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready',
-                        '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought,
+                        '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought, $message,
                     ],
                     0,
                     $most,

@@ -135,6 +135,42 @@ final class HandoverTest extends TestCase
         }
     }
 
+    public function test_contacts_read_alike_in_independent_readers(): void
+    {
+        $fields = [
+            'name' => ['text' => 'Ada \\n Birch; "x", &amp; & co \\, y'],
+            'company' => ['text' => 'R&D\\Labs; Loom, Ltd &lt;'],
+            'web' => ['address' => 'https://a.example/?a=1&b=2;c,d,'.str_repeat('e,', 90)],
+            'headshot' => ['picture' => 'sample:portrait-garden'],
+        ];
+        $pieces = [];
+        foreach ($fields as $kind => $values) {
+            $pieces[] = ['id' => $kind, 'kind' => $kind, 'fields' => $values];
+        }
+        $parcel = self::parcel(CardJson::read(['format' => CardJson::FORMAT, 'name' => 'x', 'pieces' => $pieces]));
+        foreach (['vcard', 'vcard3'] as $format) {
+            $text = Formats::of($format)->build($parcel)->files[0]->bytes;
+            $this->assertLessThanOrEqual(75, max(array_map(strlen(...), explode("\r\n", $text))));
+            $read = Reader::read($text);
+            $plain = [];
+            // As RFC 6350 says it, 3.2 to 3.4: unfolded, parted at the first colon, text without its backslashes.
+            foreach (explode("\r\n", str_replace("\r\n ", '', $text)) as $line) {
+                [$name, $value] = explode(':', $line, 2) + [1 => ''];
+                $isText = ! str_contains(strtoupper($name), 'VALUE=URI');
+                $plain[strtok($name, ';')] = $isText
+                    ? preg_replace_callback('/\\\\(.)/', fn (array $of) => $of[1] === 'n' ? "\n" : $of[1], $value)
+                    : $value;
+            }
+            $this->assertSame($fields['name']['text'], $plain['FN'], $format);
+            $this->assertSame($fields['company']['text'], $plain['ORG'], $format);
+            $this->assertSame($fields['web']['address'], $plain['URL'], $format);
+            foreach (['FN', 'ORG', 'URL'] as $name) {
+                $this->assertSame($plain[$name], (string) current($read->select($name)), "$format $name");
+            }
+            $this->assertStringNotContainsString('base64\\', $text);
+        }
+    }
+
     public function test_contacts_and_dates_open_in_their_readers(): void
     {
         foreach (['vcard' => '4.0', 'vcard3' => '3.0'] as $key => $version) {

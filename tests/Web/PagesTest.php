@@ -6,7 +6,10 @@ use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Kinds;
@@ -95,6 +98,21 @@ final class PagesTest extends WebTestCase
         $this->get('/again')->assertSee('Typed &lt;late&gt;', false);
         $this->post('/again/drop', ['_token' => session()->token()])->assertRedirect('/cards');
         $this->get('/again')->assertSee('Nothing waits');
+    }
+
+    public function test_a_full_disk_says_so_and_keeps_nothing_by_halves(): void
+    {
+        Route::get('/full', fn () => throw new \ErrorException('fwrite(): No space left on device'));
+        $this->get('/full')->assertStatus(507)->assertSee('disk of this server is full');
+        // Where a folder should be stands a file: nothing can be written there either.
+        $root = sys_get_temp_dir().'/inky-full-'.bin2hex(random_bytes(6));
+        mkdir($root);
+        touch("$root/originals");
+        Storage::set('pictures', Storage::build(['driver' => 'local', 'root' => $root, 'throw' => true]));
+        $this->post('/pictures', ['files' => [UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())]])
+            ->assertStatus(422)->assertSee('no room left');
+        $this->assertSame(["$root/originals"], glob("$root/*"));
+        $this->assertSame(0, $this->workspace->pictures()->count());
     }
 
     public function test_a_request_by_another_name_is_not_answered_with_links_to_it(): void

@@ -6,6 +6,7 @@ use InkyCard\Handover\Artifact;
 use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
+use Sabre\VObject\Document;
 
 /** The holder as a contact (RFC 6350). */
 final class VCardFour implements Format
@@ -25,7 +26,7 @@ final class VCardFour implements Format
         return Artifact::file(
             $parcel->slug().'.vcf',
             'text/vcard; charset=utf-8',
-            ContactCard::of($parcel)->serialize(),
+            ContactCard::text($parcel, Document::VCARD40),
         );
     }
 }

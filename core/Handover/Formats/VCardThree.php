@@ -26,7 +26,7 @@ final class VCardThree implements Format
         return Artifact::file(
             $parcel->slug().'-3.vcf',
             'text/vcard; charset=utf-8',
-            ContactCard::of($parcel)->convert(Document::VCARD30)->serialize(),
+            ContactCard::text($parcel, Document::VCARD30),
         );
     }
 }

@@ -14,7 +14,8 @@
       @if (session('told'))
         <p class="told" role="status">{{ session('told') }}</p>
       @endif
-      <div class="sheet"><iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent"
+      <div class="sheet" tabindex="0" role="group" aria-label="The card, which scrolls"><iframe id="sheet"
+          src="{{ route('sheet', $card->id) }}" title="The card as sent"
           sandbox="allow-same-origin allow-popups"></iframe></div>
       <h2>The same as plain text</h2>
       <pre id="text" tabindex="0">{{ $text }}</pre>
