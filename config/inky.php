@@ -26,6 +26,9 @@ return [
     // Held while the application is served by bin/start.
     'lock' => env('INKY_LOCK', storage_path('serve.lock')),
 
+    // From so many clicks on those of days that are over are added up once; fewer are counted as they are asked for.
+    'counted' => 100_000,
+
     // Clicks wait here while the database takes none.
     'aside' => env('CLICKS_ASIDE', storage_path('app/clicks-aside.jsonl')),
 

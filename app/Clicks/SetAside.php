@@ -41,6 +41,9 @@ final class SetAside
             ));
             unlink($file);
             $taken += count($clicks);
+            if (min([now()->toDateString(), ...array_column($clicks, 'at')]) < now()->toDateString()) {
+                Sums::forget();
+            }
         }
 
         return $taken;

@@ -2,9 +2,11 @@
 
 namespace App\Clicks;
 
+use App\Jobs\AddUpClicks;
 use App\Models\Workspace;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
+use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Clicks\Series;
@@ -22,6 +24,9 @@ final readonly class Tally
 
     /** Columns of these names are in several tables. */
     private const NAMED = ['cards.id' => ' as card_id', 'people.id' => ' as person_id', 'people.name' => ' as person'];
+
+    /** Links that are looked for by their numbers. */
+    private const LISTED = 5_000;
 
     /**
      * @param  int<1, max>  $days
@@ -49,23 +54,28 @@ final readonly class Tally
     /** @return array{clicks: int, visitors: int, machines: int} visitors are counted anew every day */
     public function totals(): array
     {
-        $row = $this->clicks()
-            ->selectRaw(
+        $days = $this->sums()?->days($this->days);
+        $row = $days === null
+            ? (array) $this->clicks()->selectRaw(
                 'sum(case when filtered is null then 1 else 0 end) as clicks, count(distinct case when filtered is '
-                    .'null then visitor end) as visitors, count(filtered) as machines',
-            )
-            ->first();
+                    .'null then substr(clicks.at, 1, 10) || visitor end) as visitors, count(filtered) as machines',
+            )->first()
+            : ['clicks' => $days->sum('clicks'), 'visitors' => $days->sum('visitors'),
+                'machines' => $days->sum('machines')];
 
-        return [
-            'clicks' => (int) $row?->clicks,
-            'visitors' => (int) $row?->visitors,
-            'machines' => (int) $row?->machines,
-        ];
+        return array_map(intval(...), $row) + ['clicks' => 0, 'visitors' => 0, 'machines' => 0];
     }
 
     public function series(): Series
     {
-        return Series::of($this->byDay($this->human())[''] ?? [], $this->days());
+        $sums = $this->sums();
+
+        return Series::of(
+            $sums === null
+                ? $this->byDay($this->human())[''] ?? []
+                : $sums->days($this->days)->map(fn (\stdClass $day) => (int) $day->clicks)->all(),
+            $this->days(),
+        );
     }
 
     /**
@@ -77,8 +87,12 @@ final readonly class Tally
     public function by(string $way, int $each): LengthAwarePaginator
     {
         $columns = self::WAYS[$way];
+        $sums = $this->sums();
+        if ($sums !== null) {
+            return $way === 'day' ? $this->summedDays($sums, $each) : $this->summed($sums, $way, $each);
+        }
         $query = $this->human()->selectRaw(
-            'count(*) as clicks, count(distinct visitor) as visitors, max(clicks.at) as latest',
+            'count(*) as clicks, '.Sums::VISITORS.' as visitors, max(clicks.at) as latest',
         );
         if ($way === 'day') {
             return $query
@@ -90,9 +104,7 @@ final readonly class Tally
         }
 
         return $query
-            ->addSelect(
-                array_map(fn (string $column) => $column.(self::NAMED[$column] ?? ''), $columns),
-            )
+            ->addSelect(self::named($columns))
             ->groupBy($columns)
             ->orderByDesc('clicks')
             ->orderBy('latest')
@@ -101,23 +113,88 @@ final readonly class Tally
     }
 
     /**
+     * @param  key-of<self::WAYS>  $way  any but `day`
+     * @return LengthAwarePaginator<int, \stdClass>
+     */
+    private function summed(Sums $sums, string $way, int $each): LengthAwarePaginator
+    {
+        $rows = $sums->rows($this->days, $way)->orderByDesc('clicks')->orderBy('latest')->paginate($each)
+            ->withQueryString();
+        $query = match ($way) {
+            'piece' => DB::table('tracked_links')->join('cards', 'cards.id', 'card_id')->whereIn('tracked_links.id',
+                $rows->pluck('row'))->addSelect('tracked_links.id as row'),
+            'card' => DB::table('cards')->whereIn('cards.id', $rows->pluck('row'))->addSelect('cards.id as row'),
+            default => DB::table('people')->whereIn('people.id', $rows->pluck('row'))->addSelect('people.id as row'),
+        };
+        $names = $query->addSelect(self::named(self::WAYS[$way]))->get()->keyBy('row');
+        $nobody = (object) ['person_id' => null, 'person' => null];
+
+        return $rows->through(fn (\stdClass $row) => (object) ((array) $row + (array) ($names[$row->row] ?? $nobody)));
+    }
+
+    /** @return LengthAwarePaginator<int, \stdClass> */
+    private function summedDays(Sums $sums, int $each): LengthAwarePaginator
+    {
+        $days = $sums->days($this->days)->filter(fn (\stdClass $day) => $day->clicks > 0)->reverse()->values();
+        $page = Paginator::resolveCurrentPage();
+
+        return (new LengthAwarePaginator($days->forPage($page, $each)->values(), $days->count(), $each, $page, [
+            'path' => Paginator::resolveCurrentPath(),
+        ]))->withQueryString();
+    }
+
+    /** What is added up already; null where clicks are few enough to be counted, or are still being added up. */
+    private function sums(): ?Sums
+    {
+        if ($this->cards !== null || $this->person !== '' || ! in_array($this->days, Sums::SPANS, true)
+            || ! $this->until->isToday() || (int) DB::table('clicks')->max('id') < config('inky.counted')) {
+            return null;
+        }
+        $sums = new Sums($this->workspace);
+        if ($sums->isReady($this->days)) {
+            return $sums;
+        }
+        AddUpClicks::dispatch($this->workspace->id);
+
+        return null;
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @return list<string> each with the name a row has it under
+     */
+    private static function named(array $columns): array
+    {
+        return array_map(fn (string $column) => $column.(self::NAMED[$column] ?? ''), $columns);
+    }
+
+    /**
      * A series for every row shown.
      *
      * @param  key-of<self::WAYS>  $way
+     * @param  iterable<\stdClass>|null  $rows  those of `by`; null for all there are
      * @return array<string, Series> by what `name` calls the row
      */
-    public function seriesBy(string $way): array
+    public function seriesBy(string $way, ?iterable $rows = null): array
     {
         if ($way === 'day') {
             return [];
         }
+        $column = $way === 'person' ? 'person_id' : 'card_id';
+        $links = $rows === null ? null : DB::table('tracked_links')
+            ->whereIn($column, collect($rows)->pluck($column)->filter()->unique())->pluck('id')->all();
         $name = [
             'piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'],
             'card' => ['cards.id'],
             'person' => ['people.id'],
         ][$way];
 
-        return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($this->human(), $name));
+        $clicks = $this->human()->when(
+            $links !== null && count($links) <= self::LISTED,
+            fn (Builder $query) => $query->whereIn('clicks.tracked_link_id', $links),
+        );
+
+        return array_map(fn (array $days) => Series::of($days, $this->days()), $this->byDay($clicks, $name));
     }
 
     /** @return Builder every click of a person, one a row, the oldest first */
@@ -156,7 +233,11 @@ final readonly class Tally
             ->where('clicks.at', '>=', $this->until->copy()->subDays($this->days - 1)->startOfDay()->toDateTimeString())
             ->where('clicks.at', '<=', $this->until->copy()->endOfDay()->toDateTimeString())
             ->when($this->cards !== null, fn (Builder $query) => $query->whereIn('cards.id', $this->cards))
-            ->when($this->person !== '', fn (Builder $query) => $query->where('people.id', $this->person));
+            ->when($this->person !== '', fn (Builder $query) => $query->where('people.id', $this->person))
+            ->when(
+                $this->links(),
+                fn (Builder $query, array $links) => $query->whereIn('clicks.tracked_link_id', $links),
+            );
     }
 
     /**
@@ -181,5 +262,19 @@ final readonly class Tally
         }
 
         return $found;
+    }
+
+    /** @return array<int> numbers of the links asked for, so that their clicks are found by them; none for many */
+    private function links(): array
+    {
+        if ($this->cards === null && $this->person === '') {
+            return [];
+        }
+        $links = DB::table('tracked_links')
+            ->when($this->cards !== null, fn (Builder $query) => $query->whereIn('card_id', $this->cards))
+            ->when($this->person !== '', fn (Builder $query) => $query->where('person_id', $this->person))
+            ->limit(self::LISTED + 1)->pluck('id')->all();
+
+        return count($links) > self::LISTED ? [] : $links;
     }
 }

@@ -56,7 +56,8 @@ final class ReachTest extends BrowserTestCase
         $brought = (string) parse_url(self::$desk->browser->getCurrentURL(), PHP_URL_PATH);
         $database = self::$desk->database();
         $long = str_repeat('Subjectwithoutanybreak', 11);
-        $database->prepare("insert into tray_messages (workspace_id, \"from\", \"to\", subject, origin, raw, received_at)
+        $database->prepare("insert into tray_messages
+            (workspace_id, \"from\", \"to\", subject, origin, raw, received_at)
             values (1, 'a@b.example', 'c@d.example', ?, 'dropped', ?, '2026-11-28')")
             ->execute([$long, "From: a@b.example\r\nSubject: $long\r\n\r\nHello"]);
         $message = '/tray/'.$database->lastInsertId();
@@ -73,7 +74,8 @@ final class ReachTest extends BrowserTestCase
                         '/cards/9/proof/word-desktop', '/cards/9/proof/sheet', '/tray', '/tray/write',
                         '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone',
                         '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready',
-                        '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought, $message,
+                        '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought,
+                        $message,
                     ],
                     0,
                     $most,

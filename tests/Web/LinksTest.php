@@ -2,6 +2,8 @@
 
 namespace Tests\Web;
 
+use App\Clicks\Sums;
+use App\Clicks\Tally;
 use App\Clicks\Token;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
@@ -278,6 +280,63 @@ final class LinksTest extends WebTestCase
             ],
             $csv[4],
         );
+    }
+
+    public function test_clicks_added_up_are_those_that_are_counted(): void
+    {
+        mt_srand(5);
+        $this->travelTo('2026-11-28 12:00:00');
+        $links = [];
+        foreach (range(1, 12) as $number) {
+            $person = str_pad((string) ($number % 4), 26, '0', STR_PAD_LEFT);
+            DB::table('people')->insertOrIgnore(['id' => $person, 'workspace_id' => $this->workspace->id,
+                'name' => "Person $person", 'address' => '', 'created_at' => now()]);
+            $links[] = DB::table('tracked_links')->insertGetId([
+                'card_id' => $this->card->id, 'piece' => 'p'.($number % 3), 'kind' => 'web', 'words' => 'w',
+                'person_id' => $number % 5 === 0 ? null : $person, 'address' => "https://q.example/$number",
+                'hash' => hash('sha256', "$number"), 'created_at' => now(),
+            ]);
+        }
+        $click = fn (int $back): array => [
+            'tracked_link_id' => $links[mt_rand(0, 11)], 'visitor' => 'v'.mt_rand(0, 4),
+            'at' => now()->subDays($back)->subMinutes(mt_rand(0, 700))->toDateTimeString(),
+            'filtered' => mt_rand(0, 6) === 0 ? 'robot' : null,
+        ];
+        foreach (range(0, 400) as $back) {
+            DB::table('clicks')->insert(array_map(fn () => $click($back), range(1, mt_rand(1, 5))));
+        }
+        foreach ([0, 1, 2, 1] as $later) {
+            $this->travel($later)->days();
+            DB::table('clicks')->insert([$click(0), $click(0)]);
+            foreach ([7, 30, 90, 365] as $days) {
+                $tally = new Tally($this->workspace, $days, now());
+                $seen = function () use ($tally): array {
+                    $found = [$tally->totals(), $tally->series()->days];
+                    foreach (array_keys(Tally::WAYS) as $way) {
+                        $rows = collect($tally->by($way, 100)->items())->map(function (\stdClass $row): array {
+                            $row = array_diff_key((array) $row, ['row' => 1, 'machines' => 1, 'latest' => 1]);
+                            ksort($row);
+
+                            return $row;
+                        });
+                        $found[$way] = $rows->sortBy(fn (array $row) => json_encode($row))->values()->all();
+                    }
+
+                    return $found;
+                };
+                config(['inky.counted' => PHP_INT_MAX]);
+                $counted = $seen();
+                config(['inky.counted' => 1]);
+                $seen();
+                $this->assertTrue((new Sums($this->workspace))->isReady($days));
+                $this->assertEquals($counted, $seen(), "$days days, $later later");
+            }
+        }
+        $this->get('/clicks?days=365')->assertOk();
+        $this->travel(9)->days();
+        $this->assertFalse((new Sums($this->workspace))->isReady(30), 'longer than a page waits');
+        $this->get('/clicks?days=30')->assertOk();
+        $this->assertTrue((new Sums($this->workspace))->isReady(30), 'done beside it');
     }
 
     public function test_clicks_belong_to_people_not_to_names(): void

@@ -33,8 +33,8 @@ final class ClicksController extends Controller
             'name' => People::name($this->workspace, self::string($request, 'person')),
             'totals' => $tally->totals(),
             'series' => $tally->series(),
-            'rows' => $tally->by($way, self::PER_PAGE),
-            'lines' => $tally->seriesBy($way),
+            'rows' => $rows = $tally->by($way, self::PER_PAGE),
+            'lines' => $tally->seriesBy($way, $rows),
             'counted' => Tally::counts($this->workspace),
         ]);
     }

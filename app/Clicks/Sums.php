@@ -1,0 +1,203 @@
+<?php
+
+namespace App\Clicks;
+
+use App\Models\Workspace;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Clicks of days that are over, added up once: by day, and by row for the spans of days that are asked for. A span of
+ * seven days holds the six before today; today's are counted when they are looked at. Visitors are told apart within a
+ * day, so that those of days add up.
+ */
+final readonly class Sums
+{
+    public const SPANS = [7, 30, 90, 365];
+
+    /** What rows are told apart by => expression of one row: a piece's by the first link of its words. */
+    private const ROWS = [
+        'piece' => "first.id || ''", 'card' => "cards.id || ''", 'person' => "coalesce(people.id, '')",
+    ];
+
+    /** Visitors of several days are each day's. */
+    public const VISITORS = 'count(distinct substr(clicks.at, 1, 10) || visitor)';
+
+    /** Days a page adds itself: more are left to the worker. */
+    private const AT_ONCE = 3;
+
+    /** Rows written with one statement. */
+    private const EACH = 400;
+
+    public function __construct(private Workspace $workspace)
+    {
+    }
+
+    /** Whether a span is added up to yesterday, if need be by now. */
+    public function isReady(int $span): bool
+    {
+        $until = $this->until($span);
+        $yesterday = now()->subDay()->toDateString();
+        if ($until === null || $until < now()->subDays(1 + self::AT_ONCE)->toDateString()) {
+            return false;
+        }
+        while ($until < $yesterday) {
+            $until = Carbon::parse($until)->addDay()->toDateString();
+            $this->roll($span, $until);
+        }
+
+        return true;
+    }
+
+    /** Adds up whatever is missing, from nothing where nothing is: takes seconds where there are a million. */
+    public function addUp(): void
+    {
+        foreach (self::SPANS as $span) {
+            if (! $this->isReady($span)) {
+                $this->build($span);
+            }
+        }
+    }
+
+    /** What is added up is no longer true: clicks of days that are over came late. */
+    public static function forget(): void
+    {
+        array_map(fn (string $table) => DB::table($table)->delete(), ['click_spans', 'click_sums', 'click_days']);
+    }
+
+    /** Rows of a span with today's, as `row`, `clicks`, `visitors`, `latest`. */
+    public function rows(int $span, string $way): Builder
+    {
+        $today = $this->grouped($way, now()->toDateString(), now()->toDateString());
+        $before = DB::table('click_sums')
+            ->where(['workspace_id' => $this->workspace->id, 'span' => $span, 'way' => $way])
+            ->select(['row', 'clicks', 'visitors', 'latest']);
+
+        return DB::query()->fromSub($before->unionAll($today), 'rows')->groupBy('row')
+            ->selectRaw('row, sum(clicks) as clicks, sum(visitors) as visitors, max(latest) as latest');
+    }
+
+    /** @return Collection<string, \stdClass> by day, those with clicks: `clicks`, `visitors`, `machines` */
+    public function days(int $span): Collection
+    {
+        $from = now()->subDays($span - 1)->toDateString();
+        $today = now()->toDateString();
+
+        return DB::table('click_days')->where('workspace_id', $this->workspace->id)
+            ->whereBetween('day', [$from, $today])
+            ->get(['day', 'clicks', 'visitors', 'machines'])
+            ->concat($this->byDay($today, $today)->get())
+            ->keyBy('day')->sortKeys();
+    }
+
+    private function until(int $span): ?string
+    {
+        $at = ['workspace_id' => $this->workspace->id, 'span' => $span];
+        $until = DB::table('click_spans')->where($at)->value('until');
+
+        return is_string($until) ? $until : null;
+    }
+
+    /** A span from nothing. What is read holds nobody up; what is written, a little at a time. */
+    private function build(int $span): void
+    {
+        [$from, $until] = [now()->subDays($span - 1)->toDateString(), now()->subDay()->toDateString()];
+        $at = ['workspace_id' => $this->workspace->id, 'span' => $span];
+        DB::table('click_spans')->where($at)->delete();
+        DB::table('click_sums')->where($at)->delete();
+        foreach (array_keys(self::ROWS) as $way) {
+            $rows = $this->grouped($way, $from, $until)->get()
+                ->map(fn (\stdClass $row) => $at + ['way' => $way] + (array) $row);
+            foreach ($rows->chunk(self::EACH) as $some) {
+                DB::table('click_sums')->insert($some->values()->all());
+            }
+        }
+        $this->keepDays($from, $until);
+        DB::table('click_spans')->insert($at + ['until' => $until]);
+    }
+
+    /** A day more in a span, and the one before its first less. */
+    private function roll(int $span, string $day): void
+    {
+        $at = ['workspace_id' => $this->workspace->id, 'span' => $span];
+        $gone = Carbon::parse($day)->subDays($span - 1)->toDateString();
+        DB::transaction(function () use ($at, $day, $gone): void {
+            $before = Carbon::parse($day)->subDay()->toDateString();
+            if (DB::table('click_spans')->where($at + ['until' => $before])->update(['until' => $day]) === 0) {
+                return;
+            }
+            foreach (array_keys(self::ROWS) as $way) {
+                $this->put($at + ['way' => $way], $this->grouped($way, $day, $day)->get(), 1);
+                $this->put($at + ['way' => $way], $this->grouped($way, $gone, $gone)->get(), -1);
+            }
+            DB::table('click_sums')->where($at)->where('clicks', '<=', 0)->delete();
+            $this->keepDays($day, $day);
+        });
+    }
+
+    /**
+     * @param  array<string, int|string>  $at
+     * @param  Collection<int, \stdClass>  $rows
+     */
+    private function put(array $at, Collection $rows, int $sign): void
+    {
+        $added = $rows->map(fn (\stdClass $row) => $at + [
+            'row' => $row->row, 'clicks' => $sign * $row->clicks, 'visitors' => $sign * $row->visitors,
+            'latest' => $row->latest,
+        ]);
+        foreach ($added->chunk(self::EACH) as $some) {
+            DB::table('click_sums')->upsert($some->values()->all(), ['workspace_id', 'span', 'way', 'row'], [
+                'clicks' => DB::raw('click_sums.clicks + excluded.clicks'),
+                'visitors' => DB::raw('click_sums.visitors + excluded.visitors'),
+                'latest' => DB::raw('case when excluded.latest > click_sums.latest then excluded.latest '
+                    .'else click_sums.latest end'),
+            ]);
+        }
+    }
+
+    private function keepDays(string $from, string $until): void
+    {
+        $days = $this->byDay($from, $until)->get()
+            ->map(fn (\stdClass $day) => ['workspace_id' => $this->workspace->id] + (array) $day);
+        foreach ($days->chunk(self::EACH) as $some) {
+            DB::table('click_days')->insertOrIgnore($some->values()->all());
+        }
+    }
+
+    /** Clicks of people by row: `row`, `clicks`, `visitors`, `latest`. */
+    private function grouped(string $way, string $from, string $until): Builder
+    {
+        $row = self::ROWS[$way];
+
+        return $this->clicks($from, $until)->whereNull('filtered')
+            ->when($way === 'piece', fn (Builder $query) => $query->joinSub(
+                DB::table('tracked_links')->groupBy('card_id', 'piece', 'kind', 'words')
+                    ->selectRaw('min(id) as id, card_id, piece, kind, words'),
+                'first',
+                fn ($join) => $join->on('first.card_id', 'tracked_links.card_id')
+                    ->on('first.piece', 'tracked_links.piece')->on('first.kind', 'tracked_links.kind')
+                    ->on('first.words', 'tracked_links.words'),
+            ))
+            ->groupByRaw($row)
+            ->selectRaw("$row as row, count(*) as clicks, ".self::VISITORS.' as visitors, max(clicks.at) as latest');
+    }
+
+    private function byDay(string $from, string $until): Builder
+    {
+        return $this->clicks($from, $until)->groupByRaw('substr(clicks.at, 1, 10)')
+            ->selectRaw('substr(clicks.at, 1, 10) as day, count(*) - count(filtered) as clicks, count(distinct case '
+                .'when filtered is null then visitor end) as visitors, count(filtered) as machines');
+    }
+
+    private function clicks(string $from, string $until): Builder
+    {
+        return DB::table('clicks')
+            ->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')
+            ->join('cards', 'cards.id', 'tracked_links.card_id')
+            ->leftJoin('people', 'people.id', 'tracked_links.person_id')
+            ->where('cards.workspace_id', $this->workspace->id)
+            ->whereBetween('clicks.at', ["$from 00:00:00", "$until 23:59:59"]);
+    }
+}
