@@ -30,10 +30,11 @@ function fillUp(string $file): void
         {$count(SIZES['messages'])} select 1, 'a@b.example', 'person' || i || '@quillfern.example', 'Message ' || i,
         'dropped', 'From: a@b.example' || char(13, 10) || 'Subject: x' || char(13, 10, 13, 10) || 'Hello', $at from n");
     $links = 3 * $cards;
-    $database->exec("insert into tracked_links (id, card_id, piece, kind, words, address, hash, person_id, created_at)
+    $database->exec("insert into tracked_links (id, card_id, piece, kind, words, address, hash, person_id, created_at,
+        first_id)
         {$count($links)} select 1000 + i, 101 + i % $cards, 'p' || (i / $cards), 'web', 'Link ' || (i / $cards),
         'https://quillfern.example/' || (i / $cards), printf('%064d', i), printf('%026d', 1 + i % $cards),
-        datetime('now') from n");
+        datetime('now'), 1000 + i from n");
     // Few links are clicked often, most now and then.
     $database->exec("insert into clicks (tracked_link_id, at, visitor, filtered) {$count(SIZES['clicks'])}
         select 1001 + (abs(random()) % $links) * (abs(random()) % 1000) / 1000, $at,

@@ -47,6 +47,14 @@ final class CountedLinks
         return is_string($address) ? $address : $href;
     }
 
+    /** Links of the same piece and words, made for other addresses or people, are one row of clicks: its first. */
+    public static function findFirst(): void
+    {
+        DB::table('tracked_links')->whereNull('first_id')->update(['first_id' => DB::raw('(select min(id) from '
+            .'tracked_links as f where f.card_id = tracked_links.card_id and f.piece = tracked_links.piece and f.kind '
+            .'= tracked_links.kind and f.words = tracked_links.words)')]);
+    }
+
     /**
      * @param  array<string, list<Block>>  $contents  by piece
      * @return array<string, int> key => number of the link
@@ -64,6 +72,7 @@ final class CountedLinks
         if ($missing !== []) {
             $rows = array_map(fn (array $row) => $at + $row + ['created_at' => (string) now()], $missing);
             DB::table('tracked_links')->insertOrIgnore(array_values($rows));
+            self::findFirst();
             $numbers = $known();
         }
 

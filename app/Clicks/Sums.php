@@ -19,7 +19,7 @@ final readonly class Sums
 
     /** What rows are told apart by => expression of one row: a piece's by the first link of its words. */
     private const ROWS = [
-        'piece' => "first.id || ''", 'card' => "cards.id || ''", 'person' => "coalesce(people.id, '')",
+        'piece' => "tracked_links.first_id || ''", 'card' => "cards.id || ''", 'person' => "coalesce(people.id, '')",
     ];
 
     /** Visitors of several days are each day's. */
@@ -67,16 +67,49 @@ final readonly class Sums
         array_map(fn (string $table) => DB::table($table)->delete(), ['click_spans', 'click_sums', 'click_days']);
     }
 
-    /** Rows of a span with today's, as `row`, `clicks`, `visitors`, `latest`. */
-    public function rows(int $span, string $way): Builder
+    /**
+     * Rows of a span with today's, the most clicked first: `row`, `clicks`, `visitors`, `latest`.
+     *
+     * @param  int  $most  that are wanted
+     * @return array{list<\stdClass>, int} the first of them; how many there are in all
+     */
+    public function rows(int $span, string $way, int $most): array
     {
-        $today = $this->grouped($way, now()->toDateString(), now()->toDateString());
-        $before = DB::table('click_sums')
-            ->where(['workspace_id' => $this->workspace->id, 'span' => $span, 'way' => $way])
-            ->select(['row', 'clicks', 'visitors', 'latest']);
+        $sums = DB::table('click_sums')
+            ->where(['workspace_id' => $this->workspace->id, 'span' => $span, 'way' => $way]);
+        $columns = ['row', 'clicks', 'visitors', 'latest'];
+        $today = $this->today($way);
+        $known = 0;
+        foreach ($today->keys()->chunk(self::EACH) as $some) {
+            foreach ((clone $sums)->whereIn('row', $some)->get($columns) as $before) {
+                $row = $today->get((string) $before->row) ?? new \stdClass;
+                $row->clicks = (int) $before->clicks + ($row->clicks ?? 0);
+                $row->visitors = (int) $before->visitors + ($row->visitors ?? 0);
+                $known++;
+            }
+        }
+        $rows = $today->values()->all();
+        // As many of the others as could stand before the last that is wanted.
+        foreach ((clone $sums)->orderByDesc('clicks')->orderByDesc('latest')->select($columns)
+            ->cursor() as $row) {
+            if ($most <= 0) {
+                break;
+            }
+            if (! isset($today[$row->row])) {
+                $rows[] = $row;
+                $most--;
+            }
+        }
+        usort($rows, fn (\stdClass $one, \stdClass $other) => [$other->clicks, $other->latest]
+            <=> [$one->clicks, $one->latest]);
 
-        return DB::query()->fromSub($before->unionAll($today), 'rows')->groupBy('row')
-            ->selectRaw('row, sum(clicks) as clicks, sum(visitors) as visitors, max(latest) as latest');
+        return [$rows, $sums->count() - $known + count($today)];
+    }
+
+    /** @return Collection<array-key, \stdClass> by row */
+    private function today(string $way): Collection
+    {
+        return $this->grouped($way, now()->toDateString(), now()->toDateString())->get()->keyBy('row');
     }
 
     /** @return Collection<string, \stdClass> by day, those with clicks: `clicks`, `visitors`, `machines` */
@@ -172,14 +205,6 @@ final readonly class Sums
         $row = self::ROWS[$way];
 
         return $this->clicks($from, $until)->whereNull('filtered')
-            ->when($way === 'piece', fn (Builder $query) => $query->joinSub(
-                DB::table('tracked_links')->groupBy('card_id', 'piece', 'kind', 'words')
-                    ->selectRaw('min(id) as id, card_id, piece, kind, words'),
-                'first',
-                fn ($join) => $join->on('first.card_id', 'tracked_links.card_id')
-                    ->on('first.piece', 'tracked_links.piece')->on('first.kind', 'tracked_links.kind')
-                    ->on('first.words', 'tracked_links.words'),
-            ))
             ->groupByRaw($row)
             ->selectRaw("$row as row, count(*) as clicks, ".self::VISITORS.' as visitors, max(clicks.at) as latest');
     }
@@ -193,9 +218,10 @@ final readonly class Sums
 
     private function clicks(string $from, string $until): Builder
     {
+        // From the clicks of these days to their links: the other way round all links of the workspace are looked at.
         return DB::table('clicks')
-            ->join('tracked_links', 'tracked_links.id', 'clicks.tracked_link_id')
-            ->join('cards', 'cards.id', 'tracked_links.card_id')
+            ->crossJoin('tracked_links')->whereColumn('tracked_links.id', 'clicks.tracked_link_id')
+            ->crossJoin('cards')->whereColumn('cards.id', 'tracked_links.card_id')
             ->leftJoin('people', 'people.id', 'tracked_links.person_id')
             ->where('cards.workspace_id', $this->workspace->id)
             ->whereBetween('clicks.at', ["$from 00:00:00", "$until 23:59:59"]);

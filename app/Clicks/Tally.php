@@ -8,11 +8,12 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Pagination\Paginator;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Clicks\Series;
 
 /** What was clicked in a stretch of days: clicks of people, machines apart. */
-final readonly class Tally
+final class Tally
 {
     /** What rows can be told apart by => columns that name one. */
     public const WAYS = [
@@ -33,28 +34,38 @@ final readonly class Tally
      * @param  list<int>|null  $cards  ids; null for all
      */
     public function __construct(
-        private Workspace $workspace,
-        private int $days,
-        private Carbon $until,
-        private ?array $cards = null,
-        private string $person = '',
+        private readonly Workspace $workspace,
+        private readonly int $days,
+        private readonly Carbon $until,
+        private readonly ?array $cards = null,
+        private readonly string $person = '',
     ) {
+    }
+
+    /** @var Collection<string, \stdClass>|null days of the sums, looked at once */
+    private ?Collection $summed = null;
+
+    /** @return Collection<string, \stdClass> */
+    private function dayRows(Sums $sums): Collection
+    {
+        return $this->summed ??= $sums->days($this->days);
     }
 
     /** Cards with links that were handed over to be counted. */
     public static function counts(Workspace $workspace): int
     {
-        return DB::table('tracked_links')
-            ->join('cards', 'cards.id', 'tracked_links.card_id')
+        return DB::table('cards')
             ->where('workspace_id', $workspace->id)
-            ->distinct()
-            ->count('card_id');
+            ->whereExists(fn (Builder $query) => $query->selectRaw('1')->from('tracked_links')
+                ->whereColumn('card_id', 'cards.id'))
+            ->count();
     }
 
     /** @return array{clicks: int, visitors: int, machines: int} visitors are counted anew every day */
     public function totals(): array
     {
-        $days = $this->sums()?->days($this->days);
+        $sums = $this->sums();
+        $days = $sums === null ? null : $this->dayRows($sums);
         $row = $days === null
             ? (array) $this->clicks()->selectRaw(
                 'sum(case when filtered is null then 1 else 0 end) as clicks, count(distinct case when filtered is '
@@ -73,7 +84,7 @@ final readonly class Tally
         return Series::of(
             $sums === null
                 ? $this->byDay($this->human())[''] ?? []
-                : $sums->days($this->days)->map(fn (\stdClass $day) => (int) $day->clicks)->all(),
+                : $this->dayRows($sums)->map(fn (\stdClass $day) => (int) $day->clicks)->all(),
             $this->days(),
         );
     }
@@ -107,7 +118,7 @@ final readonly class Tally
             ->addSelect(self::named($columns))
             ->groupBy($columns)
             ->orderByDesc('clicks')
-            ->orderBy('latest')
+            ->orderByDesc('latest')
             ->paginate($each)
             ->withQueryString();
     }
@@ -118,8 +129,9 @@ final readonly class Tally
      */
     private function summed(Sums $sums, string $way, int $each): LengthAwarePaginator
     {
-        $rows = $sums->rows($this->days, $way)->orderByDesc('clicks')->orderBy('latest')->paginate($each)
-            ->withQueryString();
+        $page = Paginator::resolveCurrentPage();
+        [$all, $total] = $sums->rows($this->days, $way, $page * $each);
+        $rows = collect($all)->slice(($page - 1) * $each, $each)->values();
         $query = match ($way) {
             'piece' => DB::table('tracked_links')->join('cards', 'cards.id', 'card_id')->whereIn('tracked_links.id',
                 $rows->pluck('row'))->addSelect('tracked_links.id as row'),
@@ -129,18 +141,30 @@ final readonly class Tally
         $names = $query->addSelect(self::named(self::WAYS[$way]))->get()->keyBy('row');
         $nobody = (object) ['person_id' => null, 'person' => null];
 
-        return $rows->through(fn (\stdClass $row) => (object) ((array) $row + (array) ($names[$row->row] ?? $nobody)));
+        return self::paged(
+            $rows->map(fn (\stdClass $row) => (object) ((array) $row + (array) ($names[$row->row] ?? $nobody))),
+            $total, $each, $page,
+        );
     }
 
     /** @return LengthAwarePaginator<int, \stdClass> */
     private function summedDays(Sums $sums, int $each): LengthAwarePaginator
     {
-        $days = $sums->days($this->days)->filter(fn (\stdClass $day) => $day->clicks > 0)->reverse()->values();
+        $days = $this->dayRows($sums)->filter(fn (\stdClass $day) => $day->clicks > 0)->reverse()->values();
         $page = Paginator::resolveCurrentPage();
 
-        return (new LengthAwarePaginator($days->forPage($page, $each)->values(), $days->count(), $each, $page, [
-            'path' => Paginator::resolveCurrentPath(),
-        ]))->withQueryString();
+        return self::paged($days->forPage($page, $each)->values(), $days->count(), $each, $page);
+    }
+
+    /**
+     * @param  Collection<int, \stdClass>  $rows
+     * @return LengthAwarePaginator<int, \stdClass>
+     */
+    private static function paged(Collection $rows, int $total, int $each, int $page): LengthAwarePaginator
+    {
+        $path = Paginator::resolveCurrentPath();
+
+        return (new LengthAwarePaginator($rows, $total, $each, $page, ['path' => $path]))->withQueryString();
     }
 
     /** What is added up already; null where clicks are few enough to be counted, or are still being added up. */

@@ -1,5 +1,6 @@
 <?php
 
+use App\Clicks\CountedLinks;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -26,8 +27,11 @@ return new class extends Migration
             $table->integer('visitors');
             $table->dateTime('latest');
             $table->primary(['workspace_id', 'span', 'way', 'row']);
-            $table->index(['workspace_id', 'span', 'way', 'clicks']);
+            $table->index(['workspace_id', 'span', 'way', 'clicks', 'latest']);
         });
+        // The first link of the same piece and words: what a row of clicks by piece goes by.
+        Schema::table('tracked_links', fn (Blueprint $table) => $table->unsignedBigInteger('first_id')->nullable()->index());
+        CountedLinks::findFirst();
         // The last day a span of days holds.
         Schema::create('click_spans', function (Blueprint $table) {
             $table->foreignId('workspace_id')->constrained()->cascadeOnDelete();
@@ -40,5 +44,9 @@ return new class extends Migration
     public function down(): void
     {
         array_map(Schema::dropIfExists(...), ['click_spans', 'click_sums', 'click_days']);
+        Schema::table('tracked_links', function (Blueprint $table) {
+            $table->dropIndex(['first_id']);
+            $table->dropColumn('first_id');
+        });
     }
 };

@@ -2,6 +2,7 @@
 
 namespace Tests\Web;
 
+use App\Clicks\CountedLinks;
 use App\Clicks\Sums;
 use App\Clicks\Tally;
 use App\Clicks\Token;
@@ -297,6 +298,7 @@ final class LinksTest extends WebTestCase
                 'hash' => hash('sha256', "$number"), 'created_at' => now(),
             ]);
         }
+        CountedLinks::findFirst();
         $click = fn (int $back): array => [
             'tracked_link_id' => $links[mt_rand(0, 11)], 'visitor' => 'v'.mt_rand(0, 4),
             'at' => now()->subDays($back)->subMinutes(mt_rand(0, 700))->toDateTimeString(),
