@@ -6,7 +6,6 @@ use App\Handover\Parcels;
 use App\Models\StoredCard;
 use App\Models\Workspace;
 use App\Placements\Placements;
-use Illuminate\Support\Facades\Mail;
 use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
 use InkyCard\Handover\MessageWriter;
@@ -53,8 +52,7 @@ final readonly class Composer
         if (($given['format'] ?? '') !== 'plain') {
             $email->html(MessageWriter::paragraphs($words['body']).$parcel?->html().$reply?->html());
         }
-        $transport = Mail::getSymfonyTransport();
-        ($transport instanceof TrayTransport ? $transport->of($workspace->id) : $transport)->send($email);
+        Outgoing::send($workspace, $email, $from->address, $to->address);
     }
 
     private static function quoted(?MimeMessage $earlier, mixed $way): ?QuotedMessage

@@ -30,7 +30,9 @@ return new class extends Migration
             $table->index(['workspace_id', 'span', 'way', 'clicks', 'latest']);
         });
         // The first link of the same piece and words: what a row of clicks by piece goes by.
-        Schema::table('tracked_links', fn (Blueprint $table) => $table->unsignedBigInteger('first_id')->nullable()->index());
+        Schema::table('tracked_links', function (Blueprint $table) {
+            $table->unsignedBigInteger('first_id')->nullable()->index();
+        });
         CountedLinks::findFirst();
         // The last day a span of days holds.
         Schema::create('click_spans', function (Blueprint $table) {

@@ -2,6 +2,7 @@
 
 namespace Tests\Web;
 
+use App\Jobs\SendMessage;
 use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
@@ -11,17 +12,74 @@ use App\Tray\TrayVerifier;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\Queue;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
 use InkyCard\MailClient\Reader;
+use Symfony\Component\Mailer\Exception\TransportException;
+use Symfony\Component\Mailer\SentMessage;
+use Symfony\Component\Mailer\Transport\AbstractTransport;
 use Tests\Core\Samples;
 
 /** The mail tray: writing, receiving, dropping in, and whether a card arrived. */
 final class TrayTest extends WebTestCase
 {
+    /** @var list<string> what a mail server was given */
+    public static array $seen = [];
+
+    /** @var list<?TransportException> what it answers, one after another; null takes a message */
+    public static array $answers = [];
+
+    public function test_mail_into_the_world_does_not_hold_the_page_and_says_what_became_of_it(): void
+    {
+        Mail::extend('world', fn () => new class extends AbstractTransport
+        {
+            protected function doSend(SentMessage $message): void
+            {
+                TrayTest::$seen[] = $message->toString();
+                $answer = array_shift(TrayTest::$answers);
+                $answer === null || throw $answer;
+            }
+
+            public function __toString(): string
+            {
+                return 'world://';
+            }
+        });
+        config(['mail.default' => 'world', 'mail.mailers.world' => ['transport' => 'world']]);
+        Queue::fake();
+        $send = fn () => $this->post('/tray/write', [
+            'from' => 'maren@quillfern.example', 'to' => 'ada@loom.example', 'subject' => 'Hello', 'body' => 'Words',
+        ])->assertRedirect('/tray');
+        $send();
+        $send();
+        $send();
+        Queue::assertPushed(SendMessage::class, 3);
+        $this->assertSame([], self::$seen);
+        $this->get('/tray')->assertSee('on its way')->assertSee('every 2s');
+        $refused = 'Expected response code "250" but got code "550", with message "550 5.1.1 No such user here".';
+        self::$answers = [null, new TransportException($refused, 550), new TransportException('Connection timed out')];
+        SendMessage::pass(1, last: false);
+        SendMessage::pass(2, last: false);
+        try {
+            SendMessage::pass(3, last: false);
+            $this->fail('given up');
+        } catch (TransportException) {
+            $this->get('/tray/outgoing')->assertSee('tried again: Connection timed out');
+        }
+        self::$answers = [new TransportException('Connection timed out')];
+        SendMessage::pass(3, last: true);
+        SendMessage::pass(3, last: true);
+        $this->get('/tray/outgoing')->assertSee('taken by the mail server')->assertDontSee('every 2s')
+            ->assertSee('refused: 550 5.1.1 No such user here')->assertSee('refused: Connection timed out');
+        $this->assertCount(4, self::$seen);
+        $this->assertStringNotContainsString('X-Inky', implode('', self::$seen));
+    }
+
     public function test_a_test_of_a_card_is_sent_to_the_tray_and_verified_there(): void
     {
         foreach ([false, true] as $counted) {

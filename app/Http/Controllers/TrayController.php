@@ -8,6 +8,7 @@ use App\Models\StoredTemplate;
 use App\Placements\Placements;
 use App\Tray\Composer;
 use App\Tray\MimeMessage;
+use App\Tray\Outgoing;
 use App\Tray\Tray;
 use App\Tray\TrayVerifier;
 use Illuminate\Contracts\View\View;
@@ -33,7 +34,15 @@ final class TrayController extends Controller
 
     public function index(): View
     {
-        return view('tray.index', ['messages' => Tray::all($this->workspace, self::PER_PAGE)]);
+        return view('tray.index', [
+            'messages' => Tray::all($this->workspace, self::PER_PAGE), 'outgoing' => Outgoing::latest($this->workspace),
+        ]);
+    }
+
+    /** What became of messages that went into the world. */
+    public function outgoing(): View
+    {
+        return view('tray.outgoing', ['outgoing' => Outgoing::latest($this->workspace)]);
     }
 
     public function show(Request $request, int $message): View
@@ -116,7 +125,7 @@ final class TrayController extends Controller
         $newest = DB::table('tray_messages')->where('workspace_id', $this->workspace->id)->max('id');
 
         return config('mail.default') === 'tray' && $newest !== null ? redirect()->route('tray.message', $newest)
-            : back()->with('told', 'Sent to '.self::string($request, 'to').'.');
+            : redirect()->route('tray')->with('told', 'On its way to '.self::string($request, 'to').'.');
     }
 
     /** @param  array<string, string>  $refused */

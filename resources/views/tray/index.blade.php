@@ -1,4 +1,10 @@
 <x-layouts.page title="Mail tray" nav="tray">
+  @if ($outgoing->isNotEmpty())
+    <x-slot:head>
+      <x-htmx-config />
+      <script src="/vendor/htmx.min.js" defer></script>
+    </x-slot:head>
+  @endif
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Mail tray</h1>
@@ -50,6 +56,9 @@
         </table>
       </div>
       <x-pages :list="$messages" />
+    @endif
+    @if ($outgoing->isNotEmpty())
+      @include('tray.outgoing')
     @endif
   </main>
 </x-layouts.page>
