@@ -45,6 +45,42 @@ final class EditsTest extends BrowserTestCase
         $this->assertGreaterThan(1, $changed);
     }
 
+    public function test_what_was_typed_without_a_network_outlives_the_page_and_goes_on_with_the_next(): void
+    {
+        $desk = Desk::shared();
+        $card = $this->copyOf(1);
+        $desk->browser->get("$desk->base/cards/$card?piece=p3");
+        $type = 'const input = document.querySelector("#piece-p3 .fields input[name^=fields]");'
+            .'input.value = arguments[0]; input.dispatchEvent(new InputEvent("input", {bubbles: true}))';
+        $this->script('window.fetch = () => Promise.reject(new TypeError("No network."))');
+        $this->script($type, 'Typed on a train');
+        $this->script('document.getElementById("eye-p5").click()');
+        $this->until(fn () => str_contains($this->text('#kept'), '2 edits wait'), 'what waits is said');
+        // Leaving warns; whoever leaves all the same finds it again.
+        $this->assertTrue($this->script('return !dispatchEvent(new Event("beforeunload", {cancelable: true}))'));
+        $this->script('addEventListener("beforeunload", (event) => event.stopImmediatePropagation(), true)');
+        $desk->browser->get('about:blank');
+        $this->assertStringNotContainsString('train', $this->document($card));
+        $desk->browser->get("$desk->base/cards/$card");
+        $this->until(fn () => str_contains($this->document($card), 'Typed on a train'), 'it goes on by itself');
+        $this->until(fn () => str_starts_with($this->text('#kept'), 'kept '), 'and is kept');
+        $eye = 'return document.getElementById("eye-p5").getAttribute("aria-pressed")';
+        $this->assertSame('false', $this->script($eye));
+
+        // Signed out meanwhile: signing in again, in whatever tab, is enough.
+        $desk->browser->get("$desk->base/cards/$card?piece=p3");
+        $desk->browser->manage()->deleteAllCookies();
+        $this->script($type, 'Typed signed out');
+        $this->until(fn () => str_contains($this->text('#kept'), 'sign in again'), 'signed out');
+        $bench = $desk->browser->getWindowHandle();
+        $desk->browser->switchTo()->newWindow();
+        $this->signIn();
+        $desk->browser->close();
+        $desk->browser->switchTo()->window($bench);
+        $this->script('dispatchEvent(new Event("focus"))');
+        $this->until(fn () => str_contains($this->document($card), 'Typed signed out'), 'kept after all');
+    }
+
     private function copyOf(int $card): int
     {
         $database = Desk::shared()->database();
