@@ -27,7 +27,6 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     main().classList.add('unkept');
     const signedOut = status === 419 || status === 401;
     const again = signedOut || status === 0 || status >= 500;
-    if (signedOut) fetch('/sign-in', { redirect: 'manual' });
     kept().textContent =
       signedOut
         ? 'not kept yet: sign in again in another tab'

@@ -188,7 +188,6 @@ export class Edits {
       const answer = await fetch(edit.url, { method: 'POST', body, headers, redirect: 'manual', signal: stop.signal });
       // To the page to sign in.
       if (answer.type === 'opaqueredirect') return { status: 401, html: '' };
-      if (answer.status === 419) await fetch('/sign-in', { redirect: 'manual' });
       return { status: answer.status, html: await answer.text() };
     } catch {
       return { status: 0, html: '' };

@@ -39,7 +39,9 @@ const waiting = () =>
     };
   });
 const idle = async () => {
+  const until = Date.now() + 45_000;
   for (let calm = 0; calm < 3; ) {
+    if (Date.now() > until) throw new Error(document.getElementById('kept').textContent);
     dispatchEvent(new Event('online'));
     calm = (await waiting()) ? 0 : calm + 1;
     await wait(8);
@@ -89,7 +91,7 @@ const make = {
 };
 const kinds = ['type', 'type', 'type', 'eye', 'up', 'down', 'undo', 'undo', 'redo'];
 
-(async () => {
+const all = async () => {
   const made = [];
   for (let count = 0; faulty && count < 8; count += 1) {
     const kind = kinds[random(kinds.length)];
@@ -113,4 +115,5 @@ const kinds = ['type', 'type', 'type', 'eye', 'up', 'down', 'undo', 'undo', 'red
   await idle();
   window.fetch = real;
   done([document.getElementById('kept').textContent.trim(), made]);
-})();
+};
+all().catch((error) => done([`stuck: ${error.message}, conflict: ${document.getElementById('conflict').innerText}`, []]));

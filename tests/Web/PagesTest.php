@@ -17,6 +17,7 @@ use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Destination;
 use InkyCard\Link\ProfileDirectory;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\Process\Process;
 use Tests\Core\Samples;
 
@@ -98,6 +99,22 @@ final class PagesTest extends WebTestCase
         $this->get('/again')->assertSee('Typed &lt;late&gt;', false);
         $this->post('/again/drop', ['_token' => session()->token()])->assertRedirect('/cards');
         $this->get('/again')->assertSee('Nothing waits');
+    }
+
+    public function test_what_a_page_asks_for_by_itself_gives_a_stranger_no_session(): void
+    {
+        config(['session.driver' => 'file']);
+        $this->assertNotSame([], $this->get('/cards')->headers->getCookies());
+        auth()->logout();
+        $this->flushSession();
+        $id = $this->card->id;
+        $edit = $this->post("/cards/$id/undo", ['revision' => 1], ['HX-Request' => 'true'])->assertRedirect('/sign-in');
+        $frame = $this->get("/cards/$id/sheet")->assertRedirect('/sign-in');
+        foreach ([$edit, $frame] as $answer) {
+            $names = array_map(fn (Cookie $cookie) => $cookie->getName(), $answer->headers->getCookies());
+            $this->assertNotContains('inky_card', $names);
+        }
+        $this->assertNotSame([], $this->get('/sign-in')->headers->getCookies());
     }
 
     public function test_a_full_disk_says_so_and_keeps_nothing_by_halves(): void

@@ -6,14 +6,12 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Beside a route a page asks for on the side: it reads the session and never writes it (StartSession). */
+/** Beside a route a page asks for on the side: it reads the session and never writes it, which StartSession sees to. */
 final class ReadsSession
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $request->attributes->set(self::class, true);
-
         return $next($request);
     }
 }

@@ -5,6 +5,8 @@ namespace App\Http\Middleware;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession as Start;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Sessions as ever, but that requests a page makes on the side only read
@@ -34,10 +36,28 @@ final class StartSession extends Start
         return $started;
     }
 
+    /**
+     * What a page asks for by itself gives nobody a session: answered late, it would take the place of the one its
+     * member has signed in with meanwhile, in another tab.
+     */
+    protected function addCookieToResponse(Response $response, Session $session)
+    {
+        $byItself = request()->hasHeader('HX-Request') || self::isBeside(request());
+        if (! $byItself || Auth::check()) {
+            parent::addCookieToResponse($response, $session);
+        }
+    }
+
+    /** Told by the route: a stranger is sent away before its own middleware comes. */
+    private static function isBeside(Request $request): bool
+    {
+        return in_array('reads', $request->route()?->gatherMiddleware() ?? [], true);
+    }
+
     /** @param  Request  $request */
     protected function saveSession($request)
     {
-        if ($request->attributes->has(ReadsSession::class)) {
+        if (self::isBeside($request)) {
             return;
         }
         $session = $request->session();

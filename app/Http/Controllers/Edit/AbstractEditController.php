@@ -48,12 +48,22 @@ abstract class AbstractEditController extends Controller
                 'Kept. '.$card->revision()->words.'.', self::notes($typed),
             );
         } catch (StaleRevision) {
-            return $answer->stale($typed);
+            return $this->meanwhile($request, $id, $piece) ?? $answer->stale($typed);
         } catch (Refusal $refusal) {
             $all = $edit instanceof Edit\FillPiece && $refusal->path !== '' ? $edit->refusals($card->document()) : [];
 
             return $answer->refused($all ?: [$refusal]);
         }
+    }
+
+    /** The same edit, asked for again while it was being made, may have overtaken itself: then it is kept. */
+    protected function meanwhile(Request $request, int $id, string $piece): ?Response
+    {
+        $card = $this->card($id);
+
+        return $card->took((string) $request->header(self::NUMBER))
+            ? (new Answer($request, $card, $piece))->kept($card->document(), true, true, 'Kept.')
+            : null;
     }
 
     /**

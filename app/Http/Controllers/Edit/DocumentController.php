@@ -42,7 +42,7 @@ final class DocumentController extends AbstractEditController
         try {
             $card->took((string) $request->header(self::NUMBER)) || $jump($card);
         } catch (StaleRevision) {
-            return $answer->stale([]);
+            return $this->meanwhile($request, $card->id, '') ?? $answer->stale([]);
         }
 
         return $answer->kept($card->document(), true, true, $said);
