@@ -19,7 +19,9 @@ final readonly class Sums
 
     /** What rows are told apart by => expression of one row: a piece's by the first link of its words. */
     private const ROWS = [
-        'piece' => "tracked_links.first_id || ''", 'card' => "cards.id || ''", 'person' => "coalesce(people.id, '')",
+        'piece' => "tracked_links.first_id || ''",
+        'card' => "tracked_links.card_id || ''",
+        'person' => "coalesce(tracked_links.person_id, '')",
     ];
 
     /** Visitors of several days are each day's. */
@@ -222,7 +224,6 @@ final readonly class Sums
         return DB::table('clicks')
             ->crossJoin('tracked_links')->whereColumn('tracked_links.id', 'clicks.tracked_link_id')
             ->crossJoin('cards')->whereColumn('cards.id', 'tracked_links.card_id')
-            ->leftJoin('people', 'people.id', 'tracked_links.person_id')
             ->where('cards.workspace_id', $this->workspace->id)
             ->whereBetween('clicks.at', ["$from 00:00:00", "$until 23:59:59"]);
     }

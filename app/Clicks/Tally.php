@@ -51,14 +51,14 @@ final class Tally
         return $this->summed ??= $sums->days($this->days);
     }
 
-    /** Cards with links that were handed over to be counted. */
-    public static function counts(Workspace $workspace): int
+    /** Whether any card has links that were handed over to be counted. */
+    public static function counts(Workspace $workspace): bool
     {
         return DB::table('cards')
             ->where('workspace_id', $workspace->id)
             ->whereExists(fn (Builder $query) => $query->selectRaw('1')->from('tracked_links')
                 ->whereColumn('card_id', 'cards.id'))
-            ->count();
+            ->exists();
     }
 
     /** @return array{clicks: int, visitors: int, machines: int} visitors are counted anew every day */

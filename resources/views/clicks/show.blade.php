@@ -31,7 +31,7 @@
       </form>
       <a class="btn btn-line" href="{{ route('clicks.file', $query) }}">CSV file</a>
     </div>
-    @if ($counted === 0)
+    @if (! $counted)
       <div class="empty">
         <h2>No card counts its clicks yet</h2>
         <p>Open a card, then Links, and choose Count clicks. From its next handing over on, what is clicked stands
