@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
  * seven days holds the six before today; today's are counted when they are looked at. Visitors are told apart within a
  * day, so that those of days add up.
  */
-final readonly class Sums
+final class Sums
 {
     public const SPANS = [7, 30, 90, 365];
 
@@ -33,7 +33,10 @@ final readonly class Sums
     /** Rows written with one statement. */
     private const EACH = 400;
 
-    public function __construct(private Workspace $workspace)
+    /** @var Collection<int, \stdClass>|null today's clicks, read once */
+    private ?Collection $now = null;
+
+    public function __construct(private readonly Workspace $workspace)
     {
     }
 
@@ -108,10 +111,42 @@ final readonly class Sums
         return [$rows, $sums->count() - $known + count($today)];
     }
 
-    /** @return Collection<array-key, \stdClass> by row */
+    /** @return Collection<array-key, \stdClass> today's rows, by row */
     private function today(string $way): Collection
     {
-        return $this->grouped($way, now()->toDateString(), now()->toDateString())->get()->keyBy('row');
+        $column = ['piece' => 'first_id', 'card' => 'card_id', 'person' => 'person_id'][$way];
+        $rows = $visitors = [];
+        foreach ($this->now() as $click) {
+            if ($click->filtered === null) {
+                $row = $rows[(string) $click->$column] ??= self::row((string) $click->$column);
+                $row->clicks++;
+                $row->latest = max($row->latest, $click->at);
+                $visitors["$row->row $click->visitor"] ??= ++$row->visitors;
+            }
+        }
+
+        return new Collection($rows);
+    }
+
+    private static function row(string $row): \stdClass
+    {
+        return (object) ['row' => $row, 'clicks' => 0, 'visitors' => 0, 'latest' => ''];
+    }
+
+    /** @return Collection<int, \stdClass> today's clicks: few beside a year's, and looked at in several ways */
+    private function now(): Collection
+    {
+        $today = now()->toDateString();
+
+        return $this->now ??= $this->clicks($today, $today)->get([
+            'first_id', 'tracked_links.card_id', 'tracked_links.person_id', 'visitor', 'filtered', 'clicks.at',
+        ]);
+    }
+
+    /** @param  Collection<int, \stdClass>  $clicks  of one day */
+    private static function visitors(Collection $clicks): int
+    {
+        return count(array_flip($clicks->pluck('visitor')->all()));
     }
 
     /** @return Collection<string, \stdClass> by day, those with clicks: `clicks`, `visitors`, `machines` */
@@ -123,8 +158,19 @@ final readonly class Sums
         return DB::table('click_days')->where('workspace_id', $this->workspace->id)
             ->whereBetween('day', [$from, $today])
             ->get(['day', 'clicks', 'visitors', 'machines'])
-            ->concat($this->byDay($today, $today)->get())
+            ->concat($this->now()->isEmpty() ? [] : [$this->dayOf($today, $this->now())])
             ->keyBy('day')->sortKeys();
+    }
+
+    /** @param  Collection<int, \stdClass>  $clicks */
+    private function dayOf(string $day, Collection $clicks): \stdClass
+    {
+        $human = $clicks->whereNull('filtered');
+
+        return (object) [
+            'day' => $day, 'clicks' => count($human), 'visitors' => self::visitors($human),
+            'machines' => count($clicks) - count($human),
+        ];
     }
 
     private function until(int $span): ?string

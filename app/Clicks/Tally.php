@@ -42,6 +42,9 @@ final class Tally
     ) {
     }
 
+    /** Looked for once; false before that. */
+    private Sums|false|null $sums = false;
+
     /** @var Collection<string, \stdClass>|null days of the sums, looked at once */
     private ?Collection $summed = null;
 
@@ -169,6 +172,15 @@ final class Tally
 
     /** What is added up already; null where clicks are few enough to be counted, or are still being added up. */
     private function sums(): ?Sums
+    {
+        if ($this->sums === false) {
+            $this->sums = $this->addedUp();
+        }
+
+        return $this->sums;
+    }
+
+    private function addedUp(): ?Sums
     {
         if ($this->cards !== null || $this->person !== '' || ! in_array($this->days, Sums::SPANS, true)
             || ! $this->until->isToday() || (int) DB::table('clicks')->max('id') < config('inky.counted')) {

@@ -311,8 +311,8 @@ final class LinksTest extends WebTestCase
             $this->travel($later)->days();
             DB::table('clicks')->insert([$click(0), $click(0)]);
             foreach ([7, 30, 90, 365] as $days) {
-                $tally = new Tally($this->workspace, $days, now());
-                $seen = function () use ($tally): array {
+                $seen = function () use ($days): array {
+                    $tally = new Tally($this->workspace, $days, now());
                     $found = [$tally->totals(), $tally->series()->days];
                     foreach (array_keys(Tally::WAYS) as $way) {
                         $rows = collect($tally->by($way, 100)->items())->map(function (\stdClass $row): array {
