@@ -71,7 +71,8 @@ function sizing(): array
         }
 
         return [
-            'rows' => SIZES, 'built_seconds' => $built, 'clicks_added_up_seconds' => $added, 'bare_route_ms' => $bare, 'screens' => $screens,
+            'rows' => SIZES, 'built_seconds' => $built, 'clicks_added_up_seconds' => $added,
+            'bare_route_ms' => $bare, 'screens' => $screens,
             'clicks_file' => leaving($visitor), 'bulk' => sweeping($visitor),
         ];
     } finally {

@@ -81,7 +81,11 @@ final class MailDocument
         return array_keys(array_diff_key($this->left, self::USUAL));
     }
 
-    /** As HTML parsers take it, broken as it may be, with all in it that is within bounds. @param  string  $html  UTF-8 */
+    /**
+     * As HTML parsers take it, broken as it may be, with all in it that is within bounds.
+     *
+     * @param  string  $html  UTF-8
+     */
     public static function dom(string $html): \DOMDocument
     {
         return self::tree(BoundedMarkup::of($html)->html());

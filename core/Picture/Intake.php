@@ -14,7 +14,7 @@ final class Intake
     /** Decoding costs about five bytes a pixel in GD; 40 million stay near 200 MB. */
     public const MAX_PIXELS = 40_000_000;
 
-    /** A file smaller than this, bytes, holds no more than a phone's photo at its lowest quality: 80 MB as it is read. */
+    /** A file smaller than this, bytes, holds no more than a phone's photo at its lowest quality: 80 MB as read. */
     private const SMALL = 2_000_000;
 
     private const MAX_PIXELS_OF_SMALL = 16_000_000;

@@ -1,5 +1,6 @@
 // The brand page: keeps each change as it is made, and tries again when a request failed.
 import { clock } from './clock.js';
+import { token } from './token.js';
 
 const RETRY = 3000;
 const main = () => document.getElementById('main');
@@ -16,8 +17,7 @@ document.addEventListener('htmx:configRequest', (event) => {
     event.detail.parameters.set('number', kept().dataset.number);
   // The one in the form may be of a session that is gone.
   event.detail.parameters.delete('_token');
-  const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
-  if (token) event.detail.headers['X-XSRF-TOKEN'] = decodeURIComponent(token[1]);
+  event.detail.headers['X-XSRF-TOKEN'] = token();
 });
 
 for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) {

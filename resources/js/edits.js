@@ -1,5 +1,7 @@
 // Edits of the card at hand, in the order they were made: each an object of its own with its own number, kept in this
 // browser until the server has answered it. One is asked for at a time; what a page shows is no part of it.
+import { token } from './token.js';
+
 // Milliseconds: an answer is waited for before a word is said of it, and in all; and between one try and the next.
 const SAID = 250;
 const PATIENCE = [4000, 8000, 16_000, 30_000];
@@ -62,7 +64,8 @@ export class Edits {
   waiting = [];
 
   #running = false;
-  #held = '';
+  // Nothing is asked for before what an earlier page left is found: that comes first.
+  #held = 'resuming';
   #failed = 0;
   #wake = null;
 
@@ -93,7 +96,7 @@ export class Edits {
     left.forEach((edit) => Object.assign(edit, { page }));
     this.waiting = [...left, ...this.waiting];
     left.forEach((edit) => this.#keep(edit));
-    this.#run();
+    this.#go();
     return left.length;
   }
 
@@ -167,7 +170,8 @@ export class Edits {
     this.#failed = 0;
     if (status === 409 || status === 403 || status === 404) this.#held = status === 409 ? 'conflict' : 'refused';
     else {
-      this.waiting.shift();
+      // Itself, not the first: what waited may have been left meanwhile.
+      this.waiting = this.waiting.filter((other) => other !== edit);
       await stored('readwrite', (store) => store.delete(edit.number));
     }
     this.answered(status, html, edit);
@@ -207,10 +211,4 @@ export class Edits {
       };
     });
   }
-}
-
-// From the cookie, so that signing in again in another tab is enough.
-function token() {
-  const found = document.cookie.match(/XSRF-TOKEN=([^;]+)/);
-  return found ? decodeURIComponent(found[1]) : '';
 }

@@ -5,6 +5,7 @@ namespace App\Http\Controllers\Edit;
 use App\Bench\Answer;
 use App\Exceptions\StaleRevision;
 use App\Http\Controllers\Controller;
+use App\Models\StoredCard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use InkyCard\Card\Edit;
@@ -16,7 +17,7 @@ use Symfony\Component\HttpFoundation\Response;
 abstract class AbstractEditController extends Controller
 {
     /** An edit's own number: one asked for again is answered, and not made again. */
-    protected const NUMBER = 'X-Edit';
+    private const NUMBER = 'X-Edit';
 
     /**
      * @param  \Closure(): Edit\Edit  $make
@@ -34,8 +35,8 @@ abstract class AbstractEditController extends Controller
         $answer = new Answer($request, $card, $piece);
         $edit = null;
         try {
-            if ($card->took((string) $request->header(self::NUMBER))) {
-                return $answer->kept($card->document(), true, true, 'Kept.');
+            if ($made = self::made($request, $card, $piece)) {
+                return $made;
             }
             $edit = $make();
             $after = $card->edit(
@@ -48,7 +49,8 @@ abstract class AbstractEditController extends Controller
                 'Kept. '.$card->revision()->words.'.', self::notes($typed),
             );
         } catch (StaleRevision) {
-            return $this->meanwhile($request, $id, $piece) ?? $answer->stale($typed);
+            // Asked for again while it was being made, it may have overtaken itself.
+            return self::made($request, $this->card($id), $piece) ?? $answer->stale($typed);
         } catch (Refusal $refusal) {
             $all = $edit instanceof Edit\FillPiece && $refusal->path !== '' ? $edit->refusals($card->document()) : [];
 
@@ -56,11 +58,9 @@ abstract class AbstractEditController extends Controller
         }
     }
 
-    /** The same edit, asked for again while it was being made, may have overtaken itself: then it is kept. */
-    protected function meanwhile(Request $request, int $id, string $piece): ?Response
+    /** What an edit is answered that was made before; null for any other. */
+    protected static function made(Request $request, StoredCard $card, string $piece = ''): ?Response
     {
-        $card = $this->card($id);
-
         return $card->took((string) $request->header(self::NUMBER))
             ? (new Answer($request, $card, $piece))->kept($card->document(), true, true, 'Kept.')
             : null;

@@ -40,9 +40,12 @@ final class DocumentController extends AbstractEditController
     {
         $answer = new Answer($request, $card, '');
         try {
-            $card->took((string) $request->header(self::NUMBER)) || $jump($card);
+            if ($made = self::made($request, $card)) {
+                return $made;
+            }
+            $jump($card);
         } catch (StaleRevision) {
-            return $this->meanwhile($request, $card->id, '') ?? $answer->stale([]);
+            return self::made($request, $this->card($card->id)) ?? $answer->stale([]);
         }
 
         return $answer->kept($card->document(), true, true, $said);
