@@ -4,7 +4,7 @@ namespace App\Tray;
 
 use InkyCard\Refusal;
 
-/** What a message from somewhere else may be made of before it is taken apart: counted by scans linear in its length. */
+/** What a message from somewhere else may be made of before it is taken apart, counted by linear scans. */
 final class MessageBounds
 {
     /** Parts no message has that somebody wrote. */
@@ -13,7 +13,7 @@ final class MessageBounds
     /** Bytes of its headers in all. */
     private const HEAD = 256_000;
 
-    /** Bytes of one header with its folds; of one that tells of content, whose values the parser compares with others. */
+    /** Bytes of one header with its folds; of one that tells of content, whose values the parser compares. */
     private const HEADER = 64_000;
 
     private const CONTENT_HEADER = 4_000;

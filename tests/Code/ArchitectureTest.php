@@ -129,6 +129,26 @@ final class ArchitectureTest extends TestCase
         $this->assertSame([], $again);
     }
 
+    /** The sniff of columns lets comments of one line pass, and does not look at scripts of the shell. */
+    public function test_comments_and_scripts_fit_120_columns(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $long = [];
+        $files = [
+            'bin/bench', 'bin/lock', 'bin/setup', 'bin/start', 'bin/test',
+            ...array_keys([...Source::in('core'), ...Source::in('app')]),
+        ];
+        foreach ($files as $file) {
+            foreach (file("$root/$file") ?: [] as $number => $line) {
+                $held = str_starts_with($file, 'bin/') || str_starts_with(ltrim($line), '/**');
+                if ($held && mb_strlen(rtrim($line)) > 120) {
+                    $long[] = "$file:".($number + 1);
+                }
+            }
+        }
+        $this->assertSame([], $long);
+    }
+
     public function test_methods_are_short_and_have_few_paths(): void
     {
         $lines = $paths = [];

@@ -161,7 +161,7 @@ final class BrandChangeController extends Controller
         return 'Brand: '.implode(', ', $parts);
     }
 
-    /** @return LazyCollection<int, array{card: StoredCard, lacks: MissingCompliance}> cards that lack what a rule asks */
+    /** @return LazyCollection<int, array{card: StoredCard, lacks: MissingCompliance}> those short of a rule */
     private function lacking(StoredBrand $brand): LazyCollection
     {
         $drafted = $brand->drafted();
