@@ -110,7 +110,7 @@ final class HtmlSource
         );
     }
 
-    /** An address or a data: URI; nothing for what only its own message, or another application, knows the meaning of. */
+    /** An address or a data: URI; nothing for what only its own message, or another application, can read. */
     private function source(string $given): string
     {
         if (preg_match('~^cid:inside\.(\d+)$~D', $given, $match) === 1) {
