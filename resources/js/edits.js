@@ -34,14 +34,11 @@ async function stored(mode, use) {
   });
 }
 
-// What one page began, another takes up only when that page is gone (Web Locks).
+// What one page began, another takes up only when that page is gone: it holds a lock of its name as long as it is there
+// (Web Locks). Where there are none, every other page is taken for gone.
 const page = number();
-navigator.locks?.request(`edits-${page}`, () => new Promise(() => {}));
-
-async function isGone(other) {
-  const held = (await navigator.locks?.query())?.held ?? [];
-  return other !== page && !held.some((lock) => lock.name === `edits-${other}`);
-}
+const held = (name, then, how = {}) => navigator.locks?.request(`edits-${name}`, how, then) ?? then(true);
+held(page, (lock) => lock !== true && new Promise(() => {}));
 
 /**
  * What a form says, or one control of it with those of its name.
@@ -87,17 +84,30 @@ export class Edits {
     });
   }
 
-  /** Takes up what an earlier page left unanswered, the oldest first. */
+  /** Takes up what earlier pages left unanswered, the oldest first; of pages still there, when they are gone. */
   async resume() {
-    const all = ((await stored('readonly', (store) => store.getAll())) ?? []).filter(({ card }) => card === this.card);
-    const left = [];
-    for (const edit of all) if (await isGone(edit.page)) left.push(edit);
-    left.sort((one, other) => one.made - other.made);
-    left.forEach((edit) => Object.assign(edit, { page }));
-    this.waiting = [...left, ...this.waiting];
-    left.forEach((edit) => this.#keep(edit));
+    const others = new Set((await this.#left()).map((edit) => edit.page));
+    for (const other of others) {
+      const gone = await held(other, (lock) => lock && this.#adopt(other).then(() => true), { ifAvailable: true });
+      if (!gone) held(other, () => this.#adopt(other).then(() => this.#run()));
+    }
+    const left = this.waiting.filter(({ adopted }) => adopted);
+    // Before what was typed here while they were looked for.
+    this.waiting.sort((one, other) => Boolean(other.adopted) - Boolean(one.adopted) || one.made - other.made);
     this.#go();
     return left.length;
+  }
+
+  async #left() {
+    const all = (await stored('readonly', (store) => store.getAll())) ?? [];
+    return all.filter((edit) => edit.card === this.card && edit.page !== page);
+  }
+
+  async #adopt(other) {
+    const left = (await this.#left()).filter((edit) => edit.page === other);
+    left.sort((one, next) => one.made - next.made);
+    left.forEach((edit) => this.#keep(Object.assign(edit, { page, adopted: true })));
+    this.waiting.push(...left);
   }
 
   /** Adds one. What goes on in the same stay in a field goes with what was typed there, as long as that still waits. */
