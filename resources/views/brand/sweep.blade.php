@@ -1,4 +1,4 @@
-{{-- A change of many cards; while it is on its way, how far it is. --}}
+{{-- A change of many cards; while it is on its way, how far it is. What has the focus keeps it by its id. --}}
 <li @if ($sweep->isOnItsWay()) hx-get="{{ route('sweep', $sweep->id) }}" hx-trigger="every 1s" hx-target="this"
   hx-select="unset" hx-sync="this:replace" hx-swap="outerHTML" @endif>
   <time class="measure" datetime="{{ $sweep->created_at->toIso8601String() }}"
@@ -14,7 +14,8 @@
   @if ($sweep->undone_at)
     <span class="help">{{ $sweep->isOnItsWay() ? 'being taken back' : 'taken back' }}</span>
   @elseif($sweep->isNewest())
-    <form method="post" action="{{ route('sweep.undo', $sweep->id) }}">@csrf<button class="btn btn-plain">Take
+    <form method="post" action="{{ route('sweep.undo', $sweep->id) }}">@csrf<button id="take-back-{{ $sweep->id }}"
+        class="btn btn-plain">Take
         back</button></form>
   @endif
 </li>
