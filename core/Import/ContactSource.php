@@ -45,7 +45,7 @@ final class ContactSource
     /** @throws Refusal */
     private static function read(string $vcard): VCard
     {
-        if (preg_match_all('/\R(?![ \t])/', $vcard) > self::MOST_LINES
+        if (preg_match_all('/\n(?![ \t])/', $vcard) > self::MOST_LINES
             || preg_match_all('/[;,:="]/', $vcard) > self::MOST_PARTS) {
             throw Refusal::because('This contact holds more than a card could show: export the one person alone.');
         }

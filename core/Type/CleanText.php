@@ -48,7 +48,7 @@ final class CleanText
      */
     public static function several(mixed $given, int $most, \Closure $read): array
     {
-        $given = is_string($given) ? preg_split('/\R/', self::utf8($given, 'text')) : $given;
+        $given = is_string($given) ? preg_split('/\R/u', self::utf8($given, 'text')) : $given;
         if (! is_array($given)) {
             throw Refusal::because('This is text, one item a line.');
         }

@@ -149,6 +149,39 @@ final class ArchitectureTest extends TestCase
         $this->assertSame([], $long);
     }
 
+    /**
+     * What reads single bytes takes letters for line ends and spaces: Århus, их and 本公司 have the byte 0x85. Patterns
+     * with letters or white space beyond ASCII read characters.
+     */
+    public function test_patterns_read_letters_and_not_bytes(): void
+    {
+        $bytes = [];
+        foreach ([...Source::in('core'), ...Source::in('app')] as $path => $source) {
+            foreach ([...$source->nodes(Expr\BinaryOp\Concat::class), ...$source->nodes(Scalar\String_::class)] as $node) {
+                self::readsBytes(self::written($node)) && $bytes[] = "$path {$node->getStartLine()}";
+            }
+        }
+        $this->assertSame([], $bytes);
+        $this->assertTrue(self::readsBytes('/\R/') && self::readsBytes('~[^\h]+~i') && self::readsBytes('#é|x#'));
+        $this->assertFalse(self::readsBytes('/\R/u') || self::readsBytes('/\s+/') || self::readsBytes('é'));
+    }
+
+    private static function readsBytes(string $text): bool
+    {
+        return preg_match('~^([/#\~%]).*\1([a-zA-Z]*)$~s', $text, $pattern) === 1 && ! str_contains($pattern[2], 'u')
+            && preg_match('/\\\\[RhHvVXNpP]|\\\\x\{|[^\x00-\x7f]/', $text) === 1;
+    }
+
+    /** A text as it is written in code, what is only known at run time left out. */
+    private static function written(Expr $node): string
+    {
+        return match (true) {
+            $node instanceof Expr\BinaryOp\Concat => self::written($node->left).self::written($node->right),
+            $node instanceof Scalar\String_ => $node->value,
+            default => '',
+        };
+    }
+
     public function test_methods_are_short_and_have_few_paths(): void
     {
         $lines = $paths = [];
