@@ -36,8 +36,8 @@ final class BoundedMarkup
 
     /** Hold text up to their end tag, whatever it looks like: as it is, as words, or nothing a reader sees. */
     private const TEXT = [
-        'script' => 'raw', 'style' => 'raw', 'title' => 'words', 'textarea' => 'words', 'xmp' => '', 'iframe' => '',
-        'noembed' => '', 'noframes' => '', 'plaintext' => '',
+        'script' => 'raw', 'style' => 'raw', 'title' => 'words', 'textarea' => 'words', 'xmp' => 'words',
+        'plaintext' => 'words', 'iframe' => '', 'noembed' => '', 'noframes' => '',
     ];
 
     private string $out = '';
@@ -155,6 +155,7 @@ final class BoundedMarkup
     private function element(string $name, string $attributes, bool $closed): void
     {
         $this->elements++;
+        $name = self::whole($name);
         // It is UTF-8 whatever it says, and what it says would be believed.
         $tag = $name === 'meta' && stripos($attributes, 'charset') !== false ? '' : "<$name$attributes";
         if (isset(self::TEXT[$name])) {
@@ -168,6 +169,12 @@ final class BoundedMarkup
         } else {
             $this->over[sprintf('nested more than %d deep', OpenElements::DEPTH)] = true;
         }
+    }
+
+    /** A name the parser does not halve: it takes what stands before a colon away, and o:p for a paragraph. */
+    private static function whole(string $name): string
+    {
+        return str_starts_with($name, 'v:') ? $name : str_replace(':', '-', $name);
     }
 
     private function text(string $name): string
@@ -189,7 +196,7 @@ final class BoundedMarkup
         } else {
             $this->skip('~>~', 2);
         }
-        $name = strtolower($tag[1] ?? '');
+        $name = self::whole(strtolower($tag[1] ?? ''));
         if ($this->open->end($name)) {
             $this->out .= "</$name>";
         } elseif ($name === 'p') {

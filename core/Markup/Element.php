@@ -64,6 +64,24 @@ final class Element
         return $top;
     }
 
+    /** Levels of elements within it. */
+    public function depth(): int
+    {
+        $deepest = 0;
+        $open = [[$this, 0]];
+        while (($next = array_pop($open)) !== null) {
+            [$element, $depth] = $next;
+            $deepest = max($deepest, $depth);
+            foreach ($element->children as $child) {
+                if ($child instanceof self) {
+                    $open[] = [$child, $depth + 1];
+                }
+            }
+        }
+
+        return $deepest;
+    }
+
     /** What it says, lines of blocks parted. */
     public function words(): string
     {

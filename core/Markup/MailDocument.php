@@ -37,6 +37,15 @@ final class MailDocument
     /** Shapes of VML, no elements of HTML: the parser drops their prefix. */
     private const SHAPES = ['roundrect', 'rect', 'oval', 'textbox', 'fill'];
 
+    /** Of those left out, what stands in a form or in place of a player: words a reader would see. */
+    private const WORDS = [
+        'applet', 'audio', 'canvas', 'math', 'noscript', 'object', 'plaintext', 'portal', 'select', 'textarea', 'video',
+        'xmp',
+    ];
+
+    /** No element of mail, but of a line of its own. */
+    private const LINES = ['dir', 'fieldset', 'hgroup', 'legend', 'marquee', 'menu', 'optgroup', 'option', 'search'];
+
     /** Left out as everywhere, and so not worth a word. */
     private const USUAL = ['head' => 1, 'meta' => 1, 'title' => 1];
 
@@ -49,20 +58,34 @@ final class MailDocument
      * @param  Element  $body  named `body`
      * @param  int  $bytes  of the source
      * @param  list<string>  $over  what of it was over a bound and left out, in words
+     * @param  list<string>  $gone  elements left out with all they hold
      */
     private function __construct(
         public readonly Element $body,
         public readonly int $bytes,
         public readonly array $over,
+        private readonly array $gone,
     ) {
     }
 
     /** @param  bool  $word  what is written for the Word engine alone counts, what is hidden from it does not */
     public static function parse(string $html, bool $word = false): self
     {
+        return self::made($html, $word, self::GONE);
+    }
+
+    /** Every word of it that a reader would see, whatever element it stands in; nothing is played, sent or run. */
+    public static function words(string $html): self
+    {
+        return self::made($html, false, array_values(array_diff(self::GONE, self::WORDS)));
+    }
+
+    /** @param  list<string>  $gone */
+    private static function made(string $html, bool $word, array $gone): self
+    {
         $whole = ConditionalComments::resolve(CharacterSet::utf8(substr($html, 0, self::MOST)), $word);
         $bounded = BoundedMarkup::of($whole);
-        $document = new self(new Element('body'), strlen($html), $bounded->over());
+        $document = new self(new Element('body'), strlen($html), $bounded->over(), $gone);
         $document->read(self::tree(self::inside($bounded->html())));
         $document->flatten();
 
@@ -143,7 +166,7 @@ final class MailDocument
 
             return null;
         }
-        if ($name === 'head' || in_array($name, self::GONE, true)) {
+        if ($name === 'head' || in_array($name, $this->gone, true)) {
             foreach ($name === 'head' ? $given->getElementsByTagName('style') : [] as $style) {
                 $this->css .= $style->textContent."\n";
             }
@@ -156,7 +179,7 @@ final class MailDocument
             array_push($this->body->style, ...StyleReader::declarations($given->getAttribute('style')));
         }
         if ($name === 'body' || ! in_array($name, self::ELEMENTS, true) || $given->hasAttribute('data-inside')) {
-            return new Element('');
+            return new Element(in_array($name, self::LINES, true) ? 'div' : '');
         }
         $style = StyleReader::declarations($given->getAttribute('style'));
         $element = new Element($name, self::attributes($given), $style);

@@ -15,8 +15,14 @@ final class MailVocabulary
         'img' => ['src', 'width', 'height', 'alt', 'border', 'style'],
     ];
 
-    /** What own HTML may hold beside those. */
+    /** What own HTML may hold beside those, or more of. */
     public const OWN_ELEMENTS = [
+        'td' => ['valign', 'align', 'bgcolor', 'height', 'width', 'colspan', 'rowspan', 'style'],
+        'tbody' => [],
+        'tr' => ['valign', 'align', 'bgcolor', 'style'],
+        'table' => [
+            'role', 'cellpadding', 'cellspacing', 'border', 'align', 'bgcolor', 'width', 'lang', 'dir', 'style',
+        ],
         'p' => ['style'],
         'br' => [],
         'b' => ['style'],
@@ -25,7 +31,7 @@ final class MailVocabulary
         'em' => ['style'],
         'u' => ['style'],
         'ul' => ['style'],
-        'ol' => ['style'],
+        'ol' => ['start', 'style'],
         'li' => ['style'],
         'div' => ['style', 'align'],
         'hr' => ['style'],

@@ -157,7 +157,8 @@ final class ArchitectureTest extends TestCase
     {
         $bytes = [];
         foreach ([...Source::in('core'), ...Source::in('app')] as $path => $source) {
-            foreach ([...$source->nodes(Expr\BinaryOp\Concat::class), ...$source->nodes(Scalar\String_::class)] as $node) {
+            $texts = [...$source->nodes(Expr\BinaryOp\Concat::class), ...$source->nodes(Scalar\String_::class)];
+            foreach ($texts as $node) {
                 self::readsBytes(self::written($node)) && $bytes[] = "$path {$node->getStartLine()}";
             }
         }

@@ -10,22 +10,23 @@ use InkyCard\Card\Kind\Kinds;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Handover\ContactCard;
-use InkyCard\Import\ContactSource;
 use InkyCard\Handover\Parcel;
+use InkyCard\Import\ContactSource;
 use InkyCard\Import\HtmlSource;
 use InkyCard\Import\TextSource;
 use InkyCard\Layout\Sheet;
 use InkyCard\Markup\MailDocument;
-use Sabre\VObject\Document;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Sabre\VObject\Document;
 
 /** Words of every script come out of every field, and of every way in and out, letter by letter. */
 final class ScriptsTest extends TestCase
 {
     /** With the bytes 0x85 and 0xA0 in them, which are white space to what reads single bytes. */
     private const WORDS = [
-        'Århus', 'Spółka', 'их', '本公司', 'عام', 'Voilà', 'Łódź', 'Ελλάδα', 'नमस्ते', 'ภาษาไทย', '대한민국', 'Straße', 'Žluťoučký',
+        'Århus', 'Spółka', 'их', '本公司', 'عام', 'Voilà', 'Łódź', 'Ελλάδα', 'नमस्ते', 'ภาษาไทย', '대한민국', 'Straße',
+        'Žluťoučký',
     ];
 
     /** Letters in one word of a run. */
@@ -73,11 +74,14 @@ final class ScriptsTest extends TestCase
         $all = fn (array $facts): string => implode("\n", array_merge(
             ...array_map(fn ($fact) => array_filter($fact->fields, is_string(...)), $facts),
         ));
-        yield 'HTML' => [fn (string $it) => MailDocument::parse((new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card($it))))->body->words()];
+        $composer = new HtmlComposer(Samples::pictures());
+        $seen = fn (Card $card): string => MailDocument::parse($composer->compose(Sheet::of($card)))->body->words();
+        yield 'HTML' => [fn (string $it) => $seen($card($it))];
         yield 'plain text' => [fn (string $it) => PlainTextComposer::compose(Sheet::of($card($it)))];
         yield 'JSON' => [fn (string $it) => CardJson::decode(CardJson::encode($card($it)))->pieces[0]->text('text')];
         yield 'a change told' => [fn (string $it) => (new FillPiece('p1', ['text' => $it]))->words($card('Other'))];
-        yield 'contact' => [fn (string $it) => $all(ContactSource::facts(ContactCard::text($parcel($card($it)), Document::VCARD40), 'GB'))];
+        $contact = fn (Card $card): string => ContactCard::text($parcel($card), Document::VCARD40);
+        yield 'contact' => [fn (string $it) => $all(ContactSource::facts($contact($card($it)), 'GB'))];
         yield 'text read in' => [fn (string $it) => $all(TextSource::facts("$it\nmaren@quillfern.example", 'GB'))];
         yield 'HTML read in' => [fn (string $it) => $all(HtmlSource::facts("<p>$it<br>maren@x.example</p>", 'GB'))];
     }

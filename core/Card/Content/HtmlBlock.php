@@ -23,13 +23,7 @@ final readonly class HtmlBlock extends AbstractBlock
      */
     public function lines(): array
     {
-        $parted = (string) preg_replace('#<br[^>]*>|</?(?:p|div|tr|li|ul|ol|table|hr)\b[^>]*>#i', "\n", $this->html);
-        $lines = array_map(
-            fn (string $line) => trim(html_entity_decode(strip_tags($line), ENT_QUOTES | ENT_HTML5, 'UTF-8')),
-            explode("\n", $parted),
-        );
-
-        return array_values(array_filter($lines, fn (string $line) => $line !== ''));
+        return OwnMarkup::lines($this->html);
     }
 
     /**

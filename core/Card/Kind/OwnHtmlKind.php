@@ -28,26 +28,59 @@ final class OwnHtmlKind extends AbstractKind
         return [
             new Field(
                 'html', 'HTML', 'paragraphs',
-                'Scripts, forms, classes and positions are taken out; the proof names what was.',
+                'Scripts, classes and positions are taken out; words always stay. What was changed is said below it.',
                 '<b>Open garden day</b> on 22 May',
             ),
         ];
     }
 
-    /** `dropped` lists what was taken out; kept while the markup stays as it is. */
+    /**
+     * `given` is the markup as it was typed where it had to be changed, `dropped` what was taken out of it and
+     * `rewritten` which tags became which; kept while the markup stays what became of it.
+     */
     public function accept(array $fields, string $country): array
     {
         $given = $fields['html'] ?? '';
         if ($given === '') {
-            return ['html' => '', 'dropped' => []];
+            return ['html' => '', 'dropped' => [], 'rewritten' => [], 'given' => ''];
         }
         $own = Refusal::at('/html', fn () => OwnMarkup::clean($given));
-        $before = $fields['dropped'] ?? [];
-        if (! is_array($before) || $before !== array_filter($before, is_string(...))) {
-            throw Refusal::because('What was dropped is a list of names.', '/dropped');
+        $before = self::words($fields);
+        $became = fn (): string => Refusal::at('/given', fn () => OwnMarkup::clean($before['given']))->html;
+        if ($own->html === $given && ($before['given'] === '' || $became() === $given)) {
+            return ['html' => $given] + $before;
         }
+        $rewritten = array_map(
+            fn (string $was, string $is) => $is === '' ? "$was → its words alone" : "$was → $is",
+            array_keys($own->rewritten), $own->rewritten,
+        );
+        $same = $own->dropped === [] && $rewritten === [];
 
-        return ['html' => $own->html, 'dropped' => $own->html === $given ? array_values($before) : $own->dropped];
+        return [
+            'html' => $own->html, 'dropped' => $own->dropped, 'rewritten' => $rewritten, 'given' => $same ? '' : $given,
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @return array{dropped: list<string>, rewritten: list<string>, given: string}
+     *
+     * @throws Refusal
+     */
+    private static function words(array $fields): array
+    {
+        $lists = [];
+        foreach (['dropped', 'rewritten'] as $name) {
+            $list = $fields[$name] ?? [];
+            if (! is_array($list) || $list !== array_filter($list, is_string(...))) {
+                throw Refusal::because('What was changed is a list of names.', "/$name");
+            }
+            $lists[$name] = array_values($list);
+        }
+        $given = $fields['given'] ?? '';
+
+        return ['dropped' => $lists['dropped'], 'rewritten' => $lists['rewritten'],
+            'given' => is_string($given) ? $given : throw Refusal::because('It is text.', '/given')];
     }
 
     public function content(Filled $piece, CardContext $card): array

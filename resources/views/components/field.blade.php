@@ -40,8 +40,19 @@
   @if ($field->help)
     <p class="help">{{ $field->help }}</p>
   @endif
-  @if ($field->name === 'html' && ($piece->fields['dropped'] ?? []) !== [])
-    <p class="help">Taken out: {{ implode(', ', $piece->fields['dropped']) }}.</p>
+  @if ($field->name === 'html' && $piece->text('given') !== '')
+    @if ($piece->lines('dropped') !== [])
+      <p class="help">Taken out: {{ implode(', ', $piece->lines('dropped')) }}.</p>
+    @endif
+    <details class="given" id="given-{{ $piece->id }}">
+      <summary>As you pasted it, and what was changed</summary>
+      <ul class="help">
+        @foreach ($piece->lines('rewritten') as $change)
+          <li><code>{{ $change }}</code></li>
+        @endforeach
+      </ul>
+      <pre tabindex="0" aria-label="The HTML as you pasted it">{{ $piece->text('given') }}</pre>
+    </details>
   @endif
   @include('bench.error')
 </div>

@@ -19,7 +19,7 @@ final class PieceController extends AbstractEditController
     public function fill(Request $request, Library $library, int $card, string $piece): Response
     {
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
-        $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped']);
+        $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped', 'rewritten', 'given']);
         $make = function () use ($request, $library, $card, $piece, $fields): Edit\FillPiece {
             // What it was before is asked for where a picture comes alone: typing is to be answered at once.
             if ($request->hasFile('upload') || $request->has('pick')) {
