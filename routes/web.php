@@ -140,6 +140,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/samples/hide', [Edit\DocumentController::class, 'hideSamples'])->name('edit.samples');
         Route::post('/pieces', [Edit\OrderController::class, 'add'])->name('edit.add');
         Route::post('/pieces/{piece}', [Edit\PieceController::class, 'fill'])->name('edit.fill');
+        Route::post('/pieces/{piece}/own', [Edit\PieceController::class, 'keepSample'])->name('edit.own');
         Route::post('/pieces/{piece}/shown', [Edit\OrderController::class, 'show'])->name('edit.show');
         Route::post('/pieces/{piece}/move', [Edit\OrderController::class, 'move'])->name('edit.move');
         Route::post('/tuning', [Edit\StyleController::class, 'tuneSeveral'])->name('edit.several');

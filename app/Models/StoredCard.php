@@ -16,6 +16,7 @@ use InkyCard\Card\Edit\BulkEdit;
 use InkyCard\Card\Edit\Edit;
 use InkyCard\Layout\PictureFit;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 
 /**
  * A card with all its revisions, a tree of which `head` is the current one.
@@ -142,9 +143,10 @@ final class StoredCard extends Model
         return $this->current ??= Revision::of($this->revisions()->where('number', $this->head)->sole());
     }
 
+    /** As readers get it today. */
     public function document(): Document
     {
-        return CardJson::restore($this->revision()->document);
+        return CardJson::restore($this->revision()->document)->on(Day::at(now()));
     }
 
     /**

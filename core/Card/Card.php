@@ -9,6 +9,7 @@ use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Style;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use InkyCard\Type\CleanText;
 
 /** An e-mail signature being designed. Edits return a new card. */
@@ -31,6 +32,7 @@ final readonly class Card
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
      * @param  ?Tagging  $tags  campaign tags on its links; null for none
      * @param  bool  $counted  clicks of its links are counted
+     * @param  ?Day  $today  what ended before it is not on the card; null where days do not matter
      */
     private function __construct(
         public string $name,
@@ -42,6 +44,7 @@ final readonly class Card
         public array $unknown,
         public ?Tagging $tags,
         public bool $counted,
+        public ?Day $today,
     ) {
         $this->context = new CardContext($style, $this->named()?->fact() ?? '');
     }
@@ -62,6 +65,7 @@ final readonly class Card
         array $unknown = [],
         ?Tagging $tags = null,
         bool $counted = false,
+        ?Day $today = null,
     ): self {
         $name = Refusal::at('/name', fn () => CleanText::of($name, self::MAX_NAME, 'card name'));
         if ($name === '') {
@@ -75,7 +79,7 @@ final readonly class Card
         }
         self::mustFit($pieces);
 
-        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted);
+        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted, $today);
     }
 
     /**
@@ -107,6 +111,31 @@ final readonly class Card
         return self::of(...[...array_diff_key(get_object_vars($this), ['context' => 0]), ...$changes]);
     }
 
+    /** As readers get it on a day. */
+    public function on(Day $today): self
+    {
+        return $this->with(['today' => $today]);
+    }
+
+    /** Whether its last day is over. */
+    public function hasEnded(Piece $piece): bool
+    {
+        return $this->today !== null && $piece->kind->window($piece)?->isOver($this->today) === true;
+    }
+
+    /** Why a piece that is shown is not on the card, in a sentence; empty where it is, or where nothing is in it. */
+    public function absence(Piece $piece): string
+    {
+        $lacking = $piece->lacking();
+
+        return match (true) {
+            $lacking !== [] => 'Not on the card yet: “'.$lacking[0]->label.'” is empty.',
+            $this->hasEnded($piece) => 'No longer on the card: its last day was '
+                .$piece->kind->window($piece)?->until?->words().'.',
+            default => '',
+        };
+    }
+
     /** @throws Refusal when there is no such piece */
     public function piece(string $id): Piece
     {
@@ -136,9 +165,7 @@ final readonly class Card
     /** @return list<Piece> shown pieces that still hold a starter's made-up value */
     public function samples(): array
     {
-        return array_values(
-            array_filter($this->pieces, fn (Piece $piece) => $piece->shown && $piece->sample && ! $piece->isBlank()),
-        );
+        return array_values(array_filter($this->filled(), fn (Piece $piece) => $piece->samples() !== []));
     }
 
     /** Whether readers see a piece: it is shown, and the arrangement has a place for it. */
@@ -189,7 +216,9 @@ final readonly class Card
     /** @return list<Block> the same with its links as its maker gave them */
     public function untagged(Piece $piece): array
     {
-        return $piece->kind->content($piece, $this->context);
+        $absent = $piece->lacking() !== [] || $this->hasEnded($piece);
+
+        return $absent ? [] : $piece->kind->content($piece, $this->context);
     }
 
     /** @return array<string, string> `utm_source` and so on => value, for links of a piece; empty for none */

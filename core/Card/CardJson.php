@@ -150,7 +150,7 @@ final class CardJson
                 ),
             $known + self::unknown($fields, array_keys($known)),
             self::truth($document, 'shown', true),
-            self::truth($document, 'sample', false),
+            self::madeUp($document, Piece::facts($kind, $known)),
             $joined,
             FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
                 ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
@@ -170,11 +170,36 @@ final class CardJson
             'zone' => $piece->zone->value,
             'fields' => (object) $piece->fields,
             'shown' => $piece->shown ? null : false,
-            'sample' => $piece->sample ?: null,
+            'sample' => $piece->madeUp === []
+                ? null
+                : ($piece->madeUp == Piece::facts($piece->kind, $piece->fields) ?: (object) $piece->madeUp),
             'joined' => $piece->joined,
             'filledBy' => $piece->filledBy === FilledBy::Free ? null : $piece->filledBy->value,
             'tuning' => $piece->tuning->toArray() ?: null,
         ], fn ($value) => $value !== null) + $piece->unknown;
+    }
+
+    /**
+     * `true` for all it says, or an object of the fields that are made up.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  array<string, mixed>  $facts
+     * @return array<string, mixed>
+     */
+    private static function madeUp(array $document, array $facts): array
+    {
+        $given = $document['sample'] ?? false;
+        if (is_bool($given)) {
+            return $given ? $facts : [];
+        }
+        $madeUp = self::asObject($given) ?? throw Refusal::because('A sample is true, or an object.', '/sample');
+        foreach ($madeUp as $value) {
+            if (! is_string($value) && (! is_array($value) || $value !== array_filter($value, is_string(...)))) {
+                throw Refusal::because('What was made up is text.', '/sample');
+            }
+        }
+
+        return $madeUp;
     }
 
     /**

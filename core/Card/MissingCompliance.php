@@ -38,7 +38,9 @@ final readonly class MissingCompliance
     /** @param  array<int, Piece>  $shown */
     private static function isLicensed(array $shown): bool
     {
-        return array_filter($shown, fn (Piece $piece) => $piece->can(Capability::Licence) && ! $piece->sample) !== [];
+        $own = fn (Piece $piece): bool => $piece->can(Capability::Licence) && $piece->samples() === [];
+
+        return array_filter($shown, $own) !== [];
     }
 
     /** Its words in full and every document, in one piece or several. */

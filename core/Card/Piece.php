@@ -3,6 +3,7 @@
 namespace InkyCard\Card;
 
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\Field;
 use InkyCard\Card\Kind\Filled;
 use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Zone;
@@ -14,7 +15,7 @@ final readonly class Piece implements Filled
     /**
      * @param  string  $id  unique on its card
      * @param  array<string, mixed>  $fields  as its kind accepts them, plus keys this version does not know
-     * @param  bool  $sample  still holds a starter's made-up value
+     * @param  array<string, mixed>  $madeUp  field => what a starter made up for it, a text or lines
      * @param  FilledBy  $filledBy  matters on a card shared by a team
      * @param  ?string  $joined  separator when it follows the previous piece on the same line; null for a line of its
      *                           own
@@ -26,7 +27,7 @@ final readonly class Piece implements Filled
         public Zone $zone,
         public array $fields,
         public bool $shown,
-        public bool $sample,
+        public array $madeUp,
         public ?string $joined,
         public FilledBy $filledBy,
         public Tuning $tuning,
@@ -42,6 +43,60 @@ final readonly class Piece implements Filled
     public function with(array $changes): self
     {
         return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** @return list<string> fields that still say what a starter made up, or one line of it */
+    public function samples(): array
+    {
+        return array_keys(array_filter($this->madeUp, function (mixed $madeUp, string $field): bool {
+            $value = $this->fields[$field] ?? '';
+
+            return is_array($value) && is_array($madeUp)
+                ? array_intersect($value, $madeUp) !== []
+                : $value !== '' && self::source($value) === self::source($madeUp);
+        }, ARRAY_FILTER_USE_BOTH));
+    }
+
+    /** A picture is the same whatever part of it is shown. */
+    private static function source(mixed $value): mixed
+    {
+        return is_string($value) && str_starts_with($value, 'sample:') ? strtok($value, '#') : $value;
+    }
+
+    /** The same with what a starter made up still in it, and nothing else held to be made up. */
+    public function pruned(): self
+    {
+        return $this->with(['madeUp' => array_intersect_key($this->madeUp, array_flip($this->samples()))]);
+    }
+
+    /**
+     * What it says of somebody or something, not how it is shown.
+     *
+     * @param  array<string, mixed>  $fields  as its kind accepts them
+     * @return array<string, mixed> field => value; those with nothing in them left out
+     */
+    public static function facts(Kind $kind, array $fields): array
+    {
+        $facts = [];
+        foreach ($kind->fields() as $field) {
+            $value = $fields[$field->name] ?? '';
+            if (! in_array($field->input, ['choice', 'pixels'], true) && $value !== '' && $value !== []) {
+                $facts[$field->name] = $value;
+            }
+        }
+
+        return $facts;
+    }
+
+    /** @return list<Field> without which it is not on the card, while others are filled */
+    public function lacking(): array
+    {
+        $facts = self::facts($this->kind, $this->fields);
+        $needs = $facts === [] ? [] : array_diff($this->kind->needs(), array_keys($facts));
+
+        return array_values(array_filter(
+            $this->kind->fields(), fn (Field $field) => in_array($field->name, $needs, true),
+        ));
     }
 
     /** A text field's value; empty when absent. */

@@ -30,6 +30,8 @@ use InkyCard\Time\Day;
 /** A card under proof: what its checks look at, each worked out when first asked for and once. */
 final class Subject
 {
+    public readonly Card $card;
+
     public readonly Sheet $sheet;
 
     private ?string $named = null;
@@ -57,7 +59,7 @@ final class Subject
      * @param  array<string, string>  $moved  address => where it passes on to
      */
     public function __construct(
-        public readonly Card $card,
+        Card $card,
         public readonly Brand $brand,
         public readonly Day $today,
         private readonly PictureSources $pictures,
@@ -65,7 +67,8 @@ final class Subject
         public readonly array $verdicts = [],
         public readonly array $moved = [],
     ) {
-        $this->sheet = Sheet::of($card);
+        $this->card = $card->on($today);
+        $this->sheet = Sheet::of($this->card);
     }
 
     /** The export with its elements named by piece. */

@@ -10,12 +10,14 @@ use InkyCard\Card\Difference;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -330,7 +332,8 @@ final class CardTest extends TestCase
             $role = array_values(
                 array_filter(
                     $card->pieces,
-                    fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\AbstractLineKind && $piece->sample,
+                    fn ($piece) => $piece->kind instanceof \InkyCard\Card\Kind\AbstractLineKind
+                        && $piece->samples() !== [],
                 ),
             )[0];
             $same = (new Edit\FillPiece($role->id, ['text' => $role->text('text')]))->apply($card);
@@ -339,6 +342,59 @@ final class CardTest extends TestCase
             $this->assertSame(count($card->samples()) - 1, count($typed->samples()));
             $this->assertSame([], (new Edit\HideSamples)->apply($card)->samples());
         }
+    }
+
+    /** What was made up for one field is not somebody's own because another was filled. */
+    public function test_a_sample_is_one_by_field_and_by_line(): void
+    {
+        $card = Samples::card(['pieces' => [
+            ['id' => 'p1', 'kind' => 'button', 'sample' => true,
+                'fields' => ['words' => 'Book a visit', 'address' => 'made-up.example/book', 'form' => 'button']],
+            ['id' => 'p2', 'kind' => 'profiles', 'sample' => true,
+                'fields' => ['links' => ['linkedin.com/in/made', 'instagram.com/up']]],
+        ]]);
+        $samples = fn (Card $card): array => array_map(fn ($piece) => $piece->samples(), $card->pieces);
+        $card = (new Edit\FillPiece('p1', ['words' => 'Mine']))->apply($card);
+        $card = (new Edit\FillPiece('p2', ['links' => "linkedin.com/in/mine\ninstagram.com/up"]))->apply($card);
+        $this->assertSame([['address'], ['links']], $samples($card));
+        $this->assertSame([['address'], ['links']], $samples(CardJson::decode(CardJson::encode($card))));
+        $this->assertSame(['p1', 'p2'], array_column($card->samples(), 'id'));
+        $this->assertSame([[], ['links']], $samples((new Edit\KeepSample('p1'))->apply($card)));
+        $card = (new Edit\FillPiece('p1', ['address' => 'quillfern.example/book']))->apply($card);
+        $card = (new Edit\FillPiece('p2', ['links' => 'linkedin.com/in/mine']))->apply($card);
+        $this->assertSame([], $card->samples());
+    }
+
+    public function test_an_added_piece_holds_what_is_known_unless_the_card_says_it_already(): void
+    {
+        $brand = Brand::of(['lines' => ['company' => 'Quillfern', 'web' => 'quillfern.example']]);
+        $known = new Standing($brand, 'Maren');
+        $card = Samples::card(['pieces' => [['id' => 'p1', 'kind' => 'name', 'fields' => ['text' => 'Maren']]]]);
+        foreach (['company', 'web', 'name', 'tagline'] as $kind) {
+            $card = (new Edit\AddPiece(Kinds::of($kind), $known))->apply($card);
+        }
+        $this->assertSame(
+            ['Maren', 'Quillfern', 'quillfern.example', '', ''],
+            array_map(fn ($piece) => $piece->summary(), $card->pieces),
+        );
+    }
+
+    public function test_what_has_ended_is_no_longer_on_the_card_and_a_call_without_its_address_not_yet(): void
+    {
+        $offer = ['words' => 'Plans', 'address' => 'quillfern.example/spring', 'ends' => '2026-11-24'];
+        $card = Samples::card(['pieces' => [
+            ['id' => 'p1', 'kind' => 'offer', 'fields' => $offer],
+            ['id' => 'p2', 'kind' => 'button', 'fields' => ['words' => 'Book a visit']],
+        ]]);
+        $this->assertCount(1, $card->content($card->pieces[0]));
+        $this->assertCount(1, $card->on(Day::parse('2026-11-24'))->content($card->pieces[0]));
+        $after = $card->on(Day::parse('2026-11-25'));
+        $this->assertSame([], $after->content($card->pieces[0]));
+        $this->assertSame(
+            'No longer on the card: its last day was 24 November 2026.', $after->absence($card->pieces[0]),
+        );
+        $this->assertSame('Not on the card yet: “Where it leads” is empty.', $card->absence($card->pieces[1]));
+        $this->assertStringNotContainsString('today', CardJson::encode($after));
     }
 
     public function test_every_bad_field_of_one_edit_is_named(): void

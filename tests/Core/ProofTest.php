@@ -252,6 +252,17 @@ final class ProofTest extends TestCase
             'call-front-page',
             $piece('button', ['address' => 'https://quillfern.example/contact'] + $call),
         ];
+        yield 'vague' => [
+            'call-vague', $piece('textlink', ['words' => 'Click here!', 'address' => 'quillfern.example/see']),
+        ];
+        yield 'a call without its address' => ['lacking', $piece('button', ['words' => 'Book a visit'])];
+        yield 'a banner without its link' => [
+            'picture-unlinked', $piece('banner', ['picture' => 'sample:banner-coast', 'alt' => 'Spring plans']),
+        ];
+        yield 'calls as text' => ['calls', ['pieces' => [
+            ['id' => 'x', 'kind' => 'textlink', 'fields' => ['words' => 'One', 'address' => 'quillfern.example/see']],
+            ['id' => 'y', 'kind' => 'booking', 'fields' => ['words' => 'Two', 'address' => 'quillfern.example/b']],
+        ]]];
         yield 'twice' => [
             'links-twice',
             [

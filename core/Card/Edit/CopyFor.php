@@ -38,13 +38,15 @@ final readonly class CopyFor implements Edit
     private function piece(Piece $piece, string $holder): Piece
     {
         $set = fn (string $value) => $piece->with([
-            'fields' => [$piece->kind->mainField() => $value] + $piece->fields, 'sample' => false,
+            'fields' => [$piece->kind->mainField() => $value] + $piece->fields, 'madeUp' => [],
         ]);
 
         return match (true) {
             $piece->can(Capability::Holder) => $set($holder),
             $piece->can(Capability::MailAddress) && $this->email !== '' => $set($this->email),
-            $piece->can(Capability::Personal) && ! $piece->isBlank() => $piece->with(['sample' => true]),
+            $piece->can(Capability::Personal) && ! $piece->isBlank() => $piece->with([
+                'madeUp' => Piece::facts($piece->kind, $piece->fields),
+            ]),
             default => $piece,
         };
     }

@@ -47,7 +47,7 @@ final readonly class FillPiece implements Edit
         return $refusals;
     }
 
-    /** A value somebody typed is no sample any more; the same value confirmed as it was still is. */
+    /** A field somebody filled is no sample any more; the others, and the same value again, still are. */
     private function filled(Card $card): Piece
     {
         $piece = $card->piece($this->id);
@@ -57,6 +57,6 @@ final readonly class FillPiece implements Edit
                 fn () => $piece->kind->accept([...$piece->fields, ...$this->fields], $card->country),
             ) + $piece->fields;
 
-        return $piece->with(['fields' => $fields, 'sample' => $piece->sample && $fields == $piece->fields]);
+        return $piece->with(['fields' => $fields])->pruned();
     }
 }

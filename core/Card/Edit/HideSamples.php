@@ -11,7 +11,7 @@ final readonly class HideSamples implements Edit
     public function apply(Card $card): Card
     {
         return $card->with(['pieces' => array_map(
-            fn (Piece $piece) => $piece->sample ? $piece->with(['shown' => false]) : $piece,
+            fn (Piece $piece) => $piece->samples() !== [] ? $piece->with(['shown' => false]) : $piece,
             $card->pieces,
         )]);
     }

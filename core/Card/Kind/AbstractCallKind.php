@@ -41,6 +41,11 @@ abstract class AbstractCallKind extends AbstractKind
         return 'words';
     }
 
+    public function needs(): array
+    {
+        return ['words', 'address'];
+    }
+
     public function resizes(): array
     {
         return ['button', ...Limits::BUTTON_DRAGGED];
@@ -71,10 +76,9 @@ abstract class AbstractCallKind extends AbstractKind
         ];
     }
 
-    /** A call that leads nowhere is none: it stays off the card until it has words and an address. */
     public function content(Filled $piece, CardContext $card): array
     {
-        if ($piece->text('words') === '' || $piece->text('address') === '') {
+        if ($piece->text('words') === '') {
             return [];
         }
         $style = $card->style;

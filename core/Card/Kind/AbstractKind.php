@@ -94,6 +94,11 @@ abstract class AbstractKind implements Kind
         return 'text';
     }
 
+    public function needs(): array
+    {
+        return [$this->mainField()];
+    }
+
     public function summary(Filled $piece): string
     {
         return $piece->text($this->mainField());

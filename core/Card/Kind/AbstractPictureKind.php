@@ -28,6 +28,11 @@ abstract class AbstractPictureKind extends AbstractKind
         parent::__construct($key, $label, $icon, $purpose, $zone);
     }
 
+    public function needs(): array
+    {
+        return ['picture'];
+    }
+
     public function resizes(): array
     {
         return ['width', ...$this->widths];

@@ -4,6 +4,8 @@ namespace InkyCard\Card\Kind;
 
 final class BannerKind extends AbstractPictureKind
 {
+    protected const CAN = [Capability::Pressed];
+
     public function __construct()
     {
         parent::__construct(

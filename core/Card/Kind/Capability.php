@@ -55,6 +55,9 @@ enum Capability
     /** Such a call that promises something: a page made for it brings most. */
     case Promise;
 
+    /** A picture that is there to be pressed. */
+    case Pressed;
+
     /** To be had until a day. */
     case Offer;
 

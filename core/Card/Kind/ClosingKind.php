@@ -50,6 +50,12 @@ final class ClosingKind extends AbstractPictureKind
         ] + parent::accept($fields, $country);
     }
 
+    /** The phrase stands without a written name, and the other way round. */
+    public function needs(): array
+    {
+        return [];
+    }
+
     public function content(Filled $piece, CardContext $card): array
     {
         $phrase = $piece->text('phrase');

@@ -41,6 +41,11 @@ final class HeadshotKind extends AbstractKind
         ];
     }
 
+    public function needs(): array
+    {
+        return ['picture'];
+    }
+
     public function resizes(): array
     {
         return ['size', ...Limits::HEADSHOT];

@@ -60,6 +60,9 @@ interface Kind
      */
     public function content(Filled $piece, CardContext $card): array;
 
+    /** @return list<string> fields without which it is not on the card, once others of it are filled */
+    public function needs(): array;
+
     /** Its value in a few words, for a list of pieces; empty when nothing is filled in. */
     public function summary(Filled $piece): string;
 

@@ -49,10 +49,15 @@ final class LatestPostKind extends AbstractKind
         ];
     }
 
+    public function needs(): array
+    {
+        return ['title', 'address'];
+    }
+
     public function content(Filled $piece, CardContext $card): array
     {
         [$title, $address, $lead] = [$piece->text('title'), $piece->text('address'), $piece->text('lead')];
-        if ($title === '' || $address === '') {
+        if ($title === '') {
             return [];
         }
         $size = $card->style->sizes->text;

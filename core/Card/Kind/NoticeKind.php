@@ -54,6 +54,12 @@ final class NoticeKind extends AbstractKind
         return ['text' => implode("\n", $paragraphs), 'documents' => $documents];
     }
 
+    /** Documents stand without small print, and the other way round. */
+    public function needs(): array
+    {
+        return [];
+    }
+
     public function content(Filled $piece, CardContext $card): array
     {
         $size = $card->style->sizes->small;

@@ -7,6 +7,8 @@ use InkyCard\Picture\Shape;
 
 final class VideoKind extends AbstractPictureKind
 {
+    protected const CAN = [Capability::Pressed];
+
     public function __construct()
     {
         parent::__construct(

@@ -32,6 +32,11 @@ final class WebKind extends AbstractContactKind
         ];
     }
 
+    public function needs(): array
+    {
+        return ['address'];
+    }
+
     public function content(Filled $piece, CardContext $card): array
     {
         $address = $piece->text('address');

@@ -60,7 +60,7 @@ final readonly class Starter
 
         return array_filter($fields) === [] ? $piece : $piece->with([
             'fields' => $piece->kind->accept([...$piece->fields, ...$fields], $known->brand->country),
-            'sample' => false,
+            'madeUp' => array_diff_key($piece->madeUp, $fields),
         ]);
     }
 }

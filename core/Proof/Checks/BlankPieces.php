@@ -18,7 +18,7 @@ final class BlankPieces extends AbstractCheck
     public function find(Subject $subject): array
     {
         $blank = array_values(array_filter(
-            $subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank(),
+            $subject->card->pieces, fn (Piece $piece) => $piece->shown && $piece->isBlank() && $piece->lacking() === [],
         ));
         if ($blank === []) {
             return [];

@@ -4,6 +4,7 @@
   @include('bench.order')
 @elseif($piece)
   @include('bench.face')
+  @include('bench.state')
   @foreach ($piece->kind->fields() as $field)
     <p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>
   @endforeach

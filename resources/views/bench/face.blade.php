@@ -11,7 +11,10 @@
     <span class="lock" title="Locked: the same on every card of the team"><x-icon name="lock" /><span
         class="visually-hidden">locked</span></span>
   @endif
-  @if ($piece->sample)
+  @if ($piece->shown && $bench->document->absence($piece) !== '')
+    <span class="flag flag-absent">not on the card</span>
+  @endif
+  @if ($piece->samples() !== [])
     <span class="flag" title="A made-up value of the starter: put your own in, or hide it">sample</span>
   @endif
 </span>

@@ -13,6 +13,7 @@
       @endforeach
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </x-edit-form>
+    @include('bench.state')
     {{-- Their form stands once on the page. --}}
     <div class="row-tools">
       <button id="up-{{ $id }}" name="up" value="1" class="btn btn-plain btn-icon" form="edit"

@@ -18,7 +18,7 @@
       <div class="line-row"><label for="line-{{ $key }}">{{ $label }}</label>
         <div><input class="form-control" id="line-{{ $key }}" name="lines[{{ $key }}]"
             inputmode="{{ $mode }}" value="{{ $typed("lines.$key", $lines[$key]) }}"
-            placeholder="{{ $example }}" autocomplete="off" aria-describedby="error-lines-{{ $key }}"
+            placeholder="for example {{ $example }}" autocomplete="off" aria-describedby="error-lines-{{ $key }}"
             @if (isset($refused['lines'][$key])) aria-invalid="true" @endif>
           @if ($help)
             <p class="help">{{ $help }}</p>
@@ -29,7 +29,7 @@
     <div class="line-row"><label for="line-profiles">Networks of the firm</label>
       <div>
         <textarea class="form-control" id="line-profiles" name="lines[profiles]" rows="3" spellcheck="false"
-          placeholder="instagram.com/quillfern.studio" aria-describedby="error-lines-profiles"
+          placeholder="for example instagram.com/quillfern.studio" aria-describedby="error-lines-profiles"
           @if (isset($refused['lines']['profiles'])) aria-invalid="true" @endif
           >{{ $typed('lines.profiles', implode("\n", $lines['profiles'])) }}</textarea>
         <p class="help">One a line. A person's own networks stay on their card beside these.</p>
@@ -39,7 +39,7 @@
     <div class="line-row"><label for="line-own">Each person's own</label>
       <div><input class="form-control" id="line-own" name="lines[own]"
           value="{{ $typed('lines.own', implode(', ', $own)) }}"
-          placeholder="LinkedIn" autocomplete="off" aria-describedby="error-lines-own"
+          placeholder="for example LinkedIn" autocomplete="off" aria-describedby="error-lines-own"
           @if (isset($refused['lines']['own'])) aria-invalid="true" @endif>
         <p class="help">Networks where everybody has a page of their own. For all others one page of the firm stands
           on every card.</p>@include('brand.error', ['part' => 'lines', 'field' => 'own'])

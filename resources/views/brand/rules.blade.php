@@ -20,10 +20,10 @@
         <input type="hidden" name="at" value="{{ $key }}">
         <div><label for="rule-{{ $key }}-trade">Trade</label><input class="form-control"
             id="rule-{{ $key }}-trade" name="rules[trade]" value="{{ $shown('trade', $rule->trade ?? '') }}"
-            placeholder="Registered garden designers" autocomplete="off"></div>
+            placeholder="for example Registered garden designers" autocomplete="off"></div>
         <div><label for="rule-{{ $key }}-role">Binds cards whose role says</label><input class="form-control"
             id="rule-{{ $key }}-role" name="rules[role]" value="{{ $shown('role', $rule->role ?? '') }}"
-            placeholder="designer" autocomplete="off">
+            placeholder="for example designer" autocomplete="off">
           <p class="help">Left empty, it binds every card.</p>
         </div>
         <fieldset>

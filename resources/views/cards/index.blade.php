@@ -93,7 +93,7 @@
             <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
                 class="form-control" name="address" inputmode="email"
                 value="{{ session('misplaced') === $card->id ? old('address') : '' }}"
-                aria-label="Mail address that uses {{ $card->name }}" placeholder="maren@quillfern.example"><select
+                aria-label="Mail address that uses {{ $card->name }}" placeholder="for example maren@quillfern.example"><select
                 class="form-select" name="situation" aria-label="For what">
                 @foreach ($situations as $situation => $called)
                   <option value="{{ $situation }}">{{ $called }}</option>

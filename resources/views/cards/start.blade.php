@@ -37,7 +37,7 @@
         <form method="post" action="{{ route('cards.bring') }}" class="stack">@csrf<div><label for="text">Paste
               it</label>
             <textarea class="form-control" id="text" name="text" rows="5"
-              placeholder="Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147"
+              placeholder="for example&#10;Maren Oakhollow&#10;Principal garden designer&#10;+44 1632 960147"
               aria-describedby="error-text"
               @if (isset($refused['text'])) aria-invalid="true" @endif>{{ is_string(request()->input('text')) ?
                   mb_scrub(request()->input('text')) : '' }}</textarea>

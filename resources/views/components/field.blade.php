@@ -18,7 +18,7 @@
     </select>
   @elseif($field->input === 'lines' || $field->input === 'paragraphs')
     <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
-      rows="{{ max(2, substr_count($value, "\n") + 2) }}" placeholder="{{ $field->example }}" spellcheck="false"
+      rows="{{ max(2, substr_count($value, "\n") + 2) }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif spellcheck="false"
       aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
     <input class="form-control" id="{{ $input }}" name="upload" type="file"
@@ -31,7 +31,7 @@
     <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
-      value="{{ $value }}" placeholder="{{ $field->example }}" autocomplete="off"
+      value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
       spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
   @if ($field->name === 'links')
@@ -39,20 +39,6 @@
   @endif
   @if ($field->help)
     <p class="help">{{ $field->help }}</p>
-  @endif
-  @if ($field->name === 'html' && $piece->text('given') !== '')
-    @if ($piece->lines('dropped') !== [])
-      <p class="help">Taken out: {{ implode(', ', $piece->lines('dropped')) }}.</p>
-    @endif
-    <details class="given" id="given-{{ $piece->id }}">
-      <summary>As you pasted it, and what was changed</summary>
-      <ul class="help">
-        @foreach ($piece->lines('rewritten') as $change)
-          <li><code>{{ $change }}</code></li>
-        @endforeach
-      </ul>
-      <pre tabindex="0" aria-label="The HTML as you pasted it">{{ $piece->text('given') }}</pre>
-    </details>
   @endif
   @include('bench.error')
 </div>

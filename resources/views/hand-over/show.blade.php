@@ -204,7 +204,7 @@
               value="{{ $to->directions($phone, $note) }}">
             <label for="send-to">Send these directions with the card</label><span class="way-buttons"><input
                 class="form-control" id="send-to" name="to" type="email" required
-                placeholder="tobiah@quillfern.example" autocomplete="email"><button
+                placeholder="for example tobiah@quillfern.example" autocomplete="email"><button
                 class="btn btn-line">Send</button></span>
           </form>
           <form method="post" action="{{ route('ready.store') }}">@csrf<input type="hidden" name="name"

@@ -49,7 +49,7 @@
     <p class="help">Your site's own statistics then tell this card's visitors from others.</p>
     @if ($tags)
       <x-tune-row for="tags-campaign" label="Campaign"><input class="form-control" id="tags-campaign"
-          name="tags[campaign]" value="{{ $tags->campaign }}" placeholder="Autumn planting" autocomplete="off"
+          name="tags[campaign]" value="{{ $tags->campaign }}" placeholder="for example Autumn planting" autocomplete="off"
           aria-describedby="error-tags"></x-tune-row>
       @include('bench.error', ['key' => 'tags'])
       <details class="links-patterns">

@@ -37,7 +37,7 @@
         <label for="address"><x-icon name="globe" /> <strong>From an address</strong></label>
         <span class="with-button"><input class="form-control" id="address" name="address" inputmode="url"
             value="{{ is_string(request()->input('address')) ? mb_scrub(request()->input('address')) : '' }}"
-            placeholder="pictures.quillfern.example/spring" autocomplete="off" spellcheck="false"
+            placeholder="for example pictures.quillfern.example/spring" autocomplete="off" spellcheck="false"
             aria-describedby="error-address" @if (isset($refused['address'])) aria-invalid="true" @endif><button
             class="btn btn-line">Fetch</button></span>
         <p class="field-error" id="error-address" @if (isset($refused['address'])) role="alert" @endif>

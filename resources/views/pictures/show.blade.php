@@ -77,7 +77,7 @@
                 name="alt"
                 value="{{ request()->isMethod('post') && is_string(request()->input('alt')) ?
                     mb_scrub(request()->input('alt')) : $picture->alt }}"
-                placeholder="Portrait of Maren Oakhollow in her garden" aria-describedby="error-alt">
+                placeholder="for example Portrait of Maren Oakhollow in her garden" aria-describedby="error-alt">
               @if (isset($refused['alt']))
               <p class="field-error" id="error-alt" role="alert">{{ $refused['alt'] }}</p>@else<p class="help"
                   id="error-alt">Asked for once; each use starts with them. Read where pictures are blocked.</p>
@@ -87,7 +87,7 @@
                 name="rights"
                 value="{{ request()->isMethod('post') && is_string(request()->input('rights')) ?
                     mb_scrub(request()->input('rights')) : $picture->rights }}"
-                placeholder="Taken by us, March" aria-describedby="error-rights">
+                placeholder="for example Taken by us, March" aria-describedby="error-rights">
               @if (isset($refused['rights']))
               <p class="field-error" id="error-rights" role="alert">{{ $refused['rights'] }}</p>@else<p
                   class="help" id="error-rights">A note for yourselves: who made it, under which licence.</p>

@@ -2,9 +2,13 @@
 
 namespace App\Http\Controllers\Edit;
 
+use App\Models\StoredBrand;
+use App\Models\User;
 use Illuminate\Http\Request;
+use InkyCard\Card\Card as Document;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,7 +22,21 @@ final class OrderController extends AbstractEditController
         $request->merge(['open' => $piece]);
 
         return $this->change(
-            $request, $card, $piece, fn () => new Edit\AddPiece(Kinds::of($request->input('kind'))), whole: true,
+            $request, $card, $piece, fn () => new Edit\AddPiece(
+                Kinds::of($request->input('kind')),
+                $this->known(self::member($request), $this->card($card)->document()),
+            ), whole: true,
+        );
+    }
+
+    /** What is known of the firm, and of the member where it is their card. */
+    private function known(User $member, Document $card): Standing
+    {
+        $own = in_array($card->holder(), ['', $member->name], true);
+
+        return new Standing(
+            StoredBrand::in($this->workspace)->document(), $card->holder() ?: $member->name, $own ? $member->email : '',
+            $card->arrangement->hasBand(),
         );
     }
 

@@ -68,6 +68,11 @@ final class PieceController extends AbstractEditController
             + ($wordless && $picture->alt !== '' ? ['alt' => $picture->alt] : []) + $fields;
     }
 
+    public function keepSample(Request $request, int $card, string $piece): Response
+    {
+        return $this->change($request, $card, $piece, fn () => new Edit\KeepSample($piece), whole: true);
+    }
+
     public function tune(Request $request, int $card, string $piece): Response
     {
         return $this->change(
