@@ -199,6 +199,15 @@ final readonly class Card
             && ($capabilities === [] || array_filter($capabilities, $piece->can(...)) !== [])));
     }
 
+    /** @return list<Piece> those on the card that ask the reader to do something */
+    public function calls(): array
+    {
+        return array_values(array_filter(
+            $this->filled(Capability::Call),
+            fn (Piece $piece) => $this->shows($piece) && $this->untagged($piece) !== [],
+        ));
+    }
+
     /** What the first of them says; empty when there is none. */
     public function fact(Capability $capability): string
     {

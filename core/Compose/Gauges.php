@@ -4,7 +4,6 @@ namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Content\HtmlBlock;
 use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\MarksBlock;
@@ -150,14 +149,14 @@ final class Gauges
 
     private function links(): Gauge
     {
-        $calls = count(array_filter($this->blocks, fn (array $placed) => $placed[1] instanceof ButtonBlock));
+        $calls = count($this->sheet->card->calls());
         $count = $this->byPiece(fn (Block $block) => count($block->links()));
         $links = (int) array_sum($count);
 
         return new Gauge(
-            'links', 'Links', (string) $links, $calls === 1 ? '1 main call' : "$calls main calls",
+            'links', 'Links', (string) $links, $calls === 1 ? '1 call' : "$calls calls",
             $links / Limits::LINKS, $links <= Limits::LINKS && $calls <= Limits::CALLS,
-            'Where a click leads on. One main call gets more clicks than several; over '.Limits::LINKS
+            'Where a click leads on. One call gets more clicks than several; over '.Limits::LINKS
                 .' links nobody chooses.',
             self::most($count),
         );

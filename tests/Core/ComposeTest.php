@@ -151,7 +151,7 @@ final class ComposeTest extends TestCase
         $this->assertSame(
             [
                 (string) round($measured->width), (string) round($measured->height),
-                number_format(mb_strlen(self::html($card)) / 1000, 1), '1', '6', '1 main call',
+                number_format(mb_strlen(self::html($card)) / 1000, 1), '1', '6', '1 call',
             ],
             [
                 $gauges['width']->figure, $gauges['height']->figure, $gauges['code']->figure,

@@ -65,7 +65,9 @@ final class Prepare extends Command
         if ($this->option('fresh') && Schema::hasTable('migrations')) {
             $aside = $file === ':memory:' ? '' : Backup::setAside($file);
             $aside === '' || $this->line("What was here before is kept as $aside");
-            $this->callSilently('migrate:reset', ['--force' => true]);
+            Schema::withoutForeignKeyConstraints(
+                fn () => array_map(Schema::drop(...), Schema::getTableListing(schemaQualified: false)),
+            );
         }
         $this->callSilently('migrate', ['--force' => true]);
     }

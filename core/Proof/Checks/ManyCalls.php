@@ -2,8 +2,6 @@
 
 namespace InkyCard\Proof\Checks;
 
-use InkyCard\Card\Kind\Capability;
-use InkyCard\Card\Piece;
 use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
@@ -19,9 +17,7 @@ final class ManyCalls extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $calls = array_values(array_filter(
-            $subject->pieces(Capability::Call), fn (Piece $piece) => $subject->card->content($piece) !== [],
-        ));
+        $calls = $subject->card->calls();
         if (count($calls) <= Limits::CALLS) {
             return [];
         }

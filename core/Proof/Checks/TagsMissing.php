@@ -15,7 +15,7 @@ final class TagsMissing extends AbstractCheck
 {
     public function __construct()
     {
-        parent::__construct('tags-missing', 'The main call carries no campaign tags', Area::Links, Severity::Advice);
+        parent::__construct('tags-missing', 'A call carries no campaign tags', Area::Links, Severity::Advice);
     }
 
     public function find(Subject $subject): array

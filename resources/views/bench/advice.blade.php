@@ -36,6 +36,6 @@
     </p>
   @endif
   @if ($advice->empty)
-    <p class="advice advice-look">Nothing filled in, so nothing of it is on the card.</p>
+    <p class="advice advice-look">{{ $bench->document->absence($chosen) ?: 'Nothing filled in, so nothing of it is on the card.' }}</p>
   @endif
 </div>

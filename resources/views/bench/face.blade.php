@@ -12,7 +12,8 @@
         class="visually-hidden">locked</span></span>
   @endif
   @if ($piece->shown && $bench->document->absence($piece) !== '')
-    <span class="flag flag-absent">not on the card</span>
+    <span class="flag flag-absent" title="{{ $bench->document->absence($piece) }}"
+      >{{ $bench->document->hasEnded($piece) ? 'ended' : 'incomplete' }}</span>
   @endif
   @if ($piece->samples() !== [])
     <span class="flag" title="A made-up value of the starter: put your own in, or hide it">sample</span>
