@@ -66,6 +66,12 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/{message}/reading/{client}', [TrayController::class, 'reading'])
             ->where(['message' => '[0-9]{1,15}', 'client' => '[a-z0-9-]{3,30}'])
             ->middleware('reads')->name('tray.reading');
+        Route::get('/{message}/verdict', [TrayController::class, 'verdict'])
+            ->where('message', '[0-9]{1,15}')
+            ->middleware('reads')->name('tray.verdict');
+        Route::get('/{message}/side/{side}', [TrayController::class, 'side'])
+            ->where(['message' => '[0-9]{1,15}', 'side' => 'handed-over|arrived'])
+            ->middleware('reads')->name('tray.side');
         Route::get('/{message}/file', [TrayController::class, 'file'])
             ->where('message', '[0-9]{1,15}')
             ->middleware('reads')->name('tray.file');

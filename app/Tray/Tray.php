@@ -84,10 +84,26 @@ final class Tray
     public static function all(Workspace $workspace, int $each): LengthAwarePaginator
     {
         return DB::table('tray_messages')
-            ->where('workspace_id', $workspace->id)
-            ->select(['id', 'from', 'to', 'subject', 'origin', 'received_at'])
-            ->orderByDesc('id')
+            ->where('tray_messages.workspace_id', $workspace->id)
+            ->leftJoin('cards', 'cards.id', 'verdict_card')
+            ->select(['tray_messages.id', 'from', 'to', 'subject', 'origin', 'received_at', 'cards.name as card'])
+            // Of a card that was changed since, it has to be asked again.
+            ->selectRaw("iif(verdict_head is null or verdict_head = cards.head, verdict, '') as verdict")
+            ->orderByDesc('tray_messages.id')
             ->paginate($each);
+    }
+
+    /** What the verifier says of a message, kept for lists. */
+    public static function verify(Workspace $workspace, int $id, MimeMessage $received): ?TrayVerifier
+    {
+        $verification = TrayVerifier::of($workspace, $received);
+        $card = $verification?->verified->verdict === 'absent' ? null : $verification?->card;
+        DB::table('tray_messages')->where(['workspace_id' => $workspace->id, 'id' => $id])->update([
+            'verdict' => $verification?->verified->verdict ?? 'absent', 'verdict_card' => $card?->id,
+            'verdict_head' => $card?->head,
+        ]);
+
+        return $verification;
     }
 
     public static function find(Workspace $workspace, int $id): ?MimeMessage

@@ -13,6 +13,7 @@ use InkyCard\Card\CardJson;
 use InkyCard\Verification\ExpectedCard;
 use InkyCard\Verification\Ranking;
 use InkyCard\Verification\ReceivedMessage;
+use InkyCard\Verification\SideBySide;
 use InkyCard\Verification\Verified;
 use InkyCard\Verification\Verifier;
 
@@ -51,13 +52,26 @@ final readonly class TrayVerifier
         return $best;
     }
 
+    /** The card as it was handed over beside the message it came in, differences of looks marked. */
+    public function sides(MimeMessage $received): SideBySide
+    {
+        $number = $this->verified->revision ?? $this->card->head;
+        $document = $this->card->revisions()->where('number', $number)->value('document');
+        $document = is_string($document) ? CardJson::restore($document) : $this->card->document();
+        $expected = self::expected($this->card, $number, $document, $this->verified->short);
+
+        return SideBySide::of($this->verified->short ? $expected->short ?? $expected : $expected, $received->shown());
+    }
+
     /** @param  list<Revision>  $earlier */
     private static function verify(StoredCard $card, array $earlier, ReceivedMessage $message): Verified
     {
         return Verifier::verify(
-            self::expected($card, $card->revision(), $card->document(), short: true),
+            self::expected($card, $card->head, $card->document(), short: true),
             array_map(
-                fn (Revision $revision) => self::expected($card, $revision, CardJson::restore($revision->document)),
+                fn (Revision $revision) => self::expected(
+                    $card, $revision->number, CardJson::restore($revision->document),
+                ),
                 $earlier,
             ),
             $message,
@@ -93,12 +107,12 @@ final readonly class TrayVerifier
 
     private static function expected(
         StoredCard $card,
-        Revision $revision,
+        int $revision,
         Document $document,
         bool $short = false,
     ): ExpectedCard {
         return ExpectedCard::card(
-            $revision->number, $document, HostedPictures::forScreen(),
+            $revision, $document, HostedPictures::forScreen(),
             fn (Document $document) => CountedLinks::sheet($card, $document), $short,
         );
     }

@@ -7,7 +7,7 @@ use InkyCard\Type\CleanText;
 /** What stands on one line of a message: words, the links that begin on it, pictures; each with where it stands. */
 final class MessageLine
 {
-    /** @var list<array{string, LineContext}> */
+    /** @var list<array{string, LineContext, ?Element}> with the element they stand in */
     public array $words = [];
 
     /** @var list<string> addresses, with or without words */
@@ -15,6 +15,9 @@ final class MessageLine
 
     /** @var list<array{Element, LineContext}> */
     public array $pictures = [];
+
+    /** Empty above it, as far as elements say: margins, padding, empty lines; CSS px. */
+    public float $space = 0.0;
 
     /** @param  int  $quoted  depth of quoting where it begins */
     public function __construct(public readonly int $quoted)

@@ -9,21 +9,28 @@ use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
+use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Reader;
 
 /** What a message that carries a revision of a card holds. */
-final readonly class ExpectedCard
+final class ExpectedCard
 {
+    /** @var array<string, MessageContent> by stand-in */
+    private array $shown = [];
+
     /**
      * @param  int  $revision  its number; 0 for a card without any
+     * @param  string  $html  as it was handed over
      * @param  string  $address  the holder's mail address; empty when it says none
      * @param  ?self  $short  the same in the short form phones are given; null where it is not looked for
      */
     private function __construct(
-        public int $revision,
-        public MessageContent $seen,
-        public MessageContent $text,
-        public string $address,
-        public ?self $short,
+        public readonly int $revision,
+        public readonly string $html,
+        public readonly MessageContent $seen,
+        public readonly MessageContent $text,
+        public readonly string $address,
+        public readonly ?self $short,
     ) {
     }
 
@@ -33,7 +40,16 @@ final readonly class ExpectedCard
      */
     public static function of(int $revision, string $html, string $text, string $address, ?self $short = null): self
     {
-        return new self($revision, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $short);
+        return new self(
+            $revision, $html, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $short,
+        );
+    }
+
+    /** What a message with it holds as the reader of one stand-in sees it. */
+    public function asShownBy(MailClient $client): MessageContent
+    {
+        return $this->shown[$client->key]
+            ??= MessageContent::of(Reader::read($client, $this->html)->top())[0];
     }
 
     /**

@@ -3,8 +3,10 @@
 namespace InkyCard\Verification;
 
 use InkyCard\Link\Wrapped;
+use InkyCard\Markup\Element;
 use InkyCard\Markup\LineWalker;
 use InkyCard\Markup\MailDocument;
+use InkyCard\Markup\MessageLine;
 use InkyCard\Type\CleanText;
 
 /** What stands in a stretch of a message: its lines of words, its links, its pictures. */
@@ -22,24 +24,40 @@ final class MessageContent
 
     private ?string $all = null;
 
+    private ?Appearance $appearance = null;
+
     /**
      * @param  list<string>  $lines  white space evened out, what is not seen taken away
      * @param  list<string>  $links  addresses, unwrapped from what mail gateways put around them
      * @param  list<array{string, string}>  $pictures  source and words in its place
+     * @param  list<MessageLine>  $written  the same as it looks
      */
     private function __construct(
         public readonly array $lines,
         public readonly array $links,
         public readonly array $pictures,
+        private readonly array $written = [],
     ) {
+    }
+
+    /** How it looks; nothing for what came as text. */
+    public function appearance(): Appearance
+    {
+        return $this->appearance ??= new Appearance($this->written);
     }
 
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
     public static function html(string $html): array
     {
-        $parts = [[[], [], []], [[], [], []]];
+        return self::of(MailDocument::parse($html)->body);
+    }
+
+    /** @return array{self, self} the same of a message taken apart */
+    public static function of(Element $body): array
+    {
+        $parts = [[[], [], [], []], [[], [], [], []]];
         $earlier = false;
-        foreach (LineWalker::lines(MailDocument::parse($html)->body) as $line) {
+        foreach (LineWalker::lines($body) as $line) {
             $at = $earlier || $line->quoted > 0 ? 1 : 0;
             foreach ($line->links as $href) {
                 $parts[$at][1][] = rtrim(Wrapped::inner($href), '/');
@@ -50,6 +68,7 @@ final class MessageContent
                     CleanText::seen($picture->attributes['alt'] ?? ''),
                 ];
             }
+            $parts[$at][3][] = $line;
             $words = $line->text();
             // From here on to the end, whatever it is wrapped in.
             $earlier = $earlier || ($at === 0 && preg_match(self::QUOTED, $words) === 1);
@@ -59,7 +78,10 @@ final class MessageContent
         }
 
         return [
-            new self(array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2]),
+            new self(
+                array_slice($parts[0][0], -self::MOST), $parts[0][1], $parts[0][2],
+                array_slice($parts[0][3], -self::MOST),
+            ),
             new self(array_slice($parts[1][0], 0, self::MOST), $parts[1][1], $parts[1][2]),
         ];
     }

@@ -8,11 +8,15 @@ final readonly class Verified
     /** Lines and links that are named. */
     private const NAMED = 4;
 
+    /** Changes of its look that are told one by one. */
+    private const TOLD = 12;
+
     /** Verdicts, the best first. */
-    private const RANK = ['verified', 'altered', 'old', 'plain', 'quoted', 'absent'];
+    private const RANK = ['verified', 'look', 'altered', 'old', 'plain', 'quoted', 'absent'];
 
     /**
-     * @param  'verified'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict
+     * @param  'verified'|'look'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict  `look`: words and links are
+     *     there, and it looks other than it was handed over
      * @param  ?int  $revision  the one it carries; null when none is found
      * @param  list<string>  $missing  lines that should be there
      * @param  list<array{string, string}>  $altered  lines as they should be, and as they are
@@ -22,6 +26,8 @@ final readonly class Verified
      * @param  bool  $twice  it stands there twice
      * @param  string  $wrongAddress  the sender, where the card belongs to another address; empty otherwise
      * @param  bool  $short  it came in its short form
+     * @param  list<LookChange>  $looks  what looks other than it should
+     * @param  string  $client  the stand-in that makes of it what arrived; empty for none, or none needed
      */
     public function __construct(
         public string $verdict,
@@ -34,6 +40,8 @@ final readonly class Verified
         public bool $twice = false,
         public string $wrongAddress = '',
         public bool $short = false,
+        public array $looks = [],
+        public string $client = '',
     ) {
     }
 
@@ -49,13 +57,13 @@ final readonly class Verified
         $rank = (int) array_search($this->verdict, self::RANK, true);
 
         // Where it is there at all, the card that is least off is meant, as it is or as it was.
-        return [max(2, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
+        return [max(3, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
     }
 
-    /** @param  'verified'|'altered'|'old'  $verdict */
-    public function as(string $verdict): self
+    /** @param  'verified'|'look'|'altered'|'old'  $verdict */
+    public function as(string $verdict, string $client = ''): self
     {
-        return new self(...['verdict' => $verdict] + get_object_vars($this));
+        return new self(...['verdict' => $verdict, 'client' => $client] + get_object_vars($this));
     }
 
     /** Nothing is missing, changed, lost or there besides. */
@@ -77,6 +85,10 @@ final readonly class Verified
 
         return array_values(array_filter([
             $this->sentence(),
+            ...array_map(fn (LookChange $change) => $change->says(), array_slice($this->looks, 0, self::TOLD)),
+            count($this->looks) > self::TOLD
+                ? sprintf('And %d more of the kind.', count($this->looks) - self::TOLD)
+                : '',
             self::several($this->missing, 'One line missing: %2$s.', '%d lines missing: %s.'),
             self::several($altered, 'One line changed: %2$s.', '%d lines changed: %s.'),
             self::several($this->links, 'One link gone or changed: %2$s.', '%d links gone or changed: %s.', ', '),
@@ -98,7 +110,9 @@ final readonly class Verified
         return match ($this->verdict) {
             'verified' => $this->short
                 ? 'The card arrived in its short form, as it was handed over.'
-                : 'The card arrived as it was handed over.',
+                : 'The card arrived as it was handed over'
+                    .($this->client === '' ? '.' : ", and looks as $this->client shows it."),
+            'look' => 'Its words and links arrived, its look did not.',
             'altered' => 'The card is there, and not as it was handed over.',
             'old' => "It is revision $this->revision, an older one. Hand the card over again.",
             'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
@@ -122,6 +136,7 @@ final readonly class Verified
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return get_object_vars($this) + ['says' => $this->says()];
+        return ['looks' => array_map(get_object_vars(...), $this->looks)] + get_object_vars($this)
+            + ['says' => $this->says()];
     }
 }

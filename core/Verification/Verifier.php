@@ -2,6 +2,8 @@
 
 namespace InkyCard\Verification;
 
+use InkyCard\MailClient\MailClient;
+
 /**
  * Finds a card in a received message, whatever mail clients made of it: by
  * its lines of words, its links and its pictures, above what is quoted and
@@ -45,19 +47,70 @@ final class Verifier
             );
         }
         $others = array_values(array_filter($all, fn (ExpectedCard $it) => $it->revision !== $best->revision));
-        [$missing, $altered] = self::lines($best->seen->lines, $written);
-        $found = new Verified(
-            'altered', $best->revision, $missing, $altered,
-            array_values(array_diff(array_unique($best->seen->links), $written->links)),
-            self::lost($best->seen, $written), self::alsoOlder($best, $others, $written),
-            self::isTwice($best->seen->lines, $written), self::wrong($current, $message->from),
-        );
+        $found = self::found($best, $best->seen, $others, $message);
 
         return match (true) {
             $best->revision !== $current->revision => $found->as('old'),
-            $found->isClean() => $found->as('verified'),
-            default => $found,
+            $found->isClean() && $found->looks === [] => $found->as('verified'),
+            default => self::asShown($found, $best, $others, $message),
         };
+    }
+
+    /**
+     * What is there and how it looks, held against what should be.
+     *
+     * @param  MessageContent  $wanted  the card as it was handed over, or as a mail client shows it
+     * @param  list<ExpectedCard>  $others
+     */
+    private static function found(
+        ExpectedCard $card,
+        MessageContent $wanted,
+        array $others,
+        ReceivedMessage $message,
+    ): Verified {
+        $written = $message->written;
+        [$missing, $altered] = self::lines($wanted->lines, $written);
+        $links = array_values(array_diff(array_unique($wanted->links), $written->links));
+        $lost = self::lost($wanted, $written);
+
+        return new Verified(
+            'altered', $card->revision, $missing, $altered, $links, $lost, self::alsoOlder($card, $others, $written),
+            self::isTwice($wanted->lines, $written), self::wrong($card, $message->from),
+            looks: [$missing, $altered, $links, $lost] === [[], [], [], 0]
+                ? $wanted->appearance()->differences($written->appearance())
+                : [],
+        );
+    }
+
+    /**
+     * What a mail client is expected to make of the card is no harm: where one shows it just as it arrived, it is
+     * verified, and else what is left of the differences is told.
+     *
+     * @param  list<ExpectedCard>  $others
+     */
+    private static function asShown(
+        Verified $found,
+        ExpectedCard $card,
+        array $others,
+        ReceivedMessage $message,
+    ): Verified {
+        $least = $found;
+        foreach ([$found->missing, $found->altered] === [[], []] ? MailClient::all() : [] as $client) {
+            if ($client->form !== 'html' || $client->quoted) {
+                continue;
+            }
+            $one = self::found($card, $card->asShownBy($client), $others, $message);
+            if ($one->isClean() && $one->looks === []) {
+                return $one->as('verified', mb_strtolower($client->label));
+            }
+            // Where one shows no pictures, those that were lost on the way are no harm of its: only all of it counts.
+            if ($client->pictures === 'shown' && $one->isClean()
+                && (! $least->isClean() || count($one->looks) < count($least->looks))) {
+                $least = $one;
+            }
+        }
+
+        return $least->isClean() ? $least->as('look') : $found;
     }
 
     /** Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words. */

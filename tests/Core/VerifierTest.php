@@ -163,6 +163,87 @@ final class VerifierTest extends TestCase
         $this->assertStringContainsString($says, implode(' ', $verified->says()));
     }
 
+    /** Whatever a mail client is expected to make of a card is no harm: not to its words, and not to its look. */
+    public function test_as_every_stand_in_shows_it_a_card_is_verified(): void
+    {
+        foreach (Starters::all() as $name => $starter) {
+            $current = self::expected(1, $starter->sample());
+            foreach (MailClient::all() as $key => $client) {
+                $html = Reader::read($client, '<p>Dear Perrin</p>'.self::html($starter->sample()))->html();
+                $verified = self::verify($current, [], $client->form === 'text' ? '' : $html, $html, $current->address);
+                $this->assertSame(
+                    $client->form === 'text' ? 'plain' : ($client->quoted ? 'quoted' : 'verified'), $verified->verdict,
+                    "$name $key: ".implode(' ', $verified->says()),
+                );
+            }
+        }
+    }
+
+    /** @return iterable<string, array{\Closure(string): string, string}> harm to the look of HTML, what it is called */
+    public static function harms(): iterable
+    {
+        $styles = fn (string $from, string $to): \Closure => fn (string $it) => (string) preg_replace($from, $to, $it);
+        yield 'every style stripped' => [$styles('/ style="[^"]*"/', ''), 'ink'];
+        yield 'another ink' => [$styles('/([";])color:#[0-9a-f]{6}/', '$1color:#7f7f7f'), 'ink'];
+        yield 'links underlined' => [$styles('/text-decoration:none/', 'text-decoration:underline'), 'underlined'];
+        yield 'underlined by an element' => [$styles('~(<td[^>]*>)([^<]{6,})~', '$1<u>$2</u>'), 'underlined'];
+        yield 'larger type' => [$styles('/font:((?:bold |italic )*)\d+px/', 'font:${1}21px'), 'size'];
+        yield 'bold everywhere' => [$styles('~<td~', '<td data-x="" class="x"'), ''];
+        yield 'no longer bold' => [$styles('/font:bold /', 'font:'), 'bold'];
+        yield 'slanted' => [$styles('/font:/', 'font:italic '), 'italic'];
+        yield 'struck' => [fn (string $html) => "<s>$html</s>", 'struck'];
+        yield 'spread lines' => [$styles('~/\d+px ~', '/40px '), 'leading'];
+        yield 'another typeface' => [$styles('/(font:[^;"]*px )[^;"]*/', '$1Georgia,serif'), 'typeface'];
+        yield 'a background gone' => [
+            $styles('/ bgcolor="[^"]*"|background-color:[^;"]*;?|background:#[^;"]*;?/', ''), 'background',
+        ];
+        yield 'in the middle' => [fn (string $html) => str_replace('<td', '<td align="center"', $html), 'align'];
+        yield 'spaced out by paragraphs' => [$styles('~(<td[^>]*>)([^<]{6,})(</td>)~', '$1<p>$2</p>$3'), 'space'];
+        yield 'spaced out by empty lines' => [$styles('~(<td[^>]*font[^>]*>)~', '$1<br><br>'), 'space'];
+        yield 'smaller pictures' => [$styles('/\bwidth(="|:)(?:24|96)/', 'width${1}11'), 'picture'];
+        yield 'pictures of whatever size' => [
+            $styles('/ width="\d+" height="\d+"|;width:\d+px;height:\d+px/', ''), 'picture',
+        ];
+        yield 'columns under each other' => [$styles('~</?(?:table|tbody|tr|td)\b~', '$0 '), ''];
+        yield 'tables taken apart' => [
+            $styles('~(</?)(?:table|tbody|tr|td)\b~', '$1div'), 'place',
+        ];
+        yield 'in another order' => [
+            $styles('~(<tr><td[^>]*>Maren Oakhollow.*?</tr>)(.*)(<tr><td[^>]*><a href="mailto.*?</tr>)~s', '$3$2$1'),
+            'order',
+        ];
+    }
+
+    /**
+     * Words and links arrived, the look did not: told by name, whatever mail client is taken for the cause.
+     *
+     * @param  \Closure(string): string  $harm
+     */
+    #[DataProvider('harms')]
+    public function test_harm_to_the_look_is_told_by_its_name(\Closure $harm, string $what): void
+    {
+        static $current = null;
+        $current ??= self::expected(1, Samples::card());
+        foreach (['as sent' => null, ...MailClient::all()] as $key => $client) {
+            // Dark readers turn backgrounds, or drop them: a dropped one may be their own.
+            if ($client?->form === 'text' || $client?->quoted || $client?->pictures === 'boxes'
+                || $what === 'background' && $client?->isDark()) {
+                continue;
+            }
+            $html = self::html(Samples::card());
+            $html = $client === null ? $html : Reader::read($client, $html)->html();
+            $verified = self::verify($current, [], '<p>Dear Perrin</p>'.$harm($html), '', 'maren@quillfern.example');
+            $told = array_unique(array_column($verified->looks, 'what'));
+            $case = "$key: ".implode(' ', $verified->says());
+            if ($what === '') {
+                $this->assertSame('verified', $verified->verdict, $case);
+            } elseif ($harm($html) !== $html) {
+                $this->assertSame('look', $verified->verdict, $case);
+                $this->assertContains($what, $told, $case);
+            }
+        }
+    }
+
     public function test_the_short_form_is_known_and_is_not_the_whole_with_losses(): void
     {
         foreach (

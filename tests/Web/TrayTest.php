@@ -99,6 +99,26 @@ final class TrayTest extends WebTestCase
         $this->assertSame('maren@quillfern.example', (new MimeMessage($raw))->from());
     }
 
+    /** Words and links arrived and the look did not: told in the message, in the list, and side by side. */
+    public function test_a_message_whose_look_was_lost_says_so(): void
+    {
+        $this->write(['card' => (string) $this->card->id]);
+        $first = $this->newest();
+        $sent = Tray::find(Workspace::query()->firstOrFail(), $first);
+        $raw = "From: maren@quillfern.example\r\nContent-Type: text/html; charset=utf-8\r\n\r\n"
+            .preg_replace('/ style="[^"]*"/', '', (string) $sent?->html());
+        $lost = Tray::keep(Workspace::query()->firstOrFail()->id, $raw, 'dropped');
+        $this->get('/tray')->assertSee('looking …');
+        $this->get("/tray/$lost/verdict")->assertSee('looks different');
+        $this->get("/tray/$first/verdict")->assertSee('verified');
+        $this->get('/tray')->assertSee('looks different')->assertDontSee('looking …');
+        $this->get("/tray/$lost")->assertSee('its look did not')->assertSee('The ink of');
+        $this->get("/tray/$lost/side/arrived")->assertSee('data-changed', false);
+        $this->get("/tray/$lost/side/handed-over")->assertSee('data-changed', false);
+        $this->card->refresh()->edit($this->card->head, new FillPiece('p2', ['text' => 'Maren O.']), null);
+        $this->get('/tray')->assertSee('looking …');
+    }
+
     public function test_directions_are_sent_with_the_card(): void
     {
         $page = (string) $this->get("/cards/{$this->card->id}/hand-over?to=gmail")->assertOk()->content();

@@ -52,7 +52,7 @@ final class TrayController extends Controller
         return view('tray.show', [
             'id' => $message,
             'received' => $received,
-            'verification' => TrayVerifier::of($this->workspace, $received),
+            'verification' => Tray::verify($this->workspace, $message, $received),
             'clients' => MailClient::all(),
             'client' => MailClient::all()[self::string($request, 'as')] ?? MailClient::of('tolerant-webmail'),
         ]);
@@ -77,6 +77,30 @@ final class TrayController extends Controller
             ->view('proof.reading', [
                 'html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(),
                 'client' => $client, 'outlined' => false, 'marked' => [],
+            ])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** What the verifier says of a message, for its row in the list. */
+    public function verdict(int $message): View
+    {
+        $verification = Tray::verify($this->workspace, $message, $this->message($message));
+
+        return view('tray.verdict', [
+            'verdict' => $verification?->verified->verdict ?? 'absent', 'card' => $verification?->card->name ?? '',
+        ]);
+    }
+
+    /** The card as it was handed over, or the message it arrived in, with what looks different outlined. */
+    public function side(int $message, string $side): Response
+    {
+        $received = $this->message($message);
+        $sides = TrayVerifier::of($this->workspace, $received)?->sides($received) ?? abort(404);
+
+        return response()
+            ->view('proof.reading', [
+                'html' => $side === 'handed-over' ? $sides->handedOver : $sides->arrived, 'page' => '#ffffff',
+                'ink' => '#000000', 'client' => MailClient::of('tolerant-webmail'), 'outlined' => true, 'marked' => [],
             ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }

@@ -1,10 +1,8 @@
 <x-layouts.page title="Mail tray" nav="tray">
-  @if ($outgoing->isNotEmpty())
-    <x-slot:head>
-      <x-htmx-config />
-      <script src="/vendor/htmx.min.js" defer></script>
-    </x-slot:head>
-  @endif
+  <x-slot:head>
+    <x-htmx-config />
+    <script src="/vendor/htmx.min.js" defer></script>
+  </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Mail tray</h1>
@@ -37,6 +35,7 @@
               <th scope="col">From</th>
               <th scope="col">To</th>
               <th scope="col">Arrived</th>
+              <th scope="col">Verdict</th>
             </tr>
           </thead>
           <tbody>
@@ -50,6 +49,11 @@
                 <td>{{ $message->to }}</td>
                 <td class="measure">{{ date_create($message->received_at)->format('j M H:i') }},
                   {{ $message->origin }}</td>
+                @if ($message->verdict !== '')
+                  <td>@include('tray.verdict', ['verdict' => $message->verdict, 'card' => (string) $message->card])</td>
+                @else
+                  <td hx-get="{{ route('tray.verdict', $message->id) }}" hx-trigger="revealed" class="quiet">looking …</td>
+                @endif
               </tr>
             @endforeach
           </tbody>

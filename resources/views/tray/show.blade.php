@@ -15,7 +15,7 @@
       <section class="verdict-box verdict-{{ $verified->verdict === 'verified' ? 'good' : 'look' }}"
         aria-label="Did it arrive">
         <h2>
-          {{ ['verified' => 'Verified', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
+          {{ ['verified' => 'Verified', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
               'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' =>
                   'No card of yours in it'][$verified->verdict] }}
         </h2>
@@ -33,6 +33,17 @@
           </p>
         @endif
       </section>
+      @if (in_array($verified->verdict, ['look', 'altered', 'old'], true))
+        <section class="pair tray-sides" aria-label="Side by side">
+          @foreach (['handed-over' => 'As it was handed over', 'arrived' => 'As it arrived'] as $side => $label)
+            <figure>
+              <figcaption>{{ $label }}; what looks different is outlined</figcaption>
+              <div class="tray-frame"><iframe src="{{ route('tray.side', [$id, $side]) }}" title="{{ $label }}"
+                  sandbox="allow-same-origin allow-popups"></iframe></div>
+            </figure>
+          @endforeach
+        </section>
+      @endif
     @endif
     <div class="tray-view">
       <form method="get" class="list-tools" data-goes><label for="as">As shown by</label> <select

@@ -1,0 +1,24 @@
+<?php
+
+namespace InkyCard\Verification;
+
+use InkyCard\Markup\HtmlWriter;
+use InkyCard\Markup\MailDocument;
+
+/** A card as it was handed over and the message it arrived in, what looks different in each marked as changed. */
+final readonly class SideBySide
+{
+    private function __construct(public string $handedOver, public string $arrived)
+    {
+    }
+
+    /** @param  string  $arrived  HTML of the whole message */
+    public static function of(ExpectedCard $card, string $arrived): self
+    {
+        $sides = [MailDocument::parse($card->html)->body, MailDocument::parse($arrived)->body];
+        [$handedOver, $message] = array_map(fn ($body) => MessageContent::of($body)[0], $sides);
+        $handedOver->appearance()->differences($message->appearance());
+
+        return new self(...array_map(fn ($body) => HtmlWriter::write($body, marked: true), $sides));
+    }
+}
