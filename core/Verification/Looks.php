@@ -96,7 +96,7 @@ final class Looks
 
     private static function differ(string $one, string $other): bool
     {
-        if ($one === $other || $one === '' || $other === '' || $one[0] !== '#' || $other[0] !== '#') {
+        if ($one === $other || preg_match('/^#[0-9a-f]{6}#[0-9a-f]{6}$/D', $one.$other) !== 1) {
             return $one !== $other;
         }
         [$one, $other] = [Colour::hex($one), Colour::hex($other)];

@@ -73,6 +73,14 @@ final readonly class Verified
             && ! $this->older && ! $this->twice && $this->wrongAddress === '';
     }
 
+    /** @return array{int, int} lines, links and pictures that are off, then what looks off */
+    public function harm(): array
+    {
+        return [
+            count($this->missing) + count($this->altered) + count($this->links) + $this->pictures, count($this->looks),
+        ];
+    }
+
     public function inShort(): self
     {
         return new self(...['short' => true] + get_object_vars($this));

@@ -71,14 +71,12 @@ final class Verifier
         $written = $message->written;
         [$missing, $altered] = self::lines($wanted->lines, $written);
         $links = array_values(array_diff(array_unique($wanted->links), $written->links));
-        $lost = self::lost($wanted, $written);
 
         return new Verified(
-            'altered', $card->revision, $missing, $altered, $links, $lost, self::alsoOlder($card, $others, $written),
+            'altered', $card->revision, $missing, $altered, $links, self::lost($wanted, $written),
+            self::alsoOlder($card, $others, $written),
             self::isTwice($wanted->lines, $written), self::wrong($card, $message->from),
-            looks: [$missing, $altered, $links, $lost] === [[], [], [], 0]
-                ? $wanted->appearance()->differences($written->appearance())
-                : [],
+            looks: $wanted->appearance()->differences($written->appearance()),
         );
     }
 
@@ -104,13 +102,10 @@ final class Verifier
                 return $one->as('verified', mb_strtolower($client->label));
             }
             // Where one shows no pictures, those that were lost on the way are no harm of its: only all of it counts.
-            if ($client->pictures === 'shown' && $one->isClean()
-                && (! $least->isClean() || count($one->looks) < count($least->looks))) {
-                $least = $one;
-            }
+            $least = $client->pictures === 'shown' && $one->harm() < $least->harm() ? $one : $least;
         }
 
-        return $least->isClean() ? $least->as('look') : $found;
+        return $least->as($least->isClean() ? 'look' : 'altered');
     }
 
     /** Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words. */

@@ -28,7 +28,7 @@
           <p class="help"><a
               href="{{ route('bench', $verification->card->id) }}">{{ $verification->card->name }}</a>, revision
             {{ $verified->revision }} of {{ $verification->card->head }}@if ($verified->verdict !== 'verified')
-              , <a href="{{ route('hand-over', $verification->card->id) }}">hand it over again</a>
+              · <a href="{{ route('hand-over', $verification->card->id) }}">Hand it over again</a>
             @endif
           </p>
         @endif
