@@ -203,10 +203,19 @@ function settle() {
   });
   wayBack();
   localTimes();
+  refusedStays();
   linksFollow(revision());
   findingsFollow(revision());
   showSheet();
   selectOnSheet(selected());
+}
+
+// A value that was refused is on the screen and not on the card: nothing is called kept beside it.
+function refusedStays() {
+  const refused = bench.querySelector('.piece .field-error:not(:empty)')?.textContent.trim();
+  if (!refused || edits.waiting.length) return;
+  bench.classList.add('unkept');
+  document.getElementById('kept').textContent = 'not all kept: a field says why';
 }
 
 // What waits can be undone, and what waits to be undone done again.

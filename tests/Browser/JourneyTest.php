@@ -80,6 +80,7 @@ final class JourneyTest extends BrowserTestCase
             [$field->getAttribute('value'), $field->getAttribute('aria-invalid')],
         );
         $this->assertStringContainsString('quillfern.example/spring', $this->sheet());
+        $this->assertStringContainsString('not all kept', $this->text('#kept'));
         $this->fill('web', 'address', 'quillfern.example/autumn');
         $this->until(
             fn () => str_contains($this->sheet(), 'quillfern.example/autumn')
@@ -91,6 +92,21 @@ final class JourneyTest extends BrowserTestCase
         $this->until(fn () => str_contains($this->sheet(), 'quillfern.example/spring'), 'undone');
         $this->element('#redo')->click();
         $this->until(fn () => str_contains($this->sheet(), 'quillfern.example/autumn'), 'done again');
+    }
+
+    /** A file that is no picture stands in nobody's way: what is typed after it in the same row is kept. */
+    #[Depends('test_a_card_is_started_filled_in_and_handed_over')]
+    public function test_a_refused_file_blocks_nothing_of_its_row(): void
+    {
+        $file = Desk::shared()->files.'/price-list.pdf';
+        file_put_contents($file, "%PDF-1.7\n1 0 obj<<>>endobj\ntrailer<<>>\n%%EOF");
+        $this->fill('headshot', 'alt', 'Maren by the gate');
+        $this->element('details[open] input[type=file]')->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->until(fn () => $this->text('details[open] .field-error') !== '', 'the file has its sentence');
+        $this->assertStringContainsString('not all kept', $this->text('#kept'));
+        $this->fill('headshot', 'alt', 'Maren in the orchard');
+        $this->until(fn () => str_starts_with($this->text('#kept'), 'kept'), 'the words are kept');
+        $this->assertSame('', $this->text('details[open] .field-error'));
     }
 
     #[Depends('test_a_card_is_started_filled_in_and_handed_over')]
