@@ -45,6 +45,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/', [TrayController::class, 'index'])->name('tray');
         Route::post('/', [TrayController::class, 'drop'])->name('tray.drop');
         Route::get('/outgoing', [TrayController::class, 'outgoing'])->middleware('reads')->name('tray.outgoing');
+        Route::post('/outgoing/{outgoing}/again', [TrayController::class, 'again'])
+            ->where('outgoing', '[0-9]{1,15}')->name('tray.again');
         Route::get('/write', [TrayController::class, 'write'])->name('tray.write');
         Route::post('/write', [TrayController::class, 'send'])->name('tray.send');
         Route::get('/ready', [TemplateController::class, 'index'])->name('ready');

@@ -62,6 +62,15 @@ final class SentAgain
         return ['to' => '/'.ltrim((string) $kept['to'], '/'), 'fields' => $fields, 'files' => (bool) $kept['files']];
     }
 
+    /** What was kept has gone where it was to go: it is not offered once more. */
+    public static function arrived(Request $request): void
+    {
+        $kept = $request->hasSession() && $request->isMethod('POST') ? $request->session()->get(self::KEY) : null;
+        if (is_array($kept) && $kept['to'] === $request->path()) {
+            self::forget($request);
+        }
+    }
+
     public static function forget(Request $request): void
     {
         $request->session()->forget(self::KEY);

@@ -24,9 +24,17 @@ final class SafeHttpClient
         '100.64.0.0/10', '192.0.0.0/24', '198.18.0.0/15', '224.0.0.0/4', '64:ff9b::/96', '2002::/16', 'ff00::/8',
     ];
 
-    /** @param  HttpClientInterface  $client  one that refuses private networks */
-    public function __construct(private readonly HttpClientInterface $client)
+    /** @var \Closure(string): bool */
+    private readonly \Closure $exists;
+
+    /**
+     * @param  HttpClientInterface  $client  one that refuses private networks
+     * @param  (\Closure(string): bool)|null  $exists  whether a host has an address; asks the name servers unless given
+     */
+    public function __construct(private readonly HttpClientInterface $client, ?\Closure $exists = null)
     {
+        $this->exists = $exists ?? fn (string $host): bool => filter_var($host, FILTER_VALIDATE_IP) !== false
+            || gethostbynamel($host) !== false || rescue(fn () => dns_get_record($host, DNS_AAAA), [], false) !== [];
     }
 
     /**
@@ -85,7 +93,7 @@ final class SafeHttpClient
                 self::mustStay($with, $asked, $address);
             }
         } catch (ExceptionInterface $failure) {
-            throw self::failed($failure->getMessage());
+            throw $this->failed($failure->getMessage(), (string) parse_url($address, PHP_URL_HOST));
         }
     }
 
@@ -153,16 +161,19 @@ final class SafeHttpClient
     }
 
     /** What the client says in exceptions, in a sentence. */
-    private static function failed(string $message): Refusal
+    private function failed(string $message, string $host): Refusal
     {
         $says = fn (string ...$parts): bool => array_filter($parts, fn ($part) => str_contains($message, $part)) !== [];
 
         return match (true) {
+            // The client says the same of a host that has no address at all.
+            $says('resolve'), $says('is blocked') && ! ($this->exists)(trim($host, '[]')) => Refusal::because(
+                'There is no such host: check the address.',
+            ),
             $says('is blocked') => Refusal::because(
                 'This address leads inside a private network, where readers cannot follow.',
             ),
             $says('timeout', 'timed out', 'max duration') => self::slow(),
-            $says('resolve') => Refusal::because('There is no such host: check the address.'),
             default => Refusal::because('This address did not answer: check it, or try again later.'),
         };
     }

@@ -18,6 +18,9 @@ use Symfony\Component\Mime\Email;
 /** Writes messages as a mail program would: the card placed for the address and the situation, above what is quoted. */
 final readonly class Composer
 {
+    /** Of one message: those somebody compares, no mailing. */
+    private const RECIPIENTS = 10;
+
     public function __construct(private Parcels $handOver)
     {
     }
@@ -34,7 +37,8 @@ final readonly class Composer
     public function send(Workspace $workspace, array $given, ?MimeMessage $earlier): void
     {
         $from = Refusal::at('/from', fn () => MailAddress::parse($given['from'] ?? '', 'sender'));
-        $to = Refusal::at('/to', fn () => MailAddress::parse($given['to'] ?? '', 'recipient'));
+        $to = Refusal::at('/to', fn () => MailAddress::several($given['to'] ?? '', self::RECIPIENTS, 'recipient'));
+        $to = array_column($to, 'address');
         $words = MessageTemplate::filled(
             $given['subject'] ?? '', $given['body'] ?? '',
             ($given['ready'] ?? '') !== '' && ($given['anyway'] ?? '') !== '1',
@@ -45,14 +49,14 @@ final readonly class Composer
         $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
         $email = (new Email)
             ->from(new Address($from->address))
-            ->to(new Address($to->address))
+            ->to(...array_map(fn (string $address) => new Address($address), $to))
             ->subject($words['subject'] ?: '(no subject)');
         $card = $parcel === null ? '' : "-- \n".$parcel->text();
         $email->text(MessageWriter::lines("$words[body]\n\n$card".$reply?->text()));
         if (($given['format'] ?? '') !== 'plain') {
             $email->html(MessageWriter::paragraphs($words['body']).$parcel?->html().$reply?->html());
         }
-        Outgoing::send($workspace, $email, $from->address, $to->address);
+        Outgoing::send($workspace, $email, $from->address, $to);
     }
 
     private static function quoted(?MimeMessage $earlier, mixed $way): ?QuotedMessage

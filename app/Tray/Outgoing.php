@@ -18,7 +18,8 @@ final class Outgoing
     /** Those shown. */
     private const SHOWN = 10;
 
-    public static function send(Workspace $workspace, Email $email, string $from, string $to): void
+    /** @param  list<string>  $to  addresses; what becomes of it is kept of each */
+    public static function send(Workspace $workspace, Email $email, string $from, array $to): void
     {
         $transport = Mail::getSymfonyTransport();
         if ($transport instanceof TrayTransport) {
@@ -26,12 +27,25 @@ final class Outgoing
 
             return;
         }
-        $id = DB::table('outgoing_messages')->insertGetId([
-            'workspace_id' => $workspace->id, 'from' => $from, 'to' => $to,
-            'subject' => mb_strimwidth((string) $email->getSubject(), 0, 250, '…'), 'raw' => $email->toString(),
-            'state' => 'waiting', 'created_at' => (string) now(),
-        ]);
-        SendMessage::dispatch($id);
+        $raw = $email->toString();
+        foreach ($to as $address) {
+            SendMessage::dispatch(DB::table('outgoing_messages')->insertGetId([
+                'workspace_id' => $workspace->id, 'from' => $from, 'to' => $address,
+                'subject' => mb_strimwidth((string) $email->getSubject(), 0, 250, '…'), 'raw' => $raw,
+                'state' => 'waiting', 'created_at' => (string) now(),
+            ]));
+        }
+    }
+
+    /** Gives one the mail server refused to it once more. */
+    public static function again(Workspace $workspace, int $id): void
+    {
+        $waits = DB::table('outgoing_messages')
+            ->where(['id' => $id, 'workspace_id' => $workspace->id, 'state' => 'refused'])
+            ->update(['state' => 'waiting', 'words' => '']);
+        if ($waits > 0) {
+            SendMessage::dispatch($id);
+        }
     }
 
     /** @return Collection<int, \stdClass> the newest first */

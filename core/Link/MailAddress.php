@@ -33,6 +33,36 @@ final readonly class MailAddress
         return new self($text);
     }
 
+    /**
+     * One or several, parted by commas, semicolons or line ends, with or without the names mail programs put before
+     * them: `Ada Loom <ada@loom.example>`.
+     *
+     * @return non-empty-list<self> each once
+     *
+     * @throws Refusal that says which it means
+     */
+    public static function several(mixed $raw, int $most, string $label): array
+    {
+        $text = CleanText::utf8($raw, $label);
+        $parts = preg_split('/(?:"[^"]*"[^,;\n]*)?\K[,;\n]+/u', $text) ?: [];
+        $parts = array_values(array_filter(array_map(trim(...), $parts), fn (string $part) => $part !== ''));
+        if (count($parts) > $most) {
+            throw Refusal::because("There is room for $most addresses here.");
+        }
+        $all = [];
+        foreach ($parts ?: [''] as $part) {
+            $bare = preg_match('/<([^<>]+)>\s*$/u', $part, $within) === 1 ? $within[1] : $part;
+            try {
+                $one = self::parse($bare, $label);
+            } catch (Refusal $refusal) {
+                throw count($parts) < 2 ? $refusal : Refusal::because("$part: {$refusal->getMessage()}");
+            }
+            $all[mb_strtolower($one->address)] ??= $one;
+        }
+
+        return array_values($all);
+    }
+
     /** @param  string  $subject  of the message a click starts */
     public function href(string $subject = ''): string
     {

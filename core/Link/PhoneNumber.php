@@ -8,6 +8,7 @@ use libphonenumber\NumberParseException;
 use libphonenumber\PhoneNumber as Parsed;
 use libphonenumber\PhoneNumberFormat;
 use libphonenumber\PhoneNumberUtil;
+use libphonenumber\ValidationResult;
 
 /** A phone number as ITU-T E.164 with its `tel:` link (RFC 3966) and a form to read. */
 final readonly class PhoneNumber
@@ -74,8 +75,8 @@ final readonly class PhoneNumber
      * Ranges set aside for examples and stories, which ring nowhere on purpose: British (Ofcom), North American
      * (NANPA), French (ARCEP), Australian (ACMA).
      */
-    private const FICTION = '/^\+(?:44(?:1632960|20794600|7700900|1134960)\d*|1\d{3}55501\d\d|33(?:19900|26191|35301'
-        .'|46571|53649|63998)\d*|61(?:[2378]5550|[2378]7010|491570)\d*)$/';
+    private const FICTION = '/^\+(?:44(?:(?:1632960|2079460|7700900)\d{3}|113496\d{4})|1\d{3}55501\d\d'
+        .'|33(?:19900|26191|35301|46571|53649|63998)\d{4}|61(?:[2378](?:5550|7010)\d{4}|491570\d{3}))$/';
 
     /** Whether a numbering plan has such a number: right digits, not right length alone. */
     public static function rings(string $display): bool
@@ -106,7 +107,8 @@ final readonly class PhoneNumber
         } catch (NumberParseException) {
             throw Refusal::because("The $label is not one that can be dialled: it looks like +44 1632 960147.");
         }
-        if (! $util->isPossibleNumber($parsed)) {
+        // What can be dialled within one town alone is no number for readers elsewhere.
+        if ($util->isPossibleNumberWithReason($parsed) !== ValidationResult::IS_POSSIBLE) {
             throw Refusal::because(
                 "The $label has too few or too many digits for its country: it looks like +44 1632 960147.",
             );

@@ -62,6 +62,7 @@ final class Checks
         Checks\EndsSoon::class,
         Checks\EventPast::class,
         Checks\PhoneOdd::class,
+        Checks\MailOdd::class,
         Checks\OwnHtmlLost::class,
         Checks\CodeLong::class,
         Checks\CodeNear::class,

@@ -5,6 +5,7 @@ namespace Tests\Core;
 use InkyCard\Link\CampaignTags;
 use InkyCard\Link\LinkAction;
 use InkyCard\Link\MailAddress;
+use InkyCard\Link\MailHost;
 use InkyCard\Link\PhoneNumber;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileText;
@@ -95,6 +96,62 @@ final class LinkTest extends TestCase
             'mailto:a%2Bb%26c@quillfern.example',
             MailAddress::parse('mailto:a+b&c@quillfern.example')->href(),
         );
+        $several = MailAddress::several(
+            "Ada Loom <ada@loom.example>, \"Oak, Maren\" <m@q.example>;\nADA@loom.example", 5, 'recipient',
+        );
+        $this->assertSame(['ada@loom.example', 'm@q.example'], array_column($several, 'address'));
+        $bad = [
+            '' => 'not complete', 'a@q.example, b' => 'b: The recipient', implode(',', range(1, 6)) => 'room for 5',
+        ];
+        foreach ($bad as $given => $says) {
+            try {
+                MailAddress::several((string) $given, 5, 'recipient');
+                $this->fail((string) $given);
+            } catch (Refusal $refusal) {
+                $this->assertStringContainsString($says, $refusal->getMessage());
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, ?string}> host, the one that is meant */
+    public static function hosts(): iterable
+    {
+        foreach ([
+            'gmial.com' => 'gmail.com', 'gmail.con' => 'gmail.com', 'gmai.com' => 'gmail.com',
+            'hotmial.com' => 'hotmail.com',
+            'outlok.com' => 'outlook.com', 'yaho.com' => 'yahoo.com', 'iclould.com' => 'icloud.com',
+            'quilfern.example' => 'quillfern.example', 'loom.cmo' => 'loom.com', 'gmail.co' => 'gmail.com',
+            'gmail.com' => null, 'quillfern.example' => null, 'loom.example' => null, 'mail.com' => null,
+            'yahoo.it' => null, 'ymail.com' => null, 'hotmail.dk' => null, 'outlook.be' => null,
+            'googlemail.de' => null,
+        ] as $host => $meant) {
+            yield $host => [$host, $meant];
+        }
+    }
+
+    #[DataProvider('hosts')]
+    public function test_slips_of_the_keys_in_mail_hosts_are_seen(string $host, ?string $meant): void
+    {
+        $this->assertSame($meant, MailHost::meant($host, ['quillfern.example']));
+    }
+
+    /** @return iterable<int, array{string}> */
+    public static function short(): iterable
+    {
+        return array_map(fn (string $number) => [$number], ['+441632', '01632', '960147', '+44', '+1 555']);
+    }
+
+    #[DataProvider('short')]
+    public function test_a_number_that_rings_in_one_town_alone_is_refused(string $number): void
+    {
+        $this->expectException(Refusal::class);
+        PhoneNumber::parse($number, 'GB');
+    }
+
+    public function test_numbers_of_stories_ring_in_full_alone(): void
+    {
+        $this->assertTrue(PhoneNumber::rings('+44 1632 960147') && PhoneNumber::rings('+44 113 496 0123'));
+        $this->assertFalse(PhoneNumber::rings('+44 1632 96014'));
     }
 
     public function test_the_short_way_through_known_forms_agrees_with_the_full_parsers(): void

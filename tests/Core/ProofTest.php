@@ -255,6 +255,7 @@ final class ProofTest extends TestCase
         yield 'vague' => [
             'call-vague', $piece('textlink', ['words' => 'Click here!', 'address' => 'quillfern.example/see']),
         ];
+        yield 'mistyped mail' => ['mail', $piece('email', ['address' => 'maren@gmial.com'])];
         yield 'a call without its address' => ['lacking', $piece('button', ['words' => 'Book a visit'])];
         yield 'a banner without its link' => [
             'picture-unlinked', $piece('banner', ['picture' => 'sample:banner-coast', 'alt' => 'Spring plans']),

@@ -125,6 +125,11 @@ final class IsolationTest extends WebTestCase
         $message = Tray::keep(
             $this->workspace->id, "From: a@b.example\r\nSubject: $secret\r\n\r\n$secret\r\n", 'dropped',
         );
+        $outgoing = DB::table('outgoing_messages')->insertGetId([
+            'workspace_id' => $this->workspace->id, 'from' => 'a@b.example', 'to' => 'c@d.example',
+            'subject' => $secret, 'raw' => $secret, 'state' => 'refused', 'words' => $secret,
+            'created_at' => (string) now(),
+        ]);
         $change = BulkChange::over($this->workspace, new SwapPicture('sample:a', 'sample:b', 1, 1), $secret,
             $this->maren);
         $this->person = People::holder($this->card->refresh(), $this->card->document())->id;
@@ -132,6 +137,7 @@ final class IsolationTest extends WebTestCase
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
+            'side' => 'arrived', 'outgoing' => $outgoing,
         ];
     }
 

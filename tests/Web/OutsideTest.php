@@ -70,6 +70,14 @@ final class OutsideTest extends TestCase
         $this->assertLessThan(20_000_000, memory_get_peak_usage() - $before);
     }
 
+    /** The client says of a host without an address what it says of one inside: readers of the sentence need to know. */
+    public function test_a_host_that_does_not_exist_is_not_taken_for_one_of_a_private_network(): void
+    {
+        $this->expectExceptionMessage('There is no such host');
+        $client = new NoPrivateNetworkHttpClient(HttpClient::create(), IpUtils::PRIVATE_SUBNETS);
+        (new SafeHttpClient($client))->fetch('https://quillfern-nowhere.invalid/', 1000);
+    }
+
     public function test_redirects_are_followed_and_told(): void
     {
         $fetched = $this->outside(false)->fetch('http://'.self::HOST.':'.self::$port.'/moved', 1000);
@@ -88,6 +96,7 @@ final class OutsideTest extends TestCase
                     ...SafeHttpClient::INSIDE,
                 ]))->withOptions(['resolve' => [self::HOST => '127.0.0.1']])
                 : $client,
+            fn (string $host): bool => $host === self::HOST,
         );
     }
 }

@@ -99,6 +99,11 @@ final class PagesTest extends WebTestCase
         $this->get('/again')->assertSee('Typed &lt;late&gt;', false);
         $this->post('/again/drop', ['_token' => session()->token()])->assertRedirect('/cards');
         $this->get('/again')->assertSee('Nothing waits');
+        // What was sent once more is not offered again.
+        $late('https://cards.quillfern.example')->assertRedirect('/again');
+        $this->post('/tray/ready', ['name' => 'N', 'subject' => 'S', 'body' => 'B', '_token' => session()->token()])
+            ->assertRedirect();
+        $this->get('/again')->assertSee('Nothing waits');
     }
 
     public function test_what_a_page_asks_for_by_itself_gives_a_stranger_no_session(): void

@@ -71,12 +71,18 @@ final class TrayTest extends WebTestCase
         } catch (TransportException) {
             $this->get('/tray/outgoing')->assertSee('tried again: Connection timed out');
         }
+        // What was refused goes once more by one press.
+        $this->get('/tray')->assertSee('Send again');
+        $this->post('/tray/outgoing/2/again')->assertRedirect('/tray');
+        Queue::assertPushed(SendMessage::class, 4);
+        self::$answers = [new TransportException($refused, 550)];
+        SendMessage::pass(2, last: false);
         self::$answers = [new TransportException('Connection timed out')];
         SendMessage::pass(3, last: true);
         SendMessage::pass(3, last: true);
         $this->get('/tray/outgoing')->assertSee('taken by the mail server')->assertDontSee('every 2s')
             ->assertSee('refused: 550 5.1.1 No such user here')->assertSee('refused: Connection timed out');
-        $this->assertCount(4, self::$seen);
+        $this->assertCount(5, self::$seen);
         $this->assertStringNotContainsString('X-Inky', implode('', self::$seen));
     }
 

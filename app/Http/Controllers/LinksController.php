@@ -18,8 +18,8 @@ use InkyCard\Link\ProfileLink;
 /** All links of a card: what each opens, what it carries, whether it answers. */
 final class LinksController extends Controller
 {
-    /** Links followed in one request that is no script's, so that it ends in time. */
-    private const MOST = 12;
+    /** Links are followed for so long in one request that is no script's, seconds; what is left is told. */
+    private const SECONDS = 20;
 
     public function show(Request $request, LinkChecks $checks, int $card): View
     {
@@ -73,13 +73,15 @@ final class LinksController extends Controller
                 ? view('links.checked', ['check' => $check])
                 : redirect()->route('links', $card);
         }
-        foreach (
-            array_slice(array_diff($addresses, array_keys($checks->known($addresses))), 0, self::MOST) as $address
-        ) {
-            $checks->check($address);
+        $left = array_values(array_diff($addresses, array_keys($checks->known($addresses))));
+        $until = microtime(true) + self::SECONDS;
+        while ($left !== [] && microtime(true) < $until) {
+            $checks->check(array_shift($left));
         }
 
-        return redirect()->route(self::string($request, 'back') === 'proof' ? 'proof' : 'links', $card);
+        return redirect()
+            ->route(self::string($request, 'back') === 'proof' ? 'proof' : 'links', $card)
+            ->with('unfollowed', count($left));
     }
 
     public static function canBeFollowed(CardLink $link): bool

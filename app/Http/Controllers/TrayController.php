@@ -39,6 +39,14 @@ final class TrayController extends Controller
         ]);
     }
 
+    /** Sends one that was refused once more. */
+    public function again(int $outgoing): RedirectResponse
+    {
+        Outgoing::again($this->workspace, $outgoing);
+
+        return redirect()->route('tray');
+    }
+
     /** What became of messages that went into the world. */
     public function outgoing(): View
     {

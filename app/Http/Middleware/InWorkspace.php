@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use App\Http\SentAgain;
 use App\Models\User;
 use App\Models\Workspace;
 use Closure;
@@ -20,6 +21,11 @@ final class InWorkspace
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);
 
-        return $next($request);
+        $response = $next($request);
+        if ($response->getStatusCode() < 400) {
+            SentAgain::arrived($request);
+        }
+
+        return $response;
     }
 }

@@ -2,6 +2,7 @@
 @php($alone ??= false)
 @php($tags = $document->tags)
 @php($followed = array_filter($links, fn ($it) => $it->leadsOn()))
+@php($unfollowed = (int) session('unfollowed'))
 @php([$firms, $persons] = [count($networks->firms), count($networks->persons)])
 <div id="links-panel" class="links-panel">
   <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this card{{ $firms +
@@ -70,7 +71,8 @@
   @if ($followed !== [])
     <form method="post" action="{{ route('links.check', $card->id) }}" class="links-all">@csrf<button
         class="btn btn-line" data-check-all>Check all {{ count($followed) }}
-        {{ Str::plural('link', count($followed)) }}</button> <span class="help" data-checked role="status"></span>
+        {{ Str::plural('link', count($followed)) }}</button> <span class="help" data-checked role="status"
+        >{{ $unfollowed > 0 ? "$unfollowed took too long and are left: check once more" : '' }}</span>
     </form>
   @endif
   <ol class="links-list">

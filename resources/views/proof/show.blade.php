@@ -68,7 +68,8 @@
         <input type="hidden" name="back" value="proof">
         <button class="btn-words">Follow all links now</button>
         @php($verdicts = count($proof->subject->verdicts))
-        <span class="help">{{ $verdicts === 0 ? 'not followed lately' : "$verdicts followed within a day" }}</span>
+        <span class="help">{{ $verdicts === 0 ? 'not followed lately' : "$verdicts followed within a day" }}{{
+            session('unfollowed') ? ', '.session('unfollowed').' left: follow once more' : '' }}</span>
       </form>
       @include('proof.walk')
     </section>

@@ -8,7 +8,12 @@
       <li><time class="measure">{{ date_create($one->created_at)->format('j M H:i') }}</time> <span>{{
           $one->subject }} to {{ $one->to }}</span> <span class="help" role="status">{{ ['waiting' => $one->words === ''
               ? 'on its way' : 'not taken yet, tried again: ' . $one->words, 'sent' => 'taken by the mail server',
-              'refused' => 'refused: ' . $one->words][$one->state] }}</span></li>
+              'refused' => 'refused: ' . $one->words][$one->state] }}</span>
+        @if ($one->state === 'refused')
+          <form method="post" action="{{ route('tray.again', $one->id) }}">@csrf<button class="btn-words"
+              aria-label="Send {{ $one->subject }} to {{ $one->to }} again">Send again</button></form>
+        @endif
+      </li>
     @endforeach
   </ul>
 </section>
