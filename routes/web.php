@@ -202,6 +202,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/hand-over/mailbox', [MailboxController::class, 'open'])->name('mailbox.open');
         Route::post('/hand-over/mailbox/place', [MailboxController::class, 'place'])->name('mailbox.place');
         Route::post('/hand-over/mailbox/close', [MailboxController::class, 'close'])->name('mailbox.close');
+        Route::post('/hand-over/taken', [HandOverController::class, 'taken'])->name('hand-over.taken');
         Route::get('/hand-over/file', [HandOverController::class, 'file'])->middleware('reads')->name('hand-over.file');
     });
 });

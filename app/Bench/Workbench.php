@@ -2,6 +2,7 @@
 
 namespace App\Bench;
 
+use App\Handover\InUse;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
@@ -38,6 +39,11 @@ final readonly class Workbench
         private array $pairs,
         private Measured $measured,
     ) {
+    }
+
+    public function use(): ?InUse
+    {
+        return InUse::of($this->card);
     }
 
     /** A piece of the card, or nothing when it is not on it. */

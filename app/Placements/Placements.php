@@ -2,6 +2,7 @@
 
 namespace App\Placements;
 
+use App\Handover\InUse;
 use App\Models\StoredCard;
 use App\Models\Workspace;
 use Illuminate\Database\Query\Builder;
@@ -26,6 +27,7 @@ final class Placements
             $other = is_string($name) ? $name : $other;
             DB::table('placements')->updateOrInsert($at, ['card_id' => $card->id]);
         }
+        InUse::at($card, $address);
 
         return $other;
     }
@@ -37,6 +39,9 @@ final class Placements
             ->where(self::at($address))
             ->whereIn('situation', array_map(fn (Situation $situation) => $situation->value, $situations))
             ->delete();
+        if (self::of($card)->where(self::at($address))->doesntExist()) {
+            InUse::left($card, $address);
+        }
     }
 
     /** The card for messages from an address; null for none. */

@@ -1,3 +1,5 @@
+import { token } from './token.js';
+
 // Puts the card on the clipboard: HTML and plain text together, or the source alone.
 const source = document.getElementById('source');
 const text = document.getElementById('text');
@@ -32,6 +34,13 @@ function byEvent(types) {
   return worked ? Promise.resolve() : Promise.reject(new Error('refused'));
 }
 
+// What is copied goes into use: the application remembers which revision that was.
+function taken() {
+  const { taken: url, to } = document.getElementById('main').dataset;
+  const headers = { 'X-XSRF-TOKEN': token(), Accept: 'text/html' };
+  fetch(url, { method: 'POST', keepalive: true, headers, body: new URLSearchParams({ to }) }).catch(() => {});
+}
+
 function wire(id, copy) {
   const button = document.getElementById(id);
   button?.addEventListener('click', async () => {
@@ -40,6 +49,7 @@ function wire(id, copy) {
       await copy();
       told.className = 'copied';
       told.textContent = button.dataset.copied;
+      taken();
     } catch {
       told.className = 'copied not';
       told.textContent = 'The browser did not allow it. Select the source below and copy it by hand.';

@@ -205,8 +205,11 @@ final class BrandTest extends WebTestCase
         ]);
         // A notice a rule asks for stays until the rule is gone.
         $this->post('/brand/notices', ['number' => 3, 'at' => '0', 'remove' => '1'])->assertStatus(422);
-        $this->get('/brand/counts')->assertSee('short of a rule');
+        // A rule still in the draft binds nobody.
+        $this->get('/brand/counts')->assertDontSee('short of a rule');
+        $this->get('/brand/duties')->assertSee('Every card shows what the trade rules ask');
         $this->post('/brand/change', ['number' => 3]);
+        $this->get('/brand/counts')->assertSee('short of a rule');
         $this->get('/brand/duties')
             ->assertSee('Client notice')
             ->assertSee('its licence line')

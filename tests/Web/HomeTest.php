@@ -3,12 +3,15 @@
 namespace Tests\Web;
 
 use App\Models\StoredCard;
+use App\Placements\Placements;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Card\Edit\Restyle;
+use InkyCard\Card\Situation;
 use InkyCard\Card\Starter\Starters;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Samples;
@@ -421,5 +424,33 @@ final class HomeTest extends WebTestCase
         }
         $this->get('/find?q=zzzz')->assertSee('Nothing is called that');
         $this->get('/find?q[]=x')->assertOk();
+    }
+
+    /** Where it is in use, and that what is in use there is old: on the bench, in the list and where it is handed over. */
+    public function test_what_is_in_use_and_old_is_told_with_what_changed(): void
+    {
+        $id = $this->card->id;
+        $this->get("/cards/$id")->assertDontSee('In use');
+        Placements::put($this->card, 'Maren@quillfern.example', Situation::NewMail, Situation::Reply);
+        Placements::put($this->card, 'hello@quillfern.example', Situation::NewMail);
+        $this->post("/cards/$id/hand-over/taken", ['to' => 'any'])->assertNoContent();
+        $this->post("/cards/$id/hand-over/taken", ['to' => 'nowhere'])->assertNoContent();
+        $this->get("/cards/$id/hand-over/file?as=page&to=page")->assertOk();
+        $now = 'In use at 2 addresses and in 2 places, as it is now.';
+        $this->get('/cards')->assertSee($now);
+        $this->card->edit(1, new RenameCard('Another name'), $this->maren);
+        $this->get("/cards/$id")->assertSee($now);
+        $this->card->edit(2, new FillPiece('p3', ['text' => 'Head of planting']), $this->maren);
+        $old = 'In use at 2 addresses and in 2 places, revision 1; this is 3.';
+        foreach (['/cards', "/cards/$id", "/cards/$id/hand-over"] as $page) {
+            $this->get($page)->assertSee($old)->assertSee("/cards/$id/history/compare?one=1&amp;other=3", false);
+        }
+        $this->post("/cards/$id/pieces/p3", ['revision' => 3, 'fields' => ['text' => 'Gardener']],
+            ['HX-Request' => 'true'])->assertSee('revision 1; this is 4.');
+        Placements::take($this->card, 'hello@quillfern.example', Situation::NewMail);
+        Placements::put($this->card->refresh(), 'maren@quillfern.example', Situation::NewMail);
+        $this->post("/cards/$id/hand-over/taken", ['to' => 'any']);
+        $this->post("/cards/$id/hand-over/taken", ['to' => 'page']);
+        $this->get('/cards')->assertSee('In use at 1 address and in 2 places, as it is now.');
     }
 }

@@ -61,8 +61,7 @@ final class BrandChangeController extends Controller
 
         return view('brand.duties', [
             'cards' => self::paged($request, $lacking),
-            // Rules still in the draft bind nobody yet.
-            'notices' => $brand->draft === null && $lacking->contains(fn (array $of) => $of['lacks']->notices !== []),
+            'notices' => $lacking->contains(fn (array $of) => $of['lacks']->notices !== []),
         ]);
     }
 
@@ -161,11 +160,11 @@ final class BrandChangeController extends Controller
         return 'Brand: '.implode(', ', $parts);
     }
 
-    /** @return LazyCollection<int, array{card: StoredCard, lacks: MissingCompliance}> those short of a rule */
+    /** @return LazyCollection<int, array{card: StoredCard, lacks: MissingCompliance}> those short of a rule in force */
     private function lacking(StoredBrand $brand): LazyCollection
     {
-        $drafted = $brand->drafted();
-        if ($drafted->rules === []) {
+        $rules = $brand->document();
+        if ($rules->rules === []) {
             return LazyCollection::empty();
         }
 
@@ -173,7 +172,7 @@ final class BrandChangeController extends Controller
             ->map(
                 fn (StoredCard $card) => [
                     'card' => $card,
-                    'lacks' => MissingCompliance::missing($card->document(), $drafted),
+                    'lacks' => MissingCompliance::missing($card->document(), $rules),
                 ],
             )
             ->filter(fn (array $of) => $of['lacks'] !== null);

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
+use App\Handover\InUse;
 use App\Models\StoredCard;
 use App\Placements\Placements;
 use App\Search\OnCard;
@@ -44,6 +45,7 @@ final class CardsController extends Controller
             'clicks' => (new Tally($this->workspace, self::CLICKED, now(), $ids))->seriesBy('card'),
             'placements' => Placements::ofCards($this->workspace, $ids),
             'situations' => Situation::labels(),
+            'uses' => InUse::ofCards(array_values($page->items())),
         ]);
     }
 

@@ -3,8 +3,10 @@
 namespace App\Http\Controllers;
 
 use App\Handover\HouseNotes;
+use App\Handover\InUse;
 use App\Handover\Parcels;
 use App\Http\Controllers\Public\PhoneController;
+use App\Models\StoredCard;
 use App\Models\StoredTemplate;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
@@ -21,6 +23,7 @@ use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Reader;
+use InkyCard\Proof\Subject;
 use InkyCard\Refusal;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
@@ -54,16 +57,24 @@ final class HandOverController extends Controller
             'client' => $client,
             'reading' => $inside ? Reader::read($client, $html) : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
-            'travels' => array_map(
-                fn (PictureDelivery $travel) => [
-                    $travel,
-                    $travel->weight(strlen($proof->subject->html()), $proof->subject->weight()),
-                    array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn()),
-                ],
-                PictureDelivery::cases(),
-            ),
+            'travels' => self::travels($proof->subject),
             'proof' => $proof,
+            'use' => InUse::of($card),
+            'showsInside' => ! $client->losesPictures('data'),
         ]);
+    }
+
+    /** @return list<array{PictureDelivery, int, list<string>}> ways, bytes a message, who does not show pictures so */
+    private static function travels(Subject $subject): array
+    {
+        return array_map(
+            fn (PictureDelivery $travel) => [
+                $travel,
+                $travel->weight(strlen($subject->html()), $subject->weight()),
+                array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn()),
+            ],
+            PictureDelivery::cases(),
+        );
     }
 
     /** Directions alone, to print. */
@@ -102,12 +113,30 @@ final class HandOverController extends Controller
         return $back->with('note_told', 'Kept: it stands with these directions wherever they go.');
     }
 
+    /** The card was copied: what it is now is in use there. */
+    public function taken(Request $request, int $card): Response
+    {
+        $this->noteTaken($request, $this->card($card));
+
+        return response()->noContent();
+    }
+
+    private function noteTaken(Request $request, StoredCard $card): void
+    {
+        $to = Destination::all()[self::string($request, 'to')] ?? null;
+        if ($to !== null) {
+            InUse::by($card, $to);
+        }
+    }
+
     /** What a destination takes, as one file. */
     public function file(Request $request, Parcels $handOver, int $card): Response
     {
         $card = $this->card($card);
         $format = Formats::all()[self::string($request, 'as')] ?? Formats::of('page');
+        $file = self::download($format->build($handOver->parcel($card->document(), $card)));
+        $this->noteTaken($request, $card);
 
-        return self::download($format->build($handOver->parcel($card->document(), $card)));
+        return $file;
     }
 }

@@ -17,6 +17,7 @@
 @endif
 @include('bench.source')
 @include('bench.kept')
+@include('bench.use')
 @include('bench.gauges')
 <div id="conflict" class="conflict" hx-swap-oob="true"></div>
 @if ($tuning)

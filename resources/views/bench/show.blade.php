@@ -49,6 +49,7 @@
       @if (session('told'))
         <p class="told told-look" role="status">{{ session('told') }}</p>
       @endif
+      @include('bench.use')
       <div class="stage-body">
         <div class="paper">
           @include('bench.ruler')

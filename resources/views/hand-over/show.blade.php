@@ -5,7 +5,7 @@
   <x-slot:head>
     <script type="module" src="/js/hand-over.js"></script>
   </x-slot:head>
-  <main id="main" class="over">
+  <main id="main" class="over" data-taken="{{ route('hand-over.taken', $card->id) }}" data-to="{{ $to->key }}">
     <section class="over-preview" aria-label="What is handed over">
       <div class="desk-head mb-0">
         <h1>Hand over</h1>
@@ -13,6 +13,9 @@
       </div>
       @if (session('told'))
         <p class="told" role="status">{{ session('told') }}</p>
+      @endif
+      @if ($use)
+        <p>@include('cards.in-use')</p>
       @endif
       <div class="sheet" tabindex="0" role="group" aria-label="The card, which scrolls"><iframe id="sheet"
           src="{{ route('sheet', $card->id) }}" title="The card as sent"
@@ -71,11 +74,13 @@
               @if ($inside) aria-current="true" @endif>inside the code</a>
           </div>
           @if ($inside)
-            <p class="help">Needs no server, but several mail clients do not show pictures carried inside the code,
+            <p class="help">{{ $showsInside ? 'Needs no server, but several mail clients do not show pictures carried inside the code,'
+                : "$to->label does not show pictures carried inside the code: take them fetched," }}
               and the code grows to {{ number_format(mb_strlen($html) / 1000, 0) }} k characters.</p>
           @elseif($local)
             <p class="help">Readers would fetch pictures from {{ $base }}, which only this machine and its
-              neighbours reach. Set PUBLIC_URL to the address the world sees, or take pictures inside.</p>
+              neighbours reach. Set PUBLIC_URL to the address the world sees{{ $showsInside
+                  ? ', or take pictures inside.' : '. Taken inside the code they would not show there.' }}</p>
           @else
             <p class="help">Readers fetch pictures from {{ $base }}. They load in every mail client that
               shows pictures.</p>
@@ -100,9 +105,17 @@
           <p class="help">Clicks of its links are counted: they go out as {{ $base }}/go/… and pass on at
             once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a></p>
         @endif
-        @if ($proof->findings !== [] && $proof->findings[0]->severity->value !== 'advice')
-          <p class="notes"><span>The proof found {{ Str::lower($proof->findings[0]->title) }}. <a
-                href="{{ route('proof', $card->id) }}">Look at it first</a></span></p>
+        @php($due = array_values(array_unique(array_column(array_filter($proof->findings, fn($finding) => $finding->severity->value !== 'advice'), 'title'))))
+        @if ($due !== [])
+          <div class="notes">
+            <p>The proof found:</p>
+            <ul>
+              @foreach ($due as $title)
+                <li>{{ $title }}</li>
+              @endforeach
+            </ul>
+            <p><a href="{{ route('proof', $card->id) }}">Look at {{ count($due) === 1 ? 'it' : 'them' }} first</a></p>
+          </div>
         @endif
         <div class="way" id="way">
           <h2>{{ $to->label }}</h2>
@@ -135,7 +148,7 @@
             <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on
                 the bench</a></p>
           @else
-            <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes]) }}"
+            <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes, 'to' => $to->key]) }}"
               download>Take the file</a>
             @if ($to->takes === 'png')
               <img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}"
