@@ -11,6 +11,7 @@ use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\BlockLink;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
+use InkyCard\Link\LinkAction;
 
 /** Gives the links of a card that counts clicks their short addresses. */
 final class CountedLinks
@@ -32,7 +33,7 @@ final class CountedLinks
             : $href;
 
         return Sheet::of($document, fn (Piece $piece) => array_map(
-            fn (Block $block) => $block->withLinks($to($piece)),
+            fn (Block $block) => $document->follows($piece) ? $block->withLinks($to($piece)) : $block,
             $contents[$piece->id] ?? [],
         ));
     }
@@ -86,7 +87,7 @@ final class CountedLinks
     private static function wanted(Document $document, array $contents): array
     {
         $wanted = [];
-        foreach ($document->pieces as $piece) {
+        foreach (array_filter($document->pieces, $document->follows(...)) as $piece) {
             $links = array_merge([], ...array_map(fn (Block $block) => $block->links(), $contents[$piece->id] ?? []));
             foreach (array_filter($links, fn (BlockLink $link) => self::counts($link->href)) as $link) {
                 $wanted[self::key($piece->id, $link->href)] ??= [
@@ -105,8 +106,9 @@ final class CountedLinks
         return $piece.' '.hash('sha256', $href);
     }
 
+    /** A document in somebody's storage opens by its exact address alone. */
     private static function counts(string $href): bool
     {
-        return preg_match('~^https?://~', $href) === 1;
+        return preg_match('~^https?://~', $href) === 1 && LinkAction::of($href) !== LinkAction::Shared;
     }
 }

@@ -41,7 +41,7 @@ final readonly class PanelLink
     {
         $web = str_starts_with($link->address, 'https://');
         $shown = $web ? WebAddress::parse($link->address)->short() : Target::words($link->address);
-        $complete = $card->tags?->isOn($link->address, $link->piece->id) === true;
+        $complete = $card->follows($link->piece) && $card->tags?->isOn($link->address, $link->piece->id) === true;
         $same = $link->href === $link->address;
 
         return new self(

@@ -219,7 +219,9 @@ final readonly class Card
     {
         $blocks = $this->untagged($piece);
 
-        return $this->tags === null ? $blocks : $this->tags->on($blocks, $piece->id, fn () => $this->tagsOf($piece));
+        return $this->tags === null || ! $this->follows($piece)
+            ? $blocks
+            : $this->tags->on($blocks, $piece->id, fn () => $this->tagsOf($piece));
     }
 
     /** @return list<Block> the same with its links as its maker gave them */
@@ -228,6 +230,12 @@ final readonly class Card
         $absent = $piece->lacking() !== [] || $this->hasEnded($piece);
 
         return $absent ? [] : $piece->kind->content($piece, $this->context);
+    }
+
+    /** Whether its links may be tagged and counted: those of a notice lead straight on, unless it says otherwise. */
+    public function follows(Piece $piece): bool
+    {
+        return ! $piece->can(Capability::Notice) || $piece->text('follow') !== '';
     }
 
     /** @return array<string, string> `utm_source` and so on => value, for links of a piece; empty for none */

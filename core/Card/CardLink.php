@@ -54,10 +54,10 @@ final readonly class CardLink
         $links = [];
         foreach ($found as $address => $words) {
             $action = LinkAction::of($address);
-            $tagged = $card->tags?->isOn($address, $piece->id) === true;
+            $tagged = $card->follows($piece) && $card->tags?->isOn($address, $piece->id) === true;
             $links[] = new self(
                 $piece, $words, $address, $tagged ? CampaignTags::on($address, $card->tagsOf($piece)) : $address,
-                $action, $action->tellsTags(), count($found) === 1 ? $piece->id : $address,
+                $action, $card->follows($piece) && $action->tellsTags(), count($found) === 1 ? $piece->id : $address,
             );
         }
 

@@ -12,6 +12,9 @@ enum LinkAction: string
     case Map = 'map';
     case Chat = 'chat';
     case Document = 'document';
+
+    /** One in somebody's storage, opened by whoever has its exact address. */
+    case Shared = 'shared';
     case Calendar = 'calendar';
     case Booking = 'booking';
     case Room = 'room';
@@ -33,9 +36,9 @@ enum LinkAction: string
             .'|^square\.link/|^checkout\.square\.site/~',
         'film' => '~^(?:www\.|m\.)?youtube\.com/(?:watch|shorts|live|embed)|^youtu\.be/|^(?:www\.)?vimeo\.com/\d'
             .'|^(?:www\.)?loom\.com/share~',
-        'document' => '~\.(?:'.self::DOCUMENTS
-            .')(?:$|[?#])|^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|'
-                .'^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
+        'shared' => '~^docs\.google\.com/|^drive\.google\.com/|^(?:www\.)?dropbox\.com/|^1drv\.ms/|'
+            .'^[\w-]+\.sharepoint\.com/|^onedrive\.live\.com/|^(?:www\.)?icloud\.com/iclouddrive~',
+        'document' => '~\.(?:'.self::DOCUMENTS.')(?:$|[?#])~',
     ];
 
     /** @param  string  $href  as a card carries it */
@@ -74,6 +77,7 @@ enum LinkAction: string
             self::Map => 'opens a map',
             self::Chat => 'starts a chat',
             self::Document => 'opens a document',
+            self::Shared => 'opens a shared document',
             self::Calendar => 'adds a date',
             self::Booking => 'opens a booking page',
             self::Room => 'joins a call on screen',
@@ -87,7 +91,7 @@ enum LinkAction: string
     public function caution(): string
     {
         return match ($this) {
-            self::Document => 'A stranger must be able to open it without signing in.',
+            self::Document, self::Shared => 'A stranger must be able to open it without signing in.',
             self::Room => 'Whoever has your card can come in: keep a waiting room.',
             default => '',
         };

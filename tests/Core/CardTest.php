@@ -3,6 +3,7 @@
 namespace Tests\Core;
 
 use InkyCard\Brand\Brand;
+use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
@@ -395,6 +396,38 @@ final class CardTest extends TestCase
         );
         $this->assertSame('Not on the card yet: “Where it leads” is empty.', $card->absence($card->pieces[1]));
         $this->assertStringNotContainsString('today', CardJson::encode($after));
+    }
+
+    /** Back to the design it began with, in one step, facts kept (need F09). */
+    public function test_back_to_the_starters_look_brings_its_inks_back(): void
+    {
+        $brand = Brand::of(['inks' => ['accent' => '#123456']]);
+        foreach (Starters::all() as $starter) {
+            $begun = $starter->begin('Maren', 'maren@quillfern.example', $brand);
+            $changed = (new Edit\Restyle(['inks' => ['accent' => '#ff0000', 'body' => '#00ff00']]))->apply($begun);
+            $name = (string) $begun->named()?->id;
+            $changed = (new Edit\FillPiece($name, ['text' => 'Maren Oakhollow']))->apply($changed);
+            $back = (new Edit\TakeLook($starter, $brand))->apply($changed);
+            $this->assertEquals($begun->style, $back->style, $starter->key);
+            $this->assertSame('Maren Oakhollow', $back->holder());
+            $other = Starters::all()[$starter->key === 'skerry' ? 'tidemark' : 'skerry'];
+            $this->assertSame(
+                '#ff0000', (new Edit\TakeLook($other, $brand))->apply($changed)->style->ink(InkRole::Accent)->toHex(),
+            );
+        }
+    }
+
+    /** Whoever has to show a document shows it as it is, whatever the card does with its other links (need H02). */
+    public function test_links_of_a_notice_carry_no_tags_unless_asked(): void
+    {
+        $notice = ['id' => 'n', 'kind' => 'notice', 'fields' => ['documents' => ['Terms: quillfern.example/terms']]];
+        $link = ['id' => 'l', 'kind' => 'textlink', 'fields' => ['words' => 'See', 'address' => 'quillfern.example/a']];
+        $card = Samples::card(['tags' => ['campaign' => 'May'], 'pieces' => [$notice, $link]]);
+        $hrefs = fn (Card $card): array => array_map(
+            fn ($piece) => str_contains($card->content($piece)[0]->links()[0]->href, 'utm_'), $card->pieces,
+        );
+        $this->assertSame([false, true], $hrefs($card));
+        $this->assertSame([true, true], $hrefs((new Edit\FillPiece('n', ['follow' => 'counted']))->apply($card)));
     }
 
     public function test_every_bad_field_of_one_edit_is_named(): void

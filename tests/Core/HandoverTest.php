@@ -11,6 +11,7 @@ use InkyCard\Handover\Artifact;
 use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
+use InkyCard\Handover\FrozenSeason;
 use InkyCard\Handover\MessageWriter;
 use InkyCard\Handover\Parcel;
 use InkyCard\Handover\PictureDelivery;
@@ -20,6 +21,7 @@ use InkyCard\MailClient\Reader as ClientReader;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\TestCase;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VCard;
@@ -389,6 +391,24 @@ final class HandoverTest extends TestCase
             }
         }
         $this->assertSame([], array_diff_key(Formats::all(), $built));
+    }
+
+    /** Marks that travel along keep what they wear: said where it happens, and nowhere else (complaint X26). */
+    public function test_a_season_that_is_carried_along_is_told(): void
+    {
+        $card = Samples::card(['style' => ['marks' => ['dress' => ['season' => 'snow']]]]);
+        $says = fn (string $to, bool $inside, string $day, ?Card $of = null): string => FrozenSeason::says(
+            $of ?? $card, Destination::of($to), $inside, Day::parse($day),
+        );
+        foreach (['message', 'page', 'picture', 'template'] as $to) {
+            $this->assertStringContainsString('wear snow until 6 January.', $says($to, false, '2026-12-20'), $to);
+            $this->assertStringContainsString('stay plain', $says($to, false, '2026-07-01'), $to);
+        }
+        $this->assertStringContainsString('until 6 January', $says('any', true, '2027-01-06'));
+        $this->assertSame('', $says('any', false, '2026-12-20').$says('campaign', false, '2026-12-20'));
+        $this->assertSame('', $says('page', false, '2026-12-20', Samples::card()));
+        $leap = Samples::card(['style' => ['marks' => ['dress' => ['season' => 'leaf', 'until' => '02-29']]]]);
+        $this->assertStringContainsString('28 February', $says('page', false, '2026-02-01', $leap));
     }
 
     private static function parcel(?Card $card = null, ?\Closure $bake = null): Parcel

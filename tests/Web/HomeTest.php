@@ -437,7 +437,8 @@ final class HomeTest extends WebTestCase
         $this->post("/cards/$id/hand-over/taken", ['to' => 'nowhere'])->assertNoContent();
         $this->get("/cards/$id/hand-over/file?as=page&to=page")->assertOk();
         $now = 'In use at 2 addresses and in 2 places, as it is now.';
-        $this->get('/cards')->assertSee($now);
+        $this->get("/cards/$id")->assertSee($now);
+        $this->get('/cards')->assertDontSee('In use');
         $this->card->edit(1, new RenameCard('Another name'), $this->maren);
         $this->get("/cards/$id")->assertSee($now);
         $this->card->edit(2, new FillPiece('p3', ['text' => 'Head of planting']), $this->maren);
@@ -451,6 +452,6 @@ final class HomeTest extends WebTestCase
         Placements::put($this->card->refresh(), 'maren@quillfern.example', Situation::NewMail);
         $this->post("/cards/$id/hand-over/taken", ['to' => 'any']);
         $this->post("/cards/$id/hand-over/taken", ['to' => 'page']);
-        $this->get('/cards')->assertSee('In use at 1 address and in 2 places, as it is now.');
+        $this->get("/cards/$id/hand-over")->assertSee('In use at 1 address and in 2 places, as it is now.');
     }
 }

@@ -19,12 +19,14 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Formats\Calendar;
+use InkyCard\Handover\FrozenSeason;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Reader;
 use InkyCard\Proof\Subject;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
 final class HandOverController extends Controller
@@ -60,7 +62,9 @@ final class HandOverController extends Controller
             'travels' => self::travels($proof->subject),
             'proof' => $proof,
             'use' => InUse::of($card),
-            'showsInside' => ! $client->losesPictures('data'),
+            'frozen' => FrozenSeason::says($document, $destination, $inside, Day::at(now())),
+            // Any program: those that do not show them are among them.
+            'showsInside' => $destination->key !== 'any' && ! $client->losesPictures('data'),
         ]);
     }
 

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Models\StoredBrand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,12 +31,13 @@ final class LooksController extends Controller
     {
         $document = $this->card($card)->document();
         $look = self::string($request, 'look');
+        $brand = StoredBrand::in($this->workspace)->document();
         try {
-            return self::rendering(
-                $look === ''
-                    ? (new Rearrange(Arrangement::of(self::string($request, 'arrangement'))))->apply($document)
-                    : (new TakeLook(Starters::all()[$look] ?? abort(404)))->apply($document),
-            );
+            $edit = $look === ''
+                ? new Rearrange(Arrangement::of(self::string($request, 'arrangement')))
+                : new TakeLook(Starters::all()[$look] ?? abort(404), $brand);
+
+            return self::rendering($edit->apply($document));
         } catch (Refusal) {
             abort(404);
         }

@@ -16,6 +16,11 @@ final class NoticeKind extends AbstractKind
 
     private const MAX_DOCUMENTS = 8;
 
+    /** Whoever has to show a document shows it, and not a way to it, unless its maker wants to know who opens it. */
+    private const FOLLOW = [
+        '' => 'lead straight to the documents', 'counted' => 'counted and tagged like all others',
+    ];
+
     public function __construct()
     {
         parent::__construct(
@@ -38,6 +43,7 @@ final class NoticeKind extends AbstractKind
                 'documents', 'Documents, one a line', 'lines', 'A name, a colon and its address.',
                 'Notice to clients: quillfern.example/notice.pdf',
             ),
+            new Field('follow', 'Its links', 'choice', choices: self::FOLLOW),
         ];
     }
 
@@ -51,7 +57,9 @@ final class NoticeKind extends AbstractKind
             $fields, 'documents', self::MAX_DOCUMENTS, ProfileDirectory::line(...),
         );
 
-        return ['text' => implode("\n", $paragraphs), 'documents' => $documents];
+        return ['text' => implode("\n", $paragraphs), 'documents' => $documents] + [
+            'follow' => self::choice($fields, 'follow', self::FOLLOW, '', 'Choose how the links of a notice lead on.'),
+        ];
     }
 
     /** Documents stand without small print, and the other way round. */

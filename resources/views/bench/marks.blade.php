@@ -22,7 +22,8 @@
       </span>
     </x-tune-row>
     <p class="help">Worn from day to day, month first, every year. Outside these days the plain marks show by
-      themselves, in mail sent before too. Today: {{ $tuning->isWornToday($season) ? 'worn' : 'plain' }}.</p>
+      themselves, in mail sent before too, where readers fetch pictures; carried inside a message or file they stay as
+      they were. Today: {{ $tuning->isWornToday($season) ? 'worn' : 'plain' }}.</p>
   @endif
   @include('bench.error', ['key' => 'marks'])
   <x-keep />

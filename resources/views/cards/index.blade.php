@@ -71,7 +71,9 @@
                 href="{{ route('hand-over', $card->id) }}" aria-label="Hand over {{ $card->name }}">Hand
                 over</a></span>
           </p>
-          @include('cards.in-use', ['use' => $uses[$card->id] ?? null])
+          @if (($uses[$card->id] ?? null)?->old !== null)
+            @include('cards.in-use', ['use' => $uses[$card->id]])
+          @endif
           @if ($line = $clicks[$card->id] ?? null)
             <a class="clicked" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
               {{ $line->total() }} {{ Str::plural('click', $line->total()) }} in 30 days</a>

@@ -80,13 +80,17 @@
           @elseif($local)
             <p class="help">Readers would fetch pictures from {{ $base }}, which only this machine and its
               neighbours reach. Set PUBLIC_URL to the address the world sees{{ $showsInside
-                  ? ', or take pictures inside.' : '. Taken inside the code they would not show there.' }}</p>
+                  ? ', or take pictures inside.' : '. Taken inside the code, they would not show '
+                      . ($to->key === 'any' ? 'in every program.' : 'there.') }}</p>
           @else
             <p class="help">Readers fetch pictures from {{ $base }}. They load in every mail client that
               shows pictures.</p>
           @endif
         @else
           <p class="help">{{ $to->picturesGo() }}</p>
+        @endif
+        @if ($frozen !== '')
+          <p class="notes"><span>{{ $frozen }}</span></p>
         @endif
         @if ($to->isMarkup())
           <details class="costs">

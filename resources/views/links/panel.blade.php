@@ -96,7 +96,9 @@
             <x-keep :always="$alone" />
           </x-edit-form>
         @elseif ($tags && $it->leadsOn())
-          <p class="help">No tags: other people's sites cannot tell them.</p>
+          <p class="help">{{ $document->follows($link->piece)
+              ? 'No tags: other people\'s sites cannot tell them.'
+              : 'No tags, and not counted: a notice leads straight to what must be shown. Its row can change that.' }}</p>
         @endif
         @if ($it->leadsOn())
           @php($check = $checks[$link->address] ?? null)

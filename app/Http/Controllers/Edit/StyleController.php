@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Edit;
 
+use App\Models\StoredBrand;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
 use InkyCard\Card\Arrangement\Arrangement;
@@ -48,6 +49,7 @@ final class StyleController extends AbstractEditController
             '',
             fn () => new Edit\TakeLook(
                 Starters::all()[self::string($request, 'look')] ?? throw Refusal::because('There is no such look.'),
+                StoredBrand::in($this->workspace)->document(),
             ),
             whole: true,
         );

@@ -1,0 +1,45 @@
+<?php
+
+namespace InkyCard\Handover;
+
+use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Time\Day;
+
+/** Marks dressed for a season undress by themselves where readers fetch them; pictures that travel along stay. */
+final class FrozenSeason
+{
+    /** Forms whose pictures are inside, or beside them. */
+    private const CARRIED = ['folder', 'eml', 'template', 'page', 'png'];
+
+    /**
+     * @param  bool  $inside  pictures travel inside the code, where that can be chosen
+     * @return string a sentence; empty where nothing stays that should not
+     */
+    public static function says(Card $card, Destination $to, bool $inside, Day $today): string
+    {
+        $season = $card->style->marks->season;
+        $carried = $to->picturesGo() === null ? $inside : in_array($to->takes, self::CARRIED, true);
+        if ($season === null || ! $carried || $card->filled(Capability::Profiles) === []) {
+            return '';
+        }
+        $last = Day::parse(substr($today->iso, 0, 5).self::day($season->worn->until, $today));
+
+        return $season->isWornOn($today)
+            ? "Its marks wear {$season->season} until ".self::inWords($last).'. Carried along like this they keep it '
+                .'after that day: hand the card over again then, or let readers fetch pictures.'
+            : "Its marks wear {$season->season} at another time of the year. Carried along like this they stay plain: "
+                .'let readers fetch pictures, and they dress by themselves.';
+    }
+
+    /** A leap day is the day before in other years. */
+    private static function day(string $day, Day $today): string
+    {
+        return $day === '02-29' && ! checkdate(2, 29, (int) substr($today->iso, 0, 4)) ? '02-28' : $day;
+    }
+
+    private static function inWords(Day $day): string
+    {
+        return (string) preg_replace('/ \d{4}$/', '', $day->words());
+    }
+}
