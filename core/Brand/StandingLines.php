@@ -5,6 +5,7 @@ namespace InkyCard\Brand;
 use InkyCard\Link\MailAddress;
 use InkyCard\Link\PhoneNumber;
 use InkyCard\Link\ProfileDirectory;
+use InkyCard\Link\ProfileText;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
@@ -56,15 +57,13 @@ final readonly class StandingLines
             $read('web', fn ($raw) => WebAddress::parse($raw)->address),
             Refusal::at(
                 '/profiles',
-                fn () => array_values(
-                    array_unique(
-                        CleanText::several(
-                            $given['profiles'] ?? [],
-                            self::MAX_PROFILES,
-                            ProfileDirectory::line(...),
-                        ),
+                fn () => array_values(array_unique(array_merge(...array_map(
+                    fn (string $line) => explode("\n", $line),
+                    CleanText::several(
+                        $given['profiles'] ?? [], self::MAX_PROFILES,
+                        fn (mixed $raw) => ProfileText::line($raw, $country),
                     ),
-                ),
+                )))),
             ),
             Refusal::at(
                 '/own',

@@ -29,7 +29,7 @@ final class Facts
     private array $profiles = [];
 
     /** @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country */
-    public function __construct(private readonly string $country)
+    public function __construct(public readonly string $country)
     {
     }
 

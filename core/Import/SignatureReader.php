@@ -3,6 +3,8 @@
 namespace InkyCard\Import;
 
 use InkyCard\Link\LinkAction;
+use InkyCard\Link\NamedHandle;
+use InkyCard\Link\ProfileDirectory;
 use InkyCard\Refusal;
 
 /**
@@ -14,6 +16,9 @@ final class SignatureReader
 {
     /** Text is wrapped from about here on, characters. */
     private const WRAPPED = 55;
+
+    /** How sure a name with its network's word is, 0 to 1. */
+    private const NAMED = 0.85;
 
     /** Longest words beside a mark that name where it leads, characters. */
     private const LABEL = 40;
@@ -57,6 +62,11 @@ final class SignatureReader
         foreach ($line->links as [$href, $label]) {
             $rest = $this->link($href, $label, $line) ? self::without($rest, $label) : $rest;
         }
+        $named = NamedHandle::all($rest, $this->facts->country, careful: true);
+        foreach ($named as [$link]) {
+            $this->facts->profile(ProfileDirectory::line($link), self::NAMED);
+        }
+        $rest = $named === [] ? $rest : NamedHandle::rest($rest, $named);
         foreach (preg_split('/\s[|•·–—]\s/u', $rest) ?: [] as $part) {
             $part = ContactPoints::takeOut($part, $this->facts);
             if ($part !== '') {

@@ -16,9 +16,38 @@ final class ProfileDirectory
 
     /**
      * @var array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string,
-     *     to?: string, query?: bool, find?: string, words?: string}>
+     *     to?: string, by?: string, spoken?: bool, query?: bool, find?: string, words?: string}>
      */
     private static array $kinds = [];
+
+    /** What stands before a name where a pattern wants a folder or a sign: the first that fits. */
+    private const BEFORE = [
+        '', '@', '~', 'in/', 'u/', 'user/', 'users/', 'profile/', 'profiles/', 'people/', 'p/', 'id/',
+        'usr/', 'member/', 'person/', 'athletes/', 'biz/', 'review/', 'trades/', 'traders/', 'r/', 'store/', 'resume/',
+        'attorneys/', 'a/', 'f/', 'users/show/', 'artists/', 'freelancers/~', 'instructor/', 'realestateagents/',
+        'pub/', 'teaching-resources/shop/',
+    ];
+
+    /** What networks are called besides. */
+    private const CALLED = [
+        'insta' => 'instagram', 'ig' => 'instagram', 'insta gram' => 'instagram', 'fb' => 'facebook',
+        'face book' => 'facebook', 'facebook page' => 'facebook', 'twitter' => 'x', 'x twitter' => 'x',
+        'twitter x' => 'x', 'x formerly twitter' => 'x', 'tweet' => 'x', 'yt' => 'youtube', 'you tube' => 'youtube',
+        'tik tok' => 'tiktok', 'tt' => 'tiktok', 'linked in' => 'linkedin', 'li' => 'linkedin',
+        'wa' => 'whatsapp', 'whats app' => 'whatsapp', 'whatsapp business' => 'whatsapp', 'tg' => 'telegram',
+        'fb messenger' => 'messenger', 'facebook messenger' => 'messenger', 'snap' => 'snapchat',
+        'snap chat' => 'snapchat', 'bsky' => 'bluesky', 'blue sky' => 'bluesky', 'masto' => 'mastodon',
+        'pin' => 'pinterest', 'git hub' => 'github', 'sound cloud' => 'soundcloud', 'we chat' => 'wechat',
+        'weixin' => 'wechat', 'kakao' => 'kakaotalk', 'kakao talk' => 'kakaotalk', 'buy me a coffee' => 'buymeacoffee',
+        'vkontakte' => 'vk', 'ms teams' => 'teams', 'microsoft teams' => 'teams', 'paypal' => 'paypalme',
+        'stack overflow' => 'stackoverflow', 'stackoverflow' => 'stackoverflow', 'dev to' => 'devto',
+    ];
+
+    /** What an address looks like rather than a name. */
+    private const HOST = '~^www\.|://|\.(?:com|org|net|info|biz|co\.uk|org\.uk)$~i';
+
+    /** @var array<string, string> name without signs => kind */
+    private static array $names = [];
 
     /** @var array<string, ProfileLink> lines read lately */
     private static array $read = [];
@@ -55,6 +84,9 @@ final class ProfileDirectory
     public static function line(mixed $raw): string
     {
         $link = $raw instanceof ProfileLink ? $raw : self::read($raw);
+        if ($link->address === '') {
+            return "$link->label: $link->handle";
+        }
         $plain = self::read($link->address);
 
         return ($plain->label === $link->label ? '' : $link->label.': ').$link->address;
@@ -66,6 +98,12 @@ final class ProfileDirectory
         $label = '';
         if (preg_match('/^([^:\/.]{1,40}):\s+(\S.*)$/u', $text, $match)) {
             [, $label, $text] = $match;
+            // A network's word settles that what follows is a name there, and no host.
+            $kind = str_contains($text, '/') ? null : self::named($label);
+            $named = $kind === null ? null : self::on($kind, $text);
+            if ($named !== null) {
+                return $named;
+            }
         }
         self::load();
         $web = WebAddress::parse(self::page($text), 'profile address');
@@ -119,6 +157,9 @@ final class ProfileDirectory
      */
     public static function advice(string $address): string
     {
+        if ($address === '') {
+            return '';
+        }
         $link = self::read($address);
         $kind = self::$kinds[$link->kind] ?? null;
 
@@ -140,14 +181,56 @@ final class ProfileDirectory
     public static function named(string $network): ?string
     {
         self::load();
-        $name = self::plain($network);
-        foreach (self::$kinds as $key => $kind) {
-            if ($name !== '' && in_array($name, [self::plain($key), self::plain($kind['label'])], true)) {
-                return $key;
+        if (self::$names === []) {
+            foreach (self::$kinds as $key => $kind) {
+                self::$names += $kind['hosts'] === [] ? [] : [
+                    self::plain($key) => $key, self::plain($kind['label']) => $key,
+                ];
             }
+            unset(self::$names['']);
         }
+        $words = trim((string) preg_replace('/[^\p{L}\p{N}]+/u', ' ', mb_strtolower($network)));
 
-        return null;
+        return self::CALLED[$words] ?? self::$names[self::plain($words)] ?? null;
+    }
+
+    /** Who somebody is on one network; null where its names look otherwise. */
+    public static function on(string $kind, string $name, string $country = 'ZZ'): ?ProfileLink
+    {
+        $row = self::all()[$kind] ?? null;
+        if ($row === null || ! str_contains($name, '@') && preg_match(self::HOST, $name) === 1) {
+            return null;
+        }
+        $name = trim($name);
+        if (preg_match('/^\+?[\d ().-]{7,24}$/D', $name) === 1 && in_array('messaging', $row['trades'], true)) {
+            return self::number($kind, $name, $country);
+        }
+        if (preg_match('/^[@~]?[\p{L}\p{N}_][\p{L}\p{N}_.:+@#-]*$/uD', $name) !== 1) {
+            return null;
+        }
+        if (isset($row['spoken'])) {
+            return new ProfileLink($kind, $row['label'], '', $row['mark'], ltrim($name, '@'));
+        }
+        $address = self::addressOf($kind, $name);
+
+        return $address === null ? null : self::read($address);
+    }
+
+    /** Chats go by the whole number, digits alone (E.164). */
+    private static function number(string $kind, string $number, string $country): ?ProfileLink
+    {
+        try {
+            $phone = PhoneNumber::parse($number, $country);
+        } catch (Refusal) {
+            return null;
+        }
+        $row = self::all()[$kind];
+        if (isset($row['spoken'])) {
+            return new ProfileLink($kind, $row['label'], '', $row['mark'], $phone->display);
+        }
+        $address = self::addressOf($kind, substr($phone->href(), strlen('tel:+')));
+
+        return $address === null ? null : self::read($address);
     }
 
     /**
@@ -156,33 +239,28 @@ final class ProfileDirectory
      */
     public static function addressOf(string $network, string $handle): ?string
     {
-        self::load();
-        $name = self::plain($network);
-        foreach (self::$kinds as $key => $kind) {
-            if (
-                isset($kind['to'])
-                && $name !== ''
-                && in_array(
-                    $name,
-                    [self::plain($key), self::plain($kind['label']), self::plain(explode('.', $kind['hosts'][0])[0])],
-                    true,
-                )
-            ) {
-                $handle = ltrim($handle, '@');
-                // Where the pattern wants a folder or a sign before the name, it is the first it names.
-                foreach ([$handle, '@'.$handle, 'in/'.$handle, 'u/'.$handle] as $try) {
-                    $address = str_replace('{handle}', $try, $kind['to']);
-                    if (
-                        preg_match(
-                            self::pattern($kind['path'].')/?'),
-                            (string) preg_replace('#^https?://[^/]+#', '', $address),
-                            $match,
-                        )
-                        && ($match[1] ?? '') === $try
-                    ) {
-                        return $address;
-                    }
-                }
+        $key = self::named($network);
+        $name = ltrim($handle, '@');
+        if ($key === null || $name === '') {
+            return null;
+        }
+        $kind = self::$kinds[$key];
+        if ($key === 'bluesky' && ! str_contains($name, '.')) {
+            $name .= '.bsky.social';
+        }
+        if ($key === 'mastodon' && preg_match('/^([\w.-]+)@([\w-]+(?:\.[\w-]+)+)$/D', $name, $at) === 1) {
+            return "https://$at[2]/@$at[1]";
+        }
+        if (isset($kind['by'])) {
+            $sort = str_contains($kind['by'], '://{handle}.') ? '[a-zA-Z\d-]+' : '[\w.:~-]+';
+
+            return preg_match("/^$sort$/D", $name) === 1 ? str_replace('{handle}', $name, $kind['by']) : null;
+        }
+        foreach (isset($kind['to']) ? self::BEFORE : [] as $before) {
+            $address = str_replace('{handle}', $before.$name, $kind['to'] ?? '');
+            $path = (string) preg_replace('#^https?://[^/]+#', '', $address);
+            if (preg_match(self::pattern($kind['path'].')/?'), $path, $match) && ($match[1] ?? '') === $before.$name) {
+                return $address;
             }
         }
 
@@ -191,7 +269,7 @@ final class ProfileDirectory
 
     /**
      * @return array<string, array{label: string, trades: list<string>, hosts: list<string>, mark: string, path: string,
-     *     to?: string, query?: bool, find?: string, words?: string}> every kind, by key
+     *     to?: string, by?: string, spoken?: bool, query?: bool, find?: string, words?: string}> every kind, by key
      */
     public static function all(): array
     {
@@ -245,10 +323,7 @@ final class ProfileDirectory
 
     private static function plain(string $name): string
     {
-        return [
-            'insta' => 'instagram', 'ig' => 'instagram', 'fb' => 'facebook', 'twitter' => 'x', 'yt' => 'youtube',
-            'tik tok' => 'tiktok',
-        ][($plain = mb_strtolower(trim($name)))] ?? (string) preg_replace('/[^a-z0-9]/', '', $plain);
+        return (string) preg_replace('/[^a-z0-9]/', '', mb_strtolower($name));
     }
 
     /** @return list<string> every mark a profile link can carry */

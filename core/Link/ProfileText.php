@@ -8,7 +8,7 @@ use InkyCard\Refusal;
  * Profiles pasted in any mess: with names before them, commas, handles, several on a line.
  *
  * @phpstan-type Told array{line: string, kind: string, label: string, address: string, display: string,
- *     handle: string, cleaned: list<string>}
+ *     handle: string, cleaned: list<string>, as: string}
  * @phpstan-type Sorted array{links: list<Told>, twice: list<string>, not: list<string>}
  */
 final class ProfileText
@@ -22,11 +22,12 @@ final class ProfileText
     private const HANDLE = '~@([\w.-]{2,60})(?:@((?:[\w-]+\.)+[a-z]{2,}))?~iu';
 
     /**
+     * @param  string  $country  ISO 3166-1 alpha-2, for numbers of chats without one; ZZ takes none
      * @return Sorted what was recognised, in order; what stood there twice; lines that hold no profile
      *
      * @throws Refusal when it is too long or not text
      */
-    public static function sort(mixed $raw): array
+    public static function sort(mixed $raw, string $country = 'ZZ'): array
     {
         if (! is_string($raw) || ! mb_check_encoding($raw, 'UTF-8')) {
             throw Refusal::because('Paste the addresses as text.');
@@ -40,12 +41,12 @@ final class ProfileText
             if ($line === '') {
                 continue;
             }
-            $found = self::within($line);
+            $found = self::within($line, $country);
             foreach ($found as $link) {
-                if (isset($links[$link['address']])) {
+                if (isset($links[$link['as']])) {
                     $twice[] = $link['line'];
                 } else {
-                    $links[$link['address']] = $link;
+                    $links[$link['as']] = $link;
                 }
             }
             if ($found === []) {
@@ -54,6 +55,24 @@ final class ProfileText
         }
 
         return ['links' => array_values($links), 'twice' => $twice, 'not' => $not];
+    }
+
+    /**
+     * One pasted line in the form it is kept in; several profiles on it become several lines.
+     *
+     * @param  string  $country  ISO 3166-1 alpha-2, for numbers of chats without one
+     *
+     * @throws Refusal
+     */
+    public static function line(mixed $raw, string $country): string
+    {
+        try {
+            return ProfileDirectory::line($raw);
+        } catch (Refusal $refusal) {
+            $found = is_string($raw) ? self::sort($raw, $country)['links'] : [];
+
+            return $found === [] ? throw $refusal : implode("\n", array_column($found, 'as'));
+        }
     }
 
     /**
@@ -93,13 +112,20 @@ final class ProfileText
     /**
      * @return list<Told>
      */
-    private static function within(string $line): array
+    private static function within(string $line, string $country): array
     {
+        // What a network's word names is no host, however it looks.
+        $rest = $line;
+        $named = [];
+        foreach (NamedHandle::all($line, $country) as [$link, $words]) {
+            $named[] = self::told($words, $link, 'handle');
+            $rest = self::without($rest, $words);
+        }
         // An address of mail is no profile; what is left of the line still may be.
-        $bare = (string) preg_replace('/[\w.+-]+@(?:[\w-]+\.)+[a-z]{2,}(?![\w@])/iu', ' ', $line);
+        $bare = (string) preg_replace('/[\w.+-]+@(?:[\w-]+\.)+[a-z]{2,}(?![\w@])/iu', ' ', $rest);
         preg_match_all(self::ADDRESS, $bare, $addresses);
-        $alone = count($addresses[0]) === 1;
-        $found = [];
+        $alone = count($addresses[0]) === 1 && $named === [];
+        $found = $named;
         foreach ($addresses[0] as $address) {
             $address = rtrim($address, '.,;:!?*_|');
             try {
@@ -108,14 +134,19 @@ final class ProfileText
                 // Looks like an address and is none.
             }
         }
-        $chat = $found === [] ? Target::chat($line) : null;
 
         return match (true) {
             $found !== [] => $found,
             ($handle = self::handle($line)) !== null => [$handle],
-            $chat !== null => [self::told($line, ProfileDirectory::read($chat))],
             default => [],
         };
+    }
+
+    private static function without(string $text, string $part): string
+    {
+        $at = strpos($text, $part);
+
+        return $at === false ? $text : substr_replace($text, ' ', $at, strlen($part));
     }
 
     /** What stands before an address and a colon, dash or bar. */
@@ -137,7 +168,7 @@ final class ProfileText
     }
 
     /**
-     * A handle with its network in the words around it, or with its own host.
+     * A handle with a host of its own, which says where it is: `@maren@garden.example`, `@maren.bsky.social`.
      *
      * @return Told|null
      */
@@ -146,38 +177,26 @@ final class ProfileText
         if (preg_match(self::HANDLE, $line, $match, PREG_UNMATCHED_AS_NULL) !== 1) {
             return null;
         }
-        $host = $match[2] ?? null;
-        $address = $host === null
-            ? self::network(str_replace((string) $match[0], ' ', $line), (string) $match[1])
-            : "https://$host/@$match[1]";
+        [$whole, $name, $host] = $match + [2 => null];
+        $address = match (true) {
+            $host !== null => "https://$host/@$name",
+            str_ends_with((string) $name, '.bsky.social') => "https://bsky.app/profile/$name",
+            default => null,
+        };
         if ($address === null) {
             return null;
         }
         $link = ProfileDirectory::read($address);
 
-        return self::told((string) $match[0], $host !== null && $link->kind === 'other'
-            ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$match[1])
+        return self::told((string) $whole, $host !== null && $link->kind === 'other'
+            ? new ProfileLink('mastodon', 'Mastodon', $link->address, 'mastodon', '@'.$name)
             : $link);
-    }
-
-    /** Where a handle leads, by the words around it. */
-    private static function network(string $words, string $handle): ?string
-    {
-        preg_match_all('/[\p{L}\p{N}.]+(?: [\p{L}]+)?/u', $words, $names);
-        foreach ([...$names[0], ...(preg_split('/[^\p{L}\p{N}.]+/u', $words) ?: [])] as $name) {
-            $address = ProfileDirectory::addressOf($name, $handle);
-            if ($address !== null) {
-                return $address;
-            }
-        }
-
-        return null;
     }
 
     /**
      * @return Told
      */
-    private static function told(string $raw, ProfileLink $link): array
+    private static function told(string $raw, ProfileLink $link, string $from = ''): array
     {
         $host = fn (string $address): string => (string) preg_replace(
             '#^(?:https?://)?(?:www\.)?([^/?\#]*).*$#i',
@@ -185,7 +204,7 @@ final class ProfileText
             mb_strtolower($address),
         );
         $cleaned = [];
-        if (preg_match('~^@|\s~', $raw) === 1) {
+        if ($from === 'handle' || preg_match('~^@|\s~', $raw) === 1) {
             $cleaned[] = 'handle';
         } else {
             if ($host($raw) !== $host($link->address)) {
@@ -198,7 +217,8 @@ final class ProfileText
 
         return [
             'line' => $raw, 'kind' => $link->kind, 'label' => $link->label, 'address' => $link->address,
-            'display' => WebAddress::parse($link->address)->short(), 'handle' => $link->handle, 'cleaned' => $cleaned,
+            'display' => $link->address === '' ? $link->handle : WebAddress::parse($link->address)->short(),
+            'handle' => $link->handle, 'cleaned' => $cleaned, 'as' => ProfileDirectory::line($link),
         ];
     }
 }

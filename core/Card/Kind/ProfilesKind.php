@@ -59,7 +59,7 @@ final class ProfilesKind extends AbstractKind
 
     public function accept(array $fields, string $country): array
     {
-        $lines = self::lines($fields, 'links', self::MAX, self::sorted(...));
+        $lines = self::lines($fields, 'links', self::MAX, fn (mixed $raw) => ProfileText::line($raw, $country));
         $links = array_values(array_unique($lines === [] ? [] : explode("\n", implode("\n", $lines))));
         if (count($links) > self::MAX) {
             throw Refusal::because('There is room for '.self::MAX.' links here.', '/links');
@@ -69,29 +69,40 @@ final class ProfilesKind extends AbstractKind
         return ['links' => $links, 'form' => $form];
     }
 
-    /** One line as it was pasted, in its own form; several links on it become several lines. */
-    private static function sorted(mixed $raw): string
-    {
-        try {
-            return ProfileDirectory::line($raw);
-        } catch (Refusal $refusal) {
-            $found = is_string($raw) ? ProfileText::sort($raw)['links'] : [];
-
-            return $found === []
-                ? throw $refusal
-                : implode("\n", array_map(fn (array $link) => ProfileDirectory::line($link['address']), $found));
-        }
-    }
-
     public function content(Filled $piece, CardContext $card): array
     {
-        $links = $this->profiles($piece);
-
-        return $links === [] ? [] : match ($piece->text('form')) {
+        $all = $this->profiles($piece);
+        $links = array_values(array_filter($all, fn (ProfileLink $link) => $link->address !== ''));
+        $spoken = array_values(array_filter($all, fn (ProfileLink $link) => $link->address === ''));
+        $blocks = $links === [] ? [] : match ($piece->text('form')) {
             'words' => [self::words($links, $piece, $card)],
             'buttons' => self::buttons($links, $piece, $card),
             default => [self::marks($links, $piece, $card)],
         };
+
+        return $spoken === [] ? $blocks : [...$blocks, self::spoken($spoken, $piece, $card)];
+    }
+
+    /**
+     * Names that have no address, as words readers copy.
+     *
+     * @param  non-empty-list<ProfileLink>  $links
+     */
+    private static function spoken(array $links, Filled $piece, CardContext $card): Content\LineBlock
+    {
+        $size = $card->style->sizes->text;
+        $runs = [];
+        foreach ($links as $link) {
+            if ($runs !== []) {
+                $runs[] = self::run($piece, $card, Content\LineBlock::SEPARATOR, InkRole::Quiet, $size, plain: "\n");
+            }
+            $runs[] = self::run(
+                $piece, $card, "$link->label $link->handle", InkRole::Body, $size,
+                plain: "$link->label: $link->handle", guarded: true,
+            );
+        }
+
+        return new Content\LineBlock($runs);
     }
 
     /** @param  non-empty-list<ProfileLink>  $links */
@@ -206,7 +217,9 @@ final class ProfilesKind extends AbstractKind
 
     public function contactProperties(Filled $piece): array
     {
-        return array_map(fn (ProfileLink $link) => new ContactProperty('URL', $link->address), $this->profiles($piece));
+        $links = array_filter($this->profiles($piece), fn (ProfileLink $link) => $link->address !== '');
+
+        return array_values(array_map(fn (ProfileLink $link) => new ContactProperty('URL', $link->address), $links));
     }
 
     /**
@@ -218,7 +231,7 @@ final class ProfilesKind extends AbstractKind
         $labels = array_count_values(array_column($links, 'label'));
 
         return array_map(
-            fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== ''
+            fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== '' && $link->address !== ''
                 ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle)
                 : $link,
             $links,
