@@ -40,6 +40,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::get('/placements', [PlacementController::class, 'index'])->name('placements');
     Route::post('/placements', [PlacementController::class, 'put'])->name('placements.put');
     Route::get('/clicks', [ClicksController::class, 'show'])->name('clicks');
+    Route::get('/clicks/lines', [ClicksController::class, 'lines'])->middleware('reads')->name('clicks.lines');
     Route::get('/clicks/file', [ClicksController::class, 'file'])->middleware('reads')->name('clicks.file');
     Route::prefix('/tray')->group(function () {
         Route::get('/', [TrayController::class, 'index'])->name('tray');

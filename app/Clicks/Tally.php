@@ -170,6 +170,23 @@ final class Tally
         return (new LengthAwarePaginator($rows, $total, $each, $page, ['path' => $path]))->withQueryString();
     }
 
+    /** Whether its days are added up: there are too many to be counted each time. */
+    public function isSummed(): bool
+    {
+        return $this->sums() !== null;
+    }
+
+    /** What a line of `seriesBy` is called that belongs to a row of `by`. */
+    public static function lineOf(string $way, \stdClass $row): string
+    {
+        return match ($way) {
+            'piece' => "$row->card_id $row->piece $row->words",
+            'card' => (string) $row->card_id,
+            'person' => (string) $row->person_id,
+            default => '',
+        };
+    }
+
     /** What is added up already; null where clicks are few enough to be counted, or are still being added up. */
     private function sums(): ?Sums
     {

@@ -334,7 +334,10 @@ final class LinksTest extends WebTestCase
                 $this->assertEquals($counted, $seen(), "$days days, $later later");
             }
         }
-        $this->get('/clicks?days=365')->assertOk();
+        // Lines come behind the rows they belong to.
+        $this->get('/clicks?days=365')->assertSee('/clicks/lines?days=365')->assertDontSee('<path d', false);
+        $this->get('/clicks/lines?days=365&by=card')->assertOk()->assertSee('id="line-0"', false);
+        $this->get('/clicks/lines?days=365&by=day')->assertOk();
         $this->travel(9)->days();
         $this->assertFalse((new Sums($this->workspace))->isReady(30), 'longer than a page waits');
         $this->get('/clicks?days=30')->assertOk();

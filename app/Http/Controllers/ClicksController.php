@@ -24,6 +24,7 @@ final class ClicksController extends Controller
     {
         $way = isset(self::WAYS[self::string($request, 'by')]) ? self::string($request, 'by') : 'piece';
         $tally = $this->tally($request);
+        $behind = $tally->isSummed() && $way !== 'day';
 
         return view('clicks.show', [
             'days' => self::days($request), 'choices' => self::DAYS, 'way' => $way, 'ways' => self::WAYS,
@@ -34,8 +35,29 @@ final class ClicksController extends Controller
             'totals' => $tally->totals(),
             'series' => $tally->series(),
             'rows' => $rows = $tally->by($way, self::PER_PAGE),
-            'lines' => $tally->seriesBy($way, $rows),
+            // Where there are many, the rows are shown at once and their lines come behind.
+            'lines' => $behind ? [] : $tally->seriesBy($way, $rows),
+            'behind' => $behind,
+            'lineOf' => self::lineOf($way),
             'counted' => Tally::counts($this->workspace),
+        ]);
+    }
+
+    /** @return \Closure(\stdClass): string what the line of a row is called */
+    private static function lineOf(string $way): \Closure
+    {
+        return fn (\stdClass $row) => Tally::lineOf($way, $row);
+    }
+
+    /** The lines of the rows of a page. */
+    public function lines(Request $request): View
+    {
+        $way = isset(self::WAYS[self::string($request, 'by')]) ? self::string($request, 'by') : 'piece';
+        $tally = $this->tally($request);
+        $rows = $tally->by($way, self::PER_PAGE);
+
+        return view('clicks.lines', [
+            'rows' => $rows, 'lines' => $tally->seriesBy($way, $rows), 'lineOf' => self::lineOf($way),
         ]);
     }
 

@@ -2,6 +2,12 @@
 @php($first = array_key_first($series->days))
 @php($last = array_key_last($series->days))
 <x-layouts.page title="Clicks" nav="clicks">
+  @if ($behind)
+    <x-slot:head>
+      <x-htmx-config />
+      <script src="/vendor/htmx.min.js" defer></script>
+    </x-slot:head>
+  @endif
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Clicks</h1>
@@ -90,17 +96,7 @@
         <tbody>
           @php($most = max(1, ...array_map(fn($line) => $line->most(), array_values($lines) ?: [$series])))
           @forelse($rows as $row)
-            @php(
-    $line =
-        $lines[
-            match ($way) {
-                'piece' => "$row->card_id $row->piece $row->words",
-                'card' => (string) $row->card_id,
-                'person' => (string) $row->person_id,
-                default => ''
-            }
-        ] ?? null
-)
+            @php($line = $lines[$lineOf($row)] ?? null)
             <tr>
               @if ($way === 'piece')
                 <th scope="row">{{ $row->words }} <span class="quiet">{{ $kinds[$row->kind] ?? $row->kind }}</span>
@@ -122,11 +118,11 @@
               @else<th scope="row">{{ date_create($row->day)->format('l j F Y') }}</th>
               @endif
               @if ($way !== 'day')
-                <td class="spark-column">
-                  @if ($line)
-                    <x-spark :line="$line" :most="$most" />
-                  @endif
-                </td>
+                <td class="spark-column"><span id="line-{{ $loop->index }}">
+                    @if ($line)
+                      <x-spark :line="$line" :most="$most" />
+                    @endif
+                  </span></td>
               @endif
               <td class="figure">{{ number_format($row->clicks) }}</td>
               <td class="figure">{{ number_format($row->visitors) }}</td>
@@ -141,6 +137,10 @@
           @endforelse
         </tbody>
       </table>
+      @if ($behind)
+        <div hx-get="{{ route('clicks.lines', $query + ['page' => $rows->currentPage()]) }}" hx-trigger="load"
+          hx-swap="none"></div>
+      @endif
       <x-pages :list="$rows" />
       <p class="help">Visitors are told apart within a day only, by a mark whose salt is forgotten after it: no
         cookies, no addresses kept. Programs that follow links by themselves are told by what they say of themselves and
