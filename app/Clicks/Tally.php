@@ -235,7 +235,7 @@ final class Tally
         }
         $column = $way === 'person' ? 'person_id' : 'card_id';
         $links = $rows === null ? null : DB::table('tracked_links')
-            ->whereIn($column, collect($rows)->pluck($column)->filter()->unique())->pluck('id')->all();
+            ->whereIn($column, collect([...$rows])->pluck($column)->filter()->unique())->pluck('id')->all();
         $name = [
             'piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'],
             'card' => ['cards.id'],

@@ -263,8 +263,9 @@ final class LinksTest extends WebTestCase
         $this->get('/clicks')
             ->assertSee('Clicks by day, 2026-10-14 to 2026-11-12: 4 in all, at most 3 a day')
             ->assertSee('=Book &quot;now&quot;, please', false);
-        $this->get('/clicks?by=card')->assertSee($this->card->name);
-        $this->get('/clicks?by=person')->assertSee('Maren Oakhollow');
+        // Every row has its line.
+        $this->get('/clicks?by=card')->assertSee($this->card->name)->assertSee('class="spark"', false);
+        $this->get('/clicks?by=person')->assertSee('Maren Oakhollow')->assertSee('class="spark"', false);
         $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
         $this->get('/clicks?days=7&person='.DB::table('people')->value('id'))->assertSee('4 in all')
             ->assertSee('of Maren');
