@@ -142,6 +142,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/tuning', [BenchController::class, 'tuning'])->middleware('reads')->name('tuning');
 
         Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');
+        Route::post('/language', [Edit\DocumentController::class, 'speak'])->name('edit.language');
         Route::post('/style', [Edit\StyleController::class, 'restyle'])->name('edit.restyle');
         Route::post('/arrangement', [Edit\StyleController::class, 'rearrange'])->name('edit.rearrange');
         Route::post('/undo', [Edit\DocumentController::class, 'undo'])->name('edit.undo');

@@ -6,6 +6,7 @@ use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Oklch;
@@ -32,6 +33,17 @@ final readonly class Tuning
     public function __construct(private Card $card, private Brand $brand)
     {
         $this->style = $card->style;
+    }
+
+    /** @return array<string, string> the card's own among them, whatever it is */
+    public function languages(): array
+    {
+        return CardContext::languages() + [$this->card->lang => $this->card->lang];
+    }
+
+    public function language(): string
+    {
+        return $this->card->lang;
     }
 
     /** @return array<string, string> */

@@ -46,7 +46,7 @@ final readonly class Card
         public bool $counted,
         public ?Day $today,
     ) {
-        $this->context = new CardContext($style, $this->named()?->fact() ?? '');
+        $this->context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
     }
 
     /**

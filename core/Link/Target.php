@@ -68,7 +68,9 @@ final class Target
     /** As somebody reads it, without the scheme. */
     public static function words(string $href): string
     {
-        return (string) preg_replace('/^(?:mailto|tel|sms):/', '', $href);
+        return str_starts_with($href, 'mailto:')
+            ? rawurldecode(strtok(substr($href, strlen('mailto:')), '?') ?: '')
+            : (string) preg_replace('/^(?:tel|sms):/', '', $href);
     }
 
     private static function mail(string $text): string

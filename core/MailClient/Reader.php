@@ -151,10 +151,29 @@ final class Reader
         $words = rtrim($message->text ?? $document->body->words());
         $top = new Element('body', [], [], [new Element('pre', [], self::TEXT_STYLE, [$words])]);
         $this->log->note(['says' => 'words alone', 'from' => 'guess'], 'form', '', 'HTML', 'text');
+        $this->noteUnwritten($document, $words);
 
         return new Reading(
             $this->client, $top, $this->log->changes(), '', Colour::hex(self::PAPER), Colour::hex(self::INK),
         );
+    }
+
+    /** Where links of the one form lead and the words of the other do not say. */
+    private function noteUnwritten(MailDocument $document, string $words): void
+    {
+        $open = [$document->body];
+        while (($element = array_pop($open)) !== null) {
+            $href = $element->name === 'a' ? $element->attributes['href'] ?? '' : '';
+            // Numbers are written as they are read, and tags of campaigns are left out of what is typed.
+            $address = (string) preg_replace('~^mailto:|[?#].*$|^(?:tel|sms):.*$|/$~', '', rawurldecode($href));
+            if ($address !== '' && ! str_contains($words, $address)) {
+                $rule = ['says' => 'an address is not written out', 'from' => 'guess', 'harms' => true];
+                $this->log->note($rule, 'link', $element->piece, $href, '');
+            }
+            foreach ($element->children as $child) {
+                $child instanceof Element && $open[] = $child;
+            }
+        }
     }
 
     private function work(Element $top): void

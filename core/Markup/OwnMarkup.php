@@ -178,20 +178,25 @@ final readonly class OwnMarkup
     /** What it says without its markup. */
     public static function words(string $html): string
     {
-        return (string) preg_replace('/\s+/u', ' ', implode(' ', self::lines($html)));
+        return (string) preg_replace('/\s+/u', ' ', implode(' ', self::lines($html, spoken: true)));
     }
 
     /**
      * Its words, parted where a block or a forced line end parts them; cells are parted by a space.
      *
+     * @param  bool  $spoken  pictures are what stands in their place
      * @return list<string>
      */
-    public static function lines(string $html): array
+    public static function lines(string $html, bool $spoken = false): array
     {
         $parted = (string) preg_replace(
             ['#<br[^>]*>|</?(?:p|div|tr|li|ul|ol|table|hr)\b[^>]*>#i', '#</?td\b[^>]*>#i'], ["\n", ' '], $html,
         );
-        $lines = array_map(fn (string $line) => trim(self::plain(strip_tags($line))), explode("\n", $parted));
+        $worded = $spoken ? (string) preg_replace('#<img\b[^>]* alt="([^"]*)"[^>]*>#i', ' $1 ', $parted) : $parted;
+        $lines = array_map(
+            fn (string $line) => trim((string) preg_replace('/\s+/u', ' ', self::plain(strip_tags($line)))),
+            explode("\n", $worded),
+        );
 
         return array_values(array_filter($lines, fn (string $line) => $line !== ''));
     }

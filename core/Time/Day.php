@@ -59,9 +59,17 @@ final readonly class Day
         return substr($this->iso, 5);
     }
 
-    /** As people read it, such as 14 March 2027. */
-    public function words(): string
+    /**
+     * As people read it, such as 14 March 2027.
+     *
+     * @param  string  $locale  BCP 47; Gregorian days whatever calendar is used there (ISO 8601)
+     */
+    public function words(string $locale = 'en-GB'): string
     {
-        return $this->noon->format('j F Y');
+        $written = (new \IntlDateFormatter(
+            $locale, \IntlDateFormatter::LONG, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN,
+        ))->format($this->noon);
+
+        return $written === false ? $this->iso : $written;
     }
 }

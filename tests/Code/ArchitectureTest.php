@@ -169,7 +169,7 @@ final class ArchitectureTest extends TestCase
 
     private static function readsBytes(string $text): bool
     {
-        return preg_match('~^([/#\~%]).*\1([a-zA-Z]*)$~s', $text, $pattern) === 1 && ! str_contains($pattern[2], 'u')
+        return preg_match('~^([/#\~]).*\1([a-zA-Z]*)$~s', $text, $pattern) === 1 && ! str_contains($pattern[2], 'u')
             && preg_match('/\\\\[RhHvVXNpP]|\\\\x\{|[^\x00-\x7f]/', $text) === 1;
     }
 

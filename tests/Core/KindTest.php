@@ -65,29 +65,33 @@ final class KindTest extends TestCase
         ];
         yield 'headshot' => [
             'headshot', ['picture' => 'sample:x', 'address' => 'quillfern.example/me'],
-            ['https://quillfern.example/me'], '[Portrait 96x96]', '',
+            ['https://quillfern.example/me'], '[Portrait 96x96]',
+            "Portrait: https://quillfern.example/me\n",
         ];
         yield 'logo' => [
             'logo', ['picture' => 'sample:x', 'alt' => 'Quillfern', 'width' => 90, 'ratio' => 0.5], [],
-            '[Quillfern 90x45]', '',
+            '[Quillfern 90x45]', "Quillfern\n",
         ];
         yield 'picture' => [
             'picture',
             ['picture' => 'https://quillfern.example/a.png', 'width' => '200', 'address' => 'quillfern.example'],
-            ['https://quillfern.example'], '[Picture 200x200]', '',
+            ['https://quillfern.example'], '[Picture 200x200]',
+            "Picture: https://quillfern.example\n",
         ];
         yield 'banner' => [
-            'banner', ['picture' => 'sample:x', 'alt' => 'Spring', 'ratio' => 0.2], [], '[Spring 480x96]', '',
+            'banner', ['picture' => 'sample:x', 'alt' => 'Spring', 'ratio' => 0.2], [], '[Spring 480x96]',
+            "Spring\n",
         ];
         yield 'film' => [
             'video',
             ['picture' => 'sample:x', 'alt' => 'Watch', 'address' => 'quillfern.example/film', 'ratio' => 0.5625],
-            ['https://quillfern.example/film'], '[Watch 200x113]', '',
+            ['https://quillfern.example/film'], '[Watch 200x113]',
+            "Watch: https://quillfern.example/film\n",
         ];
         yield 'closing' => ['closing', ['phrase' => 'Warmly,'], [], 'Warmly,', "Warmly,\n"];
         yield 'closing by hand' => [
             'closing', ['phrase' => 'Warmly,', 'picture' => 'sample:x', 'alt' => 'Maren', 'ratio' => 0.25], [],
-            'Warmly,[Maren 160x40]', "Warmly,\n",
+            'Warmly,[Maren 160x40]', "Warmly,\nMaren\n",
         ];
         yield 'profiles' => [
             'profiles', ['links' => "linkedin.com/in/m\n\nlinkedin.com/in/m?x=1\nShop: quillfern.example/shop"],
@@ -149,7 +153,7 @@ final class KindTest extends TestCase
         yield 'gap' => ['gap', ['height' => 9], [], "\u{A0}", ''];
         yield 'own HTML' => [
             'html', ['html' => '<p>A <a href="https://quillfern.example">link</a></p>'], ['https://quillfern.example'],
-            'A link', "A link\n",
+            'A link', "A link\nlink: https://quillfern.example\n",
         ];
     }
 
@@ -190,6 +194,50 @@ final class KindTest extends TestCase
         // What was accepted is accepted again, as it is.
         $known = $card->pieces[0]->kind->accept($card->pieces[0]->fields, 'GB');
         $this->assertSame($known, $card->pieces[0]->kind->accept($known, 'GB'));
+    }
+
+    /** @return iterable<string, array{string, string, string}> language, label of a number, the offer */
+    public static function languages(): iterable
+    {
+        yield 'British' => ['en', 'Mobile', 'Plans, until 14 March 2027'];
+        yield 'American' => ['en-US', 'Mobile', 'Plans, until March 14, 2027'];
+        yield 'German' => ['de', 'Mobil', 'Plans, bis 14. März 2027'];
+        yield 'Swiss' => ['de-CH', 'Mobil', 'Plans, bis 14. März 2027'];
+        yield 'French' => ['fr', 'Mobile', 'Plans, jusqu’au 14 mars 2027'];
+        yield 'Brazilian' => ['pt-BR', 'Celular', 'Plans, até 14 de março de 2027'];
+        yield 'Portuguese' => ['pt', 'Telemóvel', 'Plans, até 14 de março de 2027'];
+        yield 'Norwegian' => ['nn-NO', 'Mobil', 'Plans, til og med 14. mars 2027'];
+        yield 'Japanese' => ['ja', '携帯', 'Plans、2027年3月14日まで'];
+        yield 'Hebrew' => ['he', 'נייד', 'Plans, עד 14 במרץ 2027'];
+        yield 'Thai, in years of everywhere' => ['th', 'มือถือ', 'Plans ถึง 14 มีนาคม ค.ศ. 2027'];
+        yield 'of Taiwan' => ['zh-TW', '手機', 'Plans，至2027年3月14日'];
+        yield 'no words known' => ['eu', 'Mobile', 'Plans, until 2027(e)ko martxoaren 14(a)'];
+    }
+
+    #[DataProvider('languages')]
+    public function test_a_card_speaks_its_own_language(string $lang, string $label, string $offer): void
+    {
+        $card = Samples::card(['lang' => $lang, 'pieces' => [
+            ['id' => 'p1', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960147', 'sort' => 'mobile']],
+            ['id' => 'p2', 'kind' => 'offer',
+                'fields' => ['words' => 'Plans', 'address' => 'quillfern.example/a', 'ends' => '2027-03-14']],
+        ]]);
+        $text = PlainTextComposer::compose(Sheet::of($card));
+        $this->assertStringContainsString("$label +44", $text);
+        $this->assertStringContainsString($offer, str_replace("\u{A0}", ' ', $text));
+    }
+
+    public function test_every_language_has_every_word_and_takes_what_it_is_given(): void
+    {
+        $all = require dirname(__DIR__, 2).'/core/Card/Kind/words.php';
+        $this->assertGreaterThanOrEqual(20, count($all));
+        foreach ($all as $lang => $words) {
+            $this->assertCount(15, array_filter($words), $lang);
+            foreach (['portrait of' => 1, 'until' => 2] as $key => $places) {
+                $this->assertSame($places, substr_count($words[$key], '%s'), "$lang $key");
+            }
+            $this->assertSame($words, array_map(fn ($word) => (string) \Normalizer::normalize($word), $words), $lang);
+        }
     }
 
     public function test_an_empty_piece_leaves_no_trace_and_says_what_it_is_for(): void

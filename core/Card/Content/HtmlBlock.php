@@ -27,6 +27,16 @@ final readonly class HtmlBlock extends AbstractBlock
     }
 
     /**
+     * The same with what stands in place of its pictures.
+     *
+     * @return list<string>
+     */
+    public function spoken(): array
+    {
+        return OwnMarkup::lines($this->html, spoken: true);
+    }
+
+    /**
      * Pictures that say their size.
      *
      * @return list<array{int, int}> width and height, CSS px

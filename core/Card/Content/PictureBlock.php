@@ -15,6 +15,7 @@ final readonly class PictureBlock extends AbstractBlock
      * @param  int  $width  CSS px
      * @param  int  $height  CSS px
      * @param  string  $alt  what stands for the picture where it is not shown
+     * @param  bool  $speaks  it says something: where there are words alone, its own stand for it
      */
     public function __construct(
         public Bake|string $source,
@@ -22,6 +23,7 @@ final readonly class PictureBlock extends AbstractBlock
         public int $height,
         public string $alt,
         public ?string $href = null,
+        public bool $speaks = true,
     ) {
     }
 
@@ -40,7 +42,7 @@ final readonly class PictureBlock extends AbstractBlock
     {
         return $this->href === null
             ? $this
-            : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href));
+            : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href), $this->speaks);
     }
 
     public function pictures(): array

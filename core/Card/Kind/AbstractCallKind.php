@@ -5,7 +5,6 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content;
 use InkyCard\Card\Content\TextRun;
-use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Limits;
@@ -86,15 +85,16 @@ abstract class AbstractCallKind extends AbstractKind
         if ($piece->text('form') === 'button') {
             $readable = Contrast::readable($ink, $style->ink(InkRole::Paper));
 
-            return [new Content\ButtonBlock($this->said($piece, $style, $readable), $ink, $style->button->radius)];
+            return [new Content\ButtonBlock($this->said($piece, $card, $readable), $ink, $style->button->radius)];
         }
 
-        return [new Content\LineBlock([$this->said($piece, $style, $ink)])];
+        return [new Content\LineBlock([$this->said($piece, $card, $ink)])];
     }
 
-    private function said(Filled $piece, Style $style, Colour $ink): TextRun
+    private function said(Filled $piece, CardContext $card, Colour $ink): TextRun
     {
-        $words = $this->words($piece);
+        $style = $card->style;
+        $words = $this->words($piece, $card);
         $address = $piece->text('address');
         $tuning = $piece->tuning();
         $asLine = $piece->text('form') !== 'button';
@@ -107,7 +107,7 @@ abstract class AbstractCallKind extends AbstractKind
     }
 
     /** What stands on it; kinds with a date add it. */
-    protected function words(Filled $piece): string
+    protected function words(Filled $piece, CardContext $card): string
     {
         return $piece->text('words');
     }

@@ -86,7 +86,7 @@ abstract class AbstractKind implements Kind
             $icon, $shape, $size, $background, Contrast::readable($background, $style->ink(InkRole::Paper)),
         );
 
-        return new PictureBlock($mark, $size, $size, $this->label);
+        return new PictureBlock($mark, $size, $size, $card->word($this->key) ?? $this->label);
     }
 
     public function mainField(): string

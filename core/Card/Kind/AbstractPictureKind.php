@@ -84,8 +84,9 @@ abstract class AbstractPictureKind extends AbstractKind
             PictureRef::isAddress($ref) ? $ref : $this->recipe($piece, $card, $ref, $width, $height),
             $width,
             $height,
-            $piece->text('alt') ?: $this->label(),
+            $piece->text('alt') ?: $card->word($this->key()) ?? $this->label(),
             $piece->text('address') ?: null,
+            $piece->text('alt') !== '',
         )];
     }
 

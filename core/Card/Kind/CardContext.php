@@ -3,12 +3,87 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Card\Style\Style;
+use InkyCard\Time\Day;
 
 /** What a piece has to know of the card it stands on. */
 final readonly class CardContext
 {
-    /** @param  string  $holder  what the card's holder is called on it; empty when no name is filled in and shown */
-    public function __construct(public Style $style, public string $holder)
+    /** Languages whose words are those of another. */
+    private const AS = [
+        'no' => 'nb', 'nn' => 'nb', 'zh-tw' => 'zh-Hant', 'zh-hk' => 'zh-Hant', 'zh-mo' => 'zh-Hant', 'iw' => 'he',
+        'in' => 'id', 'bs' => 'hr',
+    ];
+
+    /**
+     * @param  string  $holder  what the card's holder is called on it; empty when no name is filled in and shown
+     * @param  string  $lang  language of its words, BCP 47
+     * @param  string  $country  ISO 3166-1 alpha-2
+     */
+    public function __construct(
+        public Style $style,
+        public string $holder,
+        private string $lang = 'en',
+        private string $country = 'GB',
+    ) {
+    }
+
+    /** A word the card says by itself, in its language; null where it has none (words.php). */
+    public function word(string $key): ?string
     {
+        return self::words($this->lang)[$key] ?? null;
+    }
+
+    /** The same with something in it. */
+    public function said(string $key, string ...$with): string
+    {
+        return sprintf((string) $this->word($key), ...$with);
+    }
+
+    /** A day as it is written in its language and country. */
+    public function day(Day $day): string
+    {
+        return $day->words(str_contains($this->lang, '-') ? $this->lang : "$this->lang-$this->country");
+    }
+
+    /** @return array<string, string> languages it has words of: BCP 47 => what they are called, in English and there */
+    public static function languages(): array
+    {
+        $languages = [];
+        foreach (array_keys(self::all()) as $tag) {
+            $own = (string) \Locale::getDisplayName($tag, $tag);
+            $english = (string) \Locale::getDisplayName($tag, 'en');
+            $languages[$tag] = $own === $english ? $english : "$english, $own";
+        }
+        asort($languages);
+
+        return $languages;
+    }
+
+    /** @return array<string, array<string, string>> */
+    private static function all(): array
+    {
+        /** @var array<string, array<string, string>>|null $all */
+        static $all = null;
+
+        return $all ??= require __DIR__.'/words.php';
+    }
+
+    /** @return array<string, string> */
+    private static function words(string $lang): array
+    {
+        $all = self::all();
+        foreach ([$lang, strtok($lang, '-') ?: ''] as $tag) {
+            foreach ($all as $known => $words) {
+                if (strcasecmp(self::AS[strtolower($tag)] ?? $tag, $known) === 0) {
+                    return $words;
+                }
+            }
+            // A tag with a script or region of its own before the language alone: zh-Hant-HK.
+            if (stripos($lang, 'zh-hant') === 0) {
+                return $all['zh-Hant'];
+            }
+        }
+
+        return $all['en'];
     }
 }

@@ -34,10 +34,10 @@ final class EventKind extends AbstractCallKind
         return $day === '' ? null : Window::on(Day::parse($day));
     }
 
-    protected function words(Filled $piece): string
+    protected function words(Filled $piece, CardContext $card): string
     {
         $day = $this->window($piece)?->from;
 
-        return $day === null ? $piece->text('words') : sprintf('%s, %s', $piece->text('words'), $day->words());
+        return $day === null ? $piece->text('words') : sprintf('%s, %s', $piece->text('words'), $card->day($day));
     }
 }

@@ -81,8 +81,11 @@ final class HeadshotKind extends AbstractKind
             PictureRef::isAddress($ref) ? $ref
                 : PictureLook::recipe($piece, $card, $ref, Shape::from($piece->text('shape')), $size, $size),
             $size, $size,
-            $piece->text('alt') ?: ($card->holder === '' ? 'Portrait' : "Portrait of $card->holder"),
+            $piece->text('alt')
+                ?: ($card->holder === '' ? $card->said('portrait') : $card->said('portrait of', $card->holder)),
             $piece->text('address') ?: null,
+            // A portrait says nothing in words that the name has not said.
+            speaks: false,
         )];
     }
 

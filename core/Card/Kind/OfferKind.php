@@ -37,10 +37,10 @@ final class OfferKind extends AbstractCallKind
         return $last === '' ? null : Window::until(Day::parse($last));
     }
 
-    protected function words(Filled $piece): string
+    protected function words(Filled $piece, CardContext $card): string
     {
         $last = $this->window($piece)?->until;
 
-        return $last === null ? $piece->text('words') : sprintf('%s, until %s', $piece->text('words'), $last->words());
+        return $last === null ? $piece->text('words') : $card->said('until', $piece->text('words'), $card->day($last));
     }
 }

@@ -65,8 +65,8 @@ final class PhoneKind extends AbstractContactKind
         $href = PhoneNumber::ofDisplay($piece->text('number'))->href();
         $runs = [self::run($piece, $card, $shown, InkRole::Body, $size, href: $href, plain: $shown)];
         if ($piece->text('sort') !== '') {
-            array_unshift($runs, self::run($piece, $card, self::SORTS[$piece->text('sort')].' ', InkRole::Quiet,
-                $size));
+            $label = $card->word($piece->text('sort')) ?? self::SORTS[$piece->text('sort')];
+            array_unshift($runs, self::run($piece, $card, "$label ", InkRole::Quiet, $size));
         }
 
         return [new Content\LineBlock($runs, $this->symbol($card, 'telephone-fill'))];

@@ -1,5 +1,9 @@
 @php($own = $tuning->own())
 <h2>The whole card</h2>
+<x-edit-form :to="route('edit.language', $card)" :card="$bench->card" :open="$open" class="tune">
+  <x-tune-choice id="card-lang" name="lang" label="Language" :choices="$tuning->languages()" :chosen="$tuning->language()" />
+  <x-keep />
+</x-edit-form>
 <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
   <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface" :choices="$tuning->typefaces()"
     :chosen="$style->typeface->key" />

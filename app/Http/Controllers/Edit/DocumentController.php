@@ -17,6 +17,13 @@ final class DocumentController extends AbstractEditController
         return $this->change($request, $card, '', fn () => new Edit\RenameCard($request->input('name')));
     }
 
+    public function speak(Request $request, int $card): Response
+    {
+        return $this->change(
+            $request, $card, '', fn () => new Edit\SpeakLanguage($request->input('lang')), whole: true,
+        );
+    }
+
     public function hideSamples(Request $request, int $card): Response
     {
         return $this->change($request, $card, '', fn () => new Edit\HideSamples(), whole: true);
