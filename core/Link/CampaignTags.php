@@ -102,7 +102,15 @@ final readonly class CampaignTags
     /** An address without campaign tags: those of a signature brought in belong to where it was made. */
     public static function off(string $address): string
     {
-        return (string) preg_replace(['/(?<=[?&])utm_[a-z]+=[^&#]*&?/i', '/[?&](?=#|$)/'], '', $address);
+        $fragment = (string) strstr($address, '#');
+        $page = $fragment === '' ? $address : substr($address, 0, -strlen($fragment));
+        [$path, $query] = explode('?', $page, 2) + [1 => ''];
+        $kept = array_filter(
+            explode('&', $query), fn (string $pair) => preg_match('/^utm_[a-z_]+(?:=|$)/i', $pair) !== 1,
+        );
+        $left = implode('&', $kept);
+
+        return $left === $query ? $address : $path.($left === '' ? '' : "?$left").$fragment;
     }
 
     /**

@@ -23,7 +23,11 @@ final readonly class MailAddress
         if (is_string($raw) && strlen($raw) < 60 && preg_match(self::PLAIN, $raw)) {
             return new self($raw);
         }
-        $text = (string) preg_replace('/^mailto:/i', '', CleanText::of($raw, 254, $label));
+        $text = CleanText::of($raw, 254, $label);
+        if (stripos($text, 'mailto:') === 0) {
+            // RFC 6068 writes signs of the address, and what the message says, as addresses of pages do.
+            $text = rawurldecode((string) strtok(substr($text, strlen('mailto:')), '?'));
+        }
         // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
         if (! (new EmailValidator())->isValid($text, new NoRFCWarningsValidation())
             || ! str_contains((string) strrchr($text, '@'), '.')) {

@@ -55,12 +55,15 @@ final readonly class WebAddress
         if ($uri->getUserInfo() !== null) {
             throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
         }
-        if (! $inside && preg_match(self::INSIDE, $host) === 1) {
+        if (! $inside && preg_match(self::INSIDE, self::dotted($host)) === 1) {
             throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
         }
         $more = ($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
             .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
         $path = ($uri->getPath() === '/' && $more === '' ? '' : $uri->getPath()).$more;
+        if ($uri->getPort() === 0 || $uri->getPort() > 65_535) {
+            throw Refusal::because("The $label names a port no machine has: 1 to 65535.");
+        }
         $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
 
         return new self(
@@ -82,7 +85,7 @@ final readonly class WebAddress
     private static function known(string $raw, bool $inside): ?self
     {
         if (strlen($raw) >= 250 || preg_match(self::CANONICAL, $raw, $match) !== 1 || str_contains($raw, 'xn--')
-            || (! $inside && preg_match(self::INSIDE, $match[2]) === 1)) {
+            || (! $inside && preg_match(self::INSIDE, self::dotted($match[2])) === 1)) {
             return null;
         }
         $bare = $match[3] === '/';
@@ -120,7 +123,10 @@ final readonly class WebAddress
         [$name, $port] = explode(':', $this->host.':', 3);
         $host = idn_to_utf8($name, IDNA_DEFAULT, INTL_IDNA_VARIANT_UTS46) ?: $name;
         $host = self::passesForAnother($host) ? $name : $host;
-        $path = rawurldecode($this->path);
+        // What means something else when it is decoded stays as it is: %2F is no slash, %26 parts nothing.
+        $path = (string) preg_replace_callback(
+            '/(?:%[89a-f][0-9a-f])+/i', fn (array $signs) => rawurldecode($signs[0]), $this->path,
+        );
 
         return $host.($port === '' ? '' : ':'.$port)
             .rtrim(
@@ -152,12 +158,35 @@ final readonly class WebAddress
     /** A host readers everywhere can reach has at least two labels; an IP address is kept as it is. */
     private static function asciiHost(string $host): ?string
     {
-        $ascii = idn_to_ascii($host, IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46);
         $label = '[a-z0-9_]([a-z0-9_-]*[a-z0-9_])?';
+        // What is ASCII already is a name of its own, whatever hyphens it has.
+        $plain = preg_match('/^[a-z0-9._-]+$/D', $host) === 1 && ! str_contains($host, 'xn--');
+        $ascii = $plain ? $host : idn_to_ascii($host, IDNA_NONTRANSITIONAL_TO_ASCII, INTL_IDNA_VARIANT_UTS46);
 
         return is_string($ascii) && strlen($ascii) <= 253 && preg_match("/^$label(\.$label)+$/D", $ascii)
             ? $ascii
             : null;
+    }
+
+    /** An IPv4 address in any of the forms programs take (WHATWG URL, 3.5): 127.1, 0x7f.0.0.1; any other as it is. */
+    private static function dotted(string $host): string
+    {
+        $parts = explode('.', $host);
+        $last = end($parts);
+        if (count($parts) > 4 || preg_match('/^(?:0x[0-9a-f]*|\d+)$/iD', $last) !== 1) {
+            return $host;
+        }
+        $numbers = array_map(fn (string $part): int => match (true) {
+            stripos($part, '0x') === 0 => (int) hexdec(substr($part, 2) ?: '0'),
+            strlen($part) > 1 && $part[0] === '0' => (int) octdec($part),
+            default => (int) $part,
+        }, $parts);
+        $address = array_pop($numbers);
+        foreach ($numbers as $at => $number) {
+            $address += $number << 8 * (3 - $at);
+        }
+
+        return long2ip($address & 0xFFFFFFFF) ?: $host;
     }
 
     private static function notAnAddress(string $label): Refusal

@@ -26,9 +26,12 @@ final class MessageContent
 
     private ?Appearance $appearance = null;
 
+    /** @var array<string, mixed>|null addresses its links lead to, whatever is put around them */
+    private ?array $reached = null;
+
     /**
      * @param  list<string>  $lines  white space evened out, what is not seen taken away
-     * @param  list<string>  $links  addresses, unwrapped from what mail gateways put around them
+     * @param  list<string>  $links  addresses
      * @param  list<array{string, string}>  $pictures  source and words in its place
      * @param  list<MessageLine>  $written  the same as it looks
      */
@@ -60,11 +63,11 @@ final class MessageContent
         foreach (LineWalker::lines($body) as $line) {
             $at = $earlier || $line->quoted > 0 ? 1 : 0;
             foreach ($line->links as $href) {
-                $parts[$at][1][] = rtrim(Wrapped::inner($href), '/');
+                $parts[$at][1][] = rtrim($href, '/');
             }
             foreach ($line->pictures as [$picture]) {
                 $parts[$at][2][] = [
-                    rtrim(Wrapped::inner($picture->attributes['src'] ?? ''), '/'),
+                    rtrim($picture->attributes['src'] ?? '', '/'),
                     CleanText::seen($picture->attributes['alt'] ?? ''),
                 ];
             }
@@ -105,6 +108,21 @@ final class MessageContent
             new self(array_slice($lines[0], -self::MOST), [], []),
             new self(array_slice($lines[1], 0, self::MOST), [], []),
         ];
+    }
+
+    /** Whether a link stands there, or within one that a gateway put around it. */
+    public function leadsTo(string $address): bool
+    {
+        if ($this->reached === null) {
+            $this->reached = array_flip($this->links);
+            foreach ($this->links as $link) {
+                foreach ([Wrapped::inner($link), ...Wrapped::carried($link)] as $inner) {
+                    $this->reached[rtrim($inner, '/')] = true;
+                }
+            }
+        }
+
+        return isset($this->reached[$address]);
     }
 
     /** How often a line stands there, as a line of its own. */

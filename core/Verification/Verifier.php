@@ -70,7 +70,9 @@ final class Verifier
     ): Verified {
         $written = $message->written;
         [$missing, $altered] = self::lines($wanted->lines, $written);
-        $links = array_values(array_diff(array_unique($wanted->links), $written->links));
+        $links = array_values(array_filter(
+            array_unique($wanted->links), fn (string $link) => ! $written->leadsTo($link),
+        ));
 
         return new Verified(
             'altered', $card->revision, $missing, $altered, $links, self::lost($wanted, $written),

@@ -84,10 +84,11 @@ final class BringTest extends TestCase
         }
         $html
             = '<b style="font-size:18px">Maren Oakhollow</b><br><a '
-                .'href="https://gate.example/?url=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img '
+                .'href="https://www.google.com/url?q=https%3A%2F%2Fwww.linkedin.com%2Fin%2Fmaren&amp;data=1"><img '
                 .'src="https://x.example/i.png" width="24" height="24" alt="in"></a><a '
                 .'href="https://short.example/abc">Book a visit</a><img '
-                .'src="https://proxy.example/a=s0-d#https://quillfern.example/maren.png" width="96" height="96" '
+                .'src="https://ci3.googleusercontent.com/a=s0#https://quillfern.example/maren.png" width="96" '
+                .'height="96" '
                 .'alt="Maren">';
         $facts = HtmlSource::facts(
             $html,

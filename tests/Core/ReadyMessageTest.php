@@ -135,29 +135,43 @@ final class ReadyMessageTest extends TestCase
         yield 'plain' => ['https://quillfern.example/a?b=1#c', 'https://quillfern.example/a?b=1#c'];
         yield 'its slash stays' => ['https://quillfern.example/', 'https://quillfern.example/'];
         yield 'in a query' => [
-            'https://gate.example/?url=https%3A%2F%2Fquillfern.example%2Fa%3Fb%3D1&data=2',
+            'https://eur01.safelinks.protection.outlook.com/?url=https%3A%2F%2Fquillfern.example%2Fa%3Fb%3D1&data=2',
             'https://quillfern.example/a?b=1',
         ];
-        yield 'in a query without a name' => [
-            'https://gate.example/?https://quillfern.example/a',
-            'https://quillfern.example/a',
+        yield 'in a query with signs of its own' => [
+            'https://urldefense.proofpoint.com/v2/url?u=https-3A__quillfern.example_a-3Fb-3D1&d=x',
+            'https://quillfern.example/a?b=1',
         ];
         yield 'behind a fragment' => [
-            'https://proxy.example/x=s0#https://quillfern.example/me.png',
+            'https://ci3.googleusercontent.com/x=s0#https://quillfern.example/me.png',
             'https://quillfern.example/me.png',
         ];
-        yield 'in a path' => ['https://gate.example/v2/https://quillfern.example/a', 'https://quillfern.example/a'];
+        yield 'in a path' => [
+            'https://urldefense.com/v3/__https://quillfern.example/a__;!!abc$', 'https://quillfern.example/a',
+        ];
+        yield 'written for a path' => [
+            'https://secure-web.cisco.com/1abc/https%3A%2F%2Fquillfern.example%2Fa', 'https://quillfern.example/a',
+        ];
         yield 'twice' => [
-            'https://one.example/?u=https%3A%2F%2Ftwo.example%2F%3Fu%3Dhttps%253A%252F%252Fquillfern.example',
+            'https://l.facebook.com/l.php?u='
+                .rawurlencode('https://www.google.com/url?q=https%3A%2F%2Fquillfern.example&sa=D'),
             'https://quillfern.example',
         ];
+        // What leads back, keeps or translates a page is an address of its own.
+        foreach ([
+            'https://quillfern.example/sign-in?return=https%3A%2F%2Fquillfern.example%2Fa',
+            'https://archive.example/web/2020/https://quillfern.example/',
+            'https://www.facebook.com/sharer.php?u=https%3A%2F%2Fquillfern.example',
+            'https://gate.example/?url=https%3A%2F%2Fquillfern.example',
+        ] as $own) {
+            yield $own => [$own, $own];
+        }
         yield 'mail' => [
             'mailto:maren@quillfern.example?subject=https',
             'mailto:maren@quillfern.example?subject=https',
         ];
         yield 'nothing behind it' => [
-            'https://gate.example/?url=https%3A%2F%2F',
-            'https://gate.example/?url=https%3A%2F%2F',
+            'https://www.google.com/url?q=https%3A%2F%2F', 'https://www.google.com/url?q=https%3A%2F%2F',
         ];
     }
 
@@ -166,6 +180,17 @@ final class ReadyMessageTest extends TestCase
     {
         $this->assertSame($meant, Wrapped::inner($wrapped));
         $this->assertSame($meant, Wrapped::inner($meant), 'twice is once');
+    }
+
+    /** Whether a link that was sent is still in one that arrived is another question: any gateway may be around it. */
+    public function test_what_an_address_carries_is_told_whoever_carries_it(): void
+    {
+        $twice = 'https://one.example/?u=https%3A%2F%2Ftwo.example%2F%3Fu%3Dhttps%253A%252F%252Fquillfern.example';
+        $this->assertContains('https://quillfern.example', Wrapped::carried($twice));
+        $this->assertSame(
+            ['https://quillfern.example/a'], Wrapped::carried('https://gate.example/v2/https://quillfern.example/a'),
+        );
+        $this->assertSame([], Wrapped::carried('https://quillfern.example/a?b=1#c'));
     }
 
     public function test_campaign_tags_come_off_as_they_went_on(): void
@@ -185,5 +210,12 @@ final class ReadyMessageTest extends TestCase
             'https://quillfern.example/a?b=1&c=2',
             CampaignTags::off('https://quillfern.example/a?utm_source=x&b=1&utm_term=&c=2&utm_id=7'),
         );
+        foreach ([
+            'https://quillfern.example/a?utm_source_platform=x&utm_creative_format=y#faq?' => '/a#faq?',
+            'https://quillfern.example/a?b=1&utm_source_platform=x#faq?c=2' => '/a?b=1#faq?c=2',
+            'https://quillfern.example/#faq?' => '/#faq?', 'https://quillfern.example/?' => '/?',
+        ] as $tagged => $bare) {
+            $this->assertSame("https://quillfern.example$bare", CampaignTags::off($tagged));
+        }
     }
 }

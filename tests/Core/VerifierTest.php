@@ -362,7 +362,7 @@ final class VerifierTest extends TestCase
         }
         foreach (
             [
-                'https://gate.example/?url=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1',
+                'https://www.google.com/url?q=https%3A%2F%2Fq.example%2Fa%3Fb%3D1&x=2' => 'https://q.example/a?b=1',
                 'https://q.example/a?b=1' => 'https://q.example/a?b=1',
                 'mailto:a@b.example' => 'mailto:a@b.example',
             ] as $wrapped => $plain
