@@ -18,11 +18,11 @@ enum DarkPage: string
     /** The lightness of every colour is turned over; pictures stay. */
     case Forced = 'forced';
 
-    /** From this OKLCH chroma on a background counts as saturated. */
-    private const SATURATED = 0.08;
+    /** OKLCH chroma from which on a background is more and more, and wholly, saturated. */
+    private const SATURATED = [0.06, 0.1];
 
-    /** Backgrounds from this OKLCH lightness on are light. */
-    private const LIGHT = 0.6;
+    /** OKLCH lightness from which on it is more and more, and wholly, light. */
+    private const LIGHT = [0.5, 0.7];
 
     /** Lightness of what was white. */
     private const DARKEST = 0.22;
@@ -45,13 +45,12 @@ enum DarkPage: string
             return $this === self::Forced ? self::turned($background) : $background;
         }
         $oklch = Oklch::of($background);
+        $turns = self::share($oklch->lightness, self::LIGHT) * (1 - self::share($oklch->chroma, self::SATURATED));
+        $dark = 1 - $oklch->lightness * (1 - self::DARKEST);
 
-        return match (true) {
-            $oklch->lightness >= self::LIGHT && $oklch->chroma < self::SATURATED => $oklch
-                ->at(1 - $oklch->lightness * (1 - self::DARKEST))
-                ->toColour(),
-            default => $background,
-        };
+        return $turns <= 0.0
+            ? $background
+            : $oklch->at($oklch->lightness + $turns * ($dark - $oklch->lightness))->toColour();
     }
 
     /** Text as it is seen, by the background it was meant for. */
@@ -72,6 +71,16 @@ enum DarkPage: string
     public function ratio(Colour $ink, Colour $background): float
     {
         return Contrast::ratio($this->ink($ink, $background), $this->background($background));
+    }
+
+    /**
+     * How far a value is on its way between two, so that colours a step apart are seen a step apart.
+     *
+     * @param  array{float, float}  $between
+     */
+    private static function share(float $value, array $between): float
+    {
+        return max(0.0, min(1.0, ($value - $between[0]) / ($between[1] - $between[0])));
     }
 
     private static function turned(Colour $colour): Colour

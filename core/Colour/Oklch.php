@@ -25,7 +25,15 @@ final readonly class Oklch
 
     public static function of(Colour $colour): self
     {
-        [$l, $a, $b] = self::lab($colour);
+        return self::ofLinear([
+            Colour::linear($colour->red), Colour::linear($colour->green), Colour::linear($colour->blue),
+        ]);
+    }
+
+    /** @param  array{float, float, float}  $linear  linear-light sRGB, outside 0 to 1 where it is out of gamut */
+    public static function ofLinear(array $linear): self
+    {
+        [$l, $a, $b] = self::toLab($linear);
         $hue = rad2deg(atan2($b, $a));
 
         return new self($l, hypot($a, $b), $hue < 0 ? $hue + 360 : $hue);
@@ -139,15 +147,20 @@ final readonly class Oklch
     private static function toLab(array $linear): array
     {
         [$r, $g, $b] = $linear;
-        $l = (0.4122214708 * $r + 0.5363325363 * $g + 0.0514459929 * $b) ** (1 / 3);
-        $m = (0.2119034982 * $r + 0.6806995451 * $g + 0.1073969566 * $b) ** (1 / 3);
-        $s = (0.0883024619 * $r + 0.2817188376 * $g + 0.6299787005 * $b) ** (1 / 3);
+        $l = self::root(0.4122214708 * $r + 0.5363325363 * $g + 0.0514459929 * $b);
+        $m = self::root(0.2119034982 * $r + 0.6806995451 * $g + 0.1073969566 * $b);
+        $s = self::root(0.0883024619 * $r + 0.2817188376 * $g + 0.6299787005 * $b);
 
         return [
             0.2104542553 * $l + 0.7936177850 * $m - 0.0040720468 * $s,
             1.9779984951 * $l - 2.4285922050 * $m + 0.4505937099 * $s,
             0.0259040371 * $l + 0.7827717662 * $m - 0.8086757660 * $s,
         ];
+    }
+
+    private static function root(float $value): float
+    {
+        return $value < 0 ? -((-$value) ** (1 / 3)) : $value ** (1 / 3);
     }
 
     /** @param  array{float, float, float}  $linear */

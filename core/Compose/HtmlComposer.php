@@ -242,6 +242,7 @@ final class HtmlComposer
     {
         $first = $line->runs[0];
         $size = $line->size;
+        $rtl = $this->card->direction() === 'rtl';
         foreach ($line->runs as $run) {
             $ink = $run->ink->toHex();
             $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
@@ -255,7 +256,7 @@ final class HtmlComposer
                         ['href' => $run->href],
                         "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none'),
                     )
-                    ->open('span', style: "color:$ink$own")
+                    ->open('span', $rtl && $run->isNumber() ? ['dir' => 'ltr'] : [], "color:$ink$own")
                     ->text($run->text)
                     ->close()
                     ->close();

@@ -173,6 +173,7 @@ final class Plate
             .($run->bold ? 'b' : '').($run->italic ? 'i' : '')
             .($run->underlined ? 'u' : '')
             .($run->href === null ? '' : 'a')
+            .($run->isNumber() ? 'n' : '')
             .',';
     }
 
@@ -238,7 +239,7 @@ final class Plate
     {
         $run = fn (TextRun $run) => new TextRun(
             $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
-            $run->italic, $run->lineHeight,
+            $run->italic, $run->lineHeight, number: $run->isNumber(),
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),

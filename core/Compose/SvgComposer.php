@@ -146,7 +146,7 @@ final class SvgComposer
     {
         $words = [];
         foreach ($stretches as [$run, $text]) {
-            foreach ($this->parts($text) as $word) {
+            foreach ($this->rtl && $runs[$run]->isNumber() ? [$text] : $this->parts($text) as $word) {
                 $words[] = [$runs[$run], $word];
             }
         }

@@ -10,7 +10,7 @@ final class MailVocabulary
         'table' => ['role', 'cellpadding', 'cellspacing', 'border', 'align', 'lang', 'dir', 'style'],
         'tr' => [],
         'td' => ['valign', 'align', 'bgcolor', 'height', 'style'],
-        'span' => ['style'],
+        'span' => ['dir', 'style'],
         'a' => ['href', 'style'],
         'img' => ['src', 'width', 'height', 'alt', 'border', 'style'],
     ];

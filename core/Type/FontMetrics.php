@@ -10,6 +10,11 @@ namespace InkyCard\Type;
  */
 final class FontMetrics
 {
+    /** Letters of Hebrew and Arabic scripts. */
+    private const RIGHT_TO_LEFT = '/[\x{590}-\x{6FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFF}]/u';
+
+    private const OTHER = 'dejavu-sans';
+
     /** @var array<string, self> */
     private static array $loaded = [];
 
@@ -35,6 +40,9 @@ final class FontMetrics
      */
     public function width(string $text, float $size, bool $bold = false): float
     {
+        if (preg_match(self::RIGHT_TO_LEFT, $text) === 1) {
+            return $this->fromTheRight($text, $size, $bold ? 'bold' : 'regular');
+        }
         $table = $this->table[$bold ? 'bold' : 'regular'];
         $units = 0.0;
         $joined = false;
@@ -51,6 +59,23 @@ final class FontMetrics
         }
 
         return $units * $size / $this->table['units'];
+    }
+
+    /** @param  'regular'|'bold'  $weight */
+    private function fromTheRight(string $text, float $size, string $weight): float
+    {
+        // Faces without these scripts leave them to another: one that has both.
+        $other = self::$loaded[self::OTHER] ??= new self(require __DIR__.'/Metrics/'.self::OTHER.'.php');
+        $em = 0.0;
+        foreach (Joined::forms($text) as $point) {
+            $em += match (true) {
+                isset($this->table[$weight][$point]) => $this->table[$weight][$point] / $this->table['units'],
+                isset($other->table[$weight][$point]) => $other->table[$weight][$point] / $other->table['units'],
+                default => self::unknown($point),
+            };
+        }
+
+        return $em * $size;
     }
 
     /** Height of a line nobody set a height for (`line-height: normal`), CSS px. */

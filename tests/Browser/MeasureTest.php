@@ -14,6 +14,8 @@ use InkyCard\Compose\PictureSources;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
+use InkyCard\Type\FontMetrics;
+use InkyCard\Type\FontStack;
 use PHPUnit\Framework\TestCase;
 
 /**
@@ -80,6 +82,34 @@ final class MeasureTest extends TestCase
                     array_map(fn ($n, $o) => "$n: $o", array_keys(array_slice($off, 0, 20)), array_slice($off, 0, 20)),
                 ),
         );
+    }
+
+    /** Words of scripts that run from the right, joined letters and all, are as wide as a browser sets them. */
+    public function test_words_from_the_right_measure_as_a_browser_sets_them(): void
+    {
+        $words = preg_split('/\s+/u', trim(
+            'مارين أوكهولو كبيرة مصممي الحدائق استوديو كويلفيرن المكتب الجوال مباشر '
+                .'فاكس صورة شخصية مهندس رئيس قسم المبيعات الشركة الوطنية للتجارة '
+                .'والمقاولات عبد الرحمن لؤلؤة الإسكندرية القاهرة نائب مدير خانم دکتر '
+                .'پژوهشگر گروه چاپ ژاله کیانی نشانی تهران مدیر عامل فروش מארן אוקהולו '
+                .'מעצבת גנים ראשית סטודיו קווילפרן משרד נייד ישיר פקס דיוקן כתובת '
+                .'ירושלים תל אביב ',
+        )) ?: [];
+        $browser = self::open('<!DOCTYPE html><meta charset="utf-8"><body dir="rtl">'.implode('', array_map(
+            fn (string $word) => "<span style=\"font:20px 'Liberation Sans'\">$word</span><br>", $words,
+        )));
+        $seen = $browser->executeScript(
+            'return [...document.querySelectorAll("span")].map((s) => s.getBoundingClientRect().width)',
+        );
+        $metrics = FontMetrics::of(FontStack::of('arial'));
+        $off = [];
+        foreach ($words as $index => $word) {
+            $mine = $metrics->width($word, 20);
+            if (abs($mine - $seen[$index]) > 0.02 * $seen[$index]) {
+                $off[] = sprintf('%s: %.1f for %.1f', $word, $mine, $seen[$index]);
+            }
+        }
+        $this->assertLessThanOrEqual(0.02 * count($words), count($off), implode("\n", $off));
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class TextRun
      * @param  bool  $underlined  whether a link has a line under it
      * @param  float  $lineHeight  by type size
      * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
+     * @param  ?bool  $number  it is a number to dial; null where its address says so
      */
     public function __construct(
         public string $text,
@@ -26,7 +27,14 @@ final readonly class TextRun
         public bool $italic = false,
         public float $lineHeight = 1.4,
         public bool $guarded = false,
+        private ?bool $number = null,
     ) {
+    }
+
+    /** A number to dial: its groups stand from left to right in a line that runs from the right, too. */
+    public function isNumber(): bool
+    {
+        return $this->number ?? preg_match('/^(?:tel|sms):/', (string) $this->href) === 1;
     }
 
     /** Its words as they are shown. */
