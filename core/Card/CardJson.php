@@ -175,7 +175,7 @@ final class CardJson
                 : ($piece->madeUp == Piece::facts($piece->kind, $piece->fields) ?: (object) $piece->madeUp),
             'joined' => $piece->joined,
             'filledBy' => $piece->filledBy === FilledBy::Free ? null : $piece->filledBy->value,
-            'tuning' => $piece->tuning->toArray() ?: null,
+            'tuning' => $piece->tuning->toArray() === [] ? null : (object) $piece->tuning->toArray(),
         ], fn ($value) => $value !== null) + $piece->unknown;
     }
 

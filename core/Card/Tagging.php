@@ -64,8 +64,18 @@ final readonly class Tagging
     /** @return array<array-key, mixed> */
     public function toArray(): array
     {
-        return ['campaign' => $this->campaign, 'patterns' => (object) $this->tags->patterns, 'off' => $this->off]
-            + $this->document;
+        return [
+            'campaign' => $this->campaign, 'patterns' => (object) ($this->tags->patterns + $this->others()),
+            'off' => $this->off,
+        ] + $this->document;
+    }
+
+    /** @return array<array-key, mixed> patterns of tags this version does not know */
+    private function others(): array
+    {
+        $patterns = $this->document['patterns'] ?? [];
+
+        return $patterns instanceof \stdClass ? (array) $patterns : (is_array($patterns) ? $patterns : []);
     }
 
     /**

@@ -34,8 +34,9 @@ final readonly class Settings
      */
     public static function object(string $group, mixed $given): array
     {
+        $isObject = $given instanceof \stdClass || is_array($given) && ($given === [] || ! array_is_list($given));
         $given = $given instanceof \stdClass ? (array) $given : $given;
-        if (! is_array($given) || ($given !== [] && array_is_list($given))) {
+        if (! $isObject || ! is_array($given)) {
             throw Refusal::because("The value of $group is a JSON object.", "/$group");
         }
 
