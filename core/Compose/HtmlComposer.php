@@ -260,10 +260,13 @@ final class HtmlComposer
                     ->text($run->text)
                     ->close()
                     ->close();
+            } elseif ($run->isFound()) {
+                // What stands in a link already, mail clients make no other of: this one leads nowhere.
+                $this->out->open('a', style: "color:$ink;text-decoration:none$own")->text($run->text)->close();
             } elseif ($own === '' && $run->ink->equals($first->ink)) {
-                $this->out->text($run->words());
+                $this->out->text($run->text);
             } else {
-                $this->out->open('span', style: "color:$ink$own")->text($run->words())->close();
+                $this->out->open('span', style: "color:$ink$own")->text($run->text)->close();
             }
         }
     }

@@ -88,12 +88,12 @@ final class Plate
             : $this->card->replacing($named->with(['fields' => $person[$named->id]]));
         foreach ($this->blanks as $id => $piece) {
             $fields = isset($this->locked[$id]) ? $piece->fields : $person[$id] ?? $piece->fields;
-            if ($piece->kind instanceof AbstractLineKind) {
-                // The usual case, spared the making of objects.
-                $text = $fields['text'] ?? '';
+            $text = $fields['text'] ?? '';
+            $text = is_string($text) ? $text : '';
+            if (self::isUsual($piece, $text)) {
+                // Spared the making of objects.
                 $shape .= $text === '' ? '0' : '1';
-                $text = is_string($text) ? $text : '';
-                $values[] = $piece->kind->isGuarded() ? TextRun::guard($text) : $text;
+                $values[] = $text;
                 $shape .= TextMeasure::isEndless($text) ? self::ENDLESS : '';
             } else {
                 $contents[$id] = $card->content($piece->with(['fields' => $fields]));
@@ -109,6 +109,12 @@ final class Plate
         }
 
         return $html;
+    }
+
+    /** A line of words that stand as they are. */
+    private static function isUsual(Piece $piece, string $text): bool
+    {
+        return $piece->kind instanceof AbstractLineKind && ! ($piece->kind->isGuarded() && TextRun::tempts($text));
     }
 
     /** @param  array<string, array<string, mixed>>  $person */
@@ -164,7 +170,7 @@ final class Plate
     /** @param  list<string>  $values */
     private function runShape(TextRun $run, array &$values): string
     {
-        $values[] = $words = $run->words();
+        $values[] = $words = $run->text;
         if ($run->href !== null) {
             $values[] = $run->href;
         }
@@ -174,6 +180,7 @@ final class Plate
             .($run->underlined ? 'u' : '')
             .($run->href === null ? '' : 'a')
             .($run->isNumber() ? 'n' : '')
+            .($run->isFound() ? 'f' : '')
             .',';
     }
 
@@ -202,8 +209,8 @@ final class Plate
         };
         $pieces = [];
         foreach ($this->card->pieces as $piece) {
-            if (isset($this->blanks[$piece->id]) && $piece->kind instanceof AbstractLineKind) {
-                $text = ($person[$piece->id] ?? $piece->fields)['text'] ?? '';
+            $text = ($person[$piece->id] ?? $piece->fields)['text'] ?? '';
+            if (isset($this->blanks[$piece->id]) && self::isUsual($piece, is_string($text) ? $text : '')) {
                 $word = $mark();
                 $piece = $piece->with(['fields' => ['text' => $text === '' ? '' : $word]]);
             } elseif (isset($contents[$piece->id])) {
@@ -239,7 +246,7 @@ final class Plate
     {
         $run = fn (TextRun $run) => new TextRun(
             $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
-            $run->italic, $run->lineHeight, number: $run->isNumber(),
+            $run->italic, $run->lineHeight, number: $run->isNumber(), found: $run->isFound(),
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),

@@ -127,7 +127,7 @@ final class SvgComposer
         foreach (
             TextMeasure::of(
                 $this->typeface,
-                array_map(fn (TextRun $run) => [$run->words(), $run->size, $run->bold], $line->runs),
+                array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold], $line->runs),
             )->words($room->width) as [$width, $stretches]
         ) {
             $this->line(

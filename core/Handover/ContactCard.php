@@ -3,6 +3,7 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\ContactProperty;
 use InkyCard\Refusal;
 use Sabre\VObject\Component\VCard;
 use Sabre\VObject\Document;
@@ -29,12 +30,18 @@ final class ContactCard
         }
         foreach ($card->filled() as $piece) {
             foreach ($piece->kind->contactProperties($piece) as $property) {
-                $contact->add($property->name, $property->value, $property->parameters);
+                if ($property->name === ContactProperty::SUFFIX) {
+                    $name = $contact->select('N')[0];
+                    $name->setParts([...array_slice($name->getParts(), 0, 4), self::suffixes($property->value)]);
+                } else {
+                    $contact->add($property->name, $property->value, $property->parameters);
+                }
             }
         }
-        $portrait = $parcel->portrait();
-        if ($portrait !== null) {
-            $contact->add('PHOTO', $portrait->dataUri(), ['VALUE' => 'uri']);
+        foreach (['PHOTO' => $parcel->portrait(), 'LOGO' => $parcel->logo()] as $name => $picture) {
+            if ($picture !== null) {
+                $contact->add($name, $picture->dataUri(), ['VALUE' => 'uri']);
+            }
         }
 
         return $contact;
@@ -48,7 +55,7 @@ final class ContactCard
     public static function text(Parcel $parcel, int $version): string
     {
         $contact = self::of($parcel);
-        $text = ($version === Document::VCARD40 ? $contact : $contact->convert($version))->serialize();
+        $text = ($version === Document::VCARD40 ? $contact : self::older($contact))->serialize();
 
         // Addresses are no text (RFC 6350, 4.1 and 4.2): their commas stand as they are, and readers take no backslash
         // out of them. The package puts one before each.
@@ -57,6 +64,41 @@ final class ContactCard
             fn (array $line) => self::folded(str_replace('\\,', ',', str_replace("\r\n ", '', $line[0]))),
             $text,
         );
+    }
+
+    /** As RFC 2426 has it: numbers are text, and what it does not know goes by names address books take. */
+    private static function older(VCard $contact): VCard
+    {
+        $older = $contact->convert(Document::VCARD30);
+        foreach ($older->select('TEL') as $number) {
+            $number->setValue((string) preg_replace(['/^tel:/', '/;ext=/'], ['', ' x'], (string) $number));
+            unset($number['VALUE']);
+        }
+        foreach ($older->select('SOCIALPROFILE') as $profile) {
+            $older->add('X-SOCIALPROFILE', (string) $profile, [
+                'TYPE' => mb_strtolower((string) $profile['SERVICE-TYPE']), 'X-USER' => (string) $profile['USERNAME'],
+            ]);
+        }
+        foreach ($older->select('IMPP') as $chat) {
+            $chat['X-SERVICE-TYPE'] = (string) $chat['SERVICE-TYPE'];
+            unset($chat['SERVICE-TYPE']);
+        }
+        foreach ($older->select('PRONOUNS') as $pronouns) {
+            $older->add('X-PRONOUNS', (string) $pronouns);
+        }
+        $older->remove('SOCIALPROFILE');
+        $older->remove('PRONOUNS');
+
+        return $older;
+    }
+
+    /**
+     * @param  string|list<string>  $written
+     * @return list<string> parted as they were written
+     */
+    private static function suffixes(string|array $written): array
+    {
+        return array_map(trim(...), is_array($written) ? $written : explode(',', $written));
     }
 
     /** A line of at most 75 bytes and what it goes on with (RFC 6350, 3.2). */

@@ -108,10 +108,21 @@ final readonly class Parcel
         return CampaignTags::plain($this->card->name) ?: 'card';
     }
 
-    /** The first picture of a piece, baked; null when it has none. */
+    /** The holder's portrait, baked; null when there is none. */
     public function portrait(): ?Baked
     {
-        foreach ($this->card->filled(Capability::Portrait) as $piece) {
+        return $this->firstOf(Capability::Portrait);
+    }
+
+    /** The firm's mark, baked; null when there is none. */
+    public function logo(): ?Baked
+    {
+        return $this->firstOf(Capability::Logo);
+    }
+
+    private function firstOf(Capability $capability): ?Baked
+    {
+        foreach ($this->card->filled($capability) as $piece) {
             foreach ($this->card->content($piece) as $block) {
                 if ($block instanceof PictureBlock && $block->source instanceof Bake) {
                     return ($this->bake)($block->source);

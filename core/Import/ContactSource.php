@@ -20,11 +20,15 @@ final class ContactSource
     private const MOST_PARTS = 5000;
 
     /** Property => kind, of those that are text; the first of each counts. */
-    private const ONCE = ['FN' => 'name', 'TITLE' => 'role', 'NOTE' => 'tagline'];
+    private const ONCE = [
+        'FN' => 'name', 'TITLE' => 'role', 'NOTE' => 'tagline', 'PRONOUNS' => 'pronouns', 'X-PRONOUNS' => 'pronouns',
+    ];
 
     private const PICTURES = ['PHOTO' => 'headshot', 'LOGO' => 'logo'];
 
-    private const ADDRESSES = ['EMAIL' => 'email', 'URL' => 'url', 'X-SOCIALPROFILE' => 'url'];
+    private const ADDRESSES = ['EMAIL' => 'email', 'URL' => 'url'];
+
+    private const PROFILES = ['SOCIALPROFILE', 'X-SOCIALPROFILE', 'IMPP'];
 
     /**
      * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
@@ -81,6 +85,13 @@ final class ContactSource
                 yield new Statement($kind, trim((string) $value));
             }
         }
+        foreach (array_merge(...array_map($card->select(...), self::PROFILES)) as $property) {
+            yield self::profile($property);
+        }
+        // Letters after the name are a part of it (RFC 6350, 6.2.2).
+        $suffixes = ($card->select('N')[0] ?? null)?->getParts()[4] ?? '';
+        $suffixes = is_array($suffixes) ? implode(',', $suffixes) : $suffixes;
+        yield new Statement('credentials', trim((string) preg_replace('/\s*,\s*/', ', ', $suffixes)));
         foreach (self::PICTURES as $property => $kind) {
             foreach (array_slice($card->select($property), 0, 1) as $value) {
                 yield new Statement($kind, self::carried($value));
@@ -99,6 +110,20 @@ final class ContactSource
         $number = (string) preg_replace('/;ext=/i', ' ext ', (string) $property);
 
         return new Statement('phone', $number, sort: $sort);
+    }
+
+    /** A network's profile by its address, or by who somebody is there where it has none. */
+    private static function profile(Property $property): Statement
+    {
+        $value = trim((string) $property);
+        $named = function (string $name) use ($property): string {
+            $given = $property->offsetGet($name);
+
+            return $given instanceof Parameter ? (string) $given : '';
+        };
+        $service = $named('SERVICE-TYPE') ?: $named('X-SERVICE-TYPE') ?: $named('TYPE');
+
+        return new Statement('url', str_contains($value, ':') ? $value : "$service: $value");
     }
 
     /** @return list<string> */

@@ -12,6 +12,9 @@ interface Check
 
     public function area(): Area;
 
+    /** Why it could not look at all there is, to stand after "because"; empty where it could. */
+    public function blind(Subject $subject): string;
+
     /** @return list<Finding> */
     public function find(Subject $subject): array;
 }

@@ -10,21 +10,34 @@ final readonly class Proof
     /**
      * @param  list<Finding>  $findings  the gravest first
      * @param  list<Check>  $passed  checks that found nothing
+     * @param  array<string, list<Check>>  $blind  checks that found nothing and could not look at all, by what kept
+     *     them from it
      */
-    private function __construct(public Subject $subject, public array $findings, public array $passed)
-    {
+    private function __construct(
+        public Subject $subject,
+        public array $findings,
+        public array $passed,
+        public array $blind,
+    ) {
     }
 
     public static function of(Subject $subject): self
     {
-        $findings = $passed = [];
+        $findings = $passed = $blind = [];
         foreach (Checks::all() as $check) {
             $found = $check->find($subject);
-            $found === [] ? $passed[] = $check : array_push($findings, ...$found);
+            $why = $found === [] ? $check->blind($subject) : '';
+            if ($found !== []) {
+                array_push($findings, ...$found);
+            } elseif ($why !== '') {
+                $blind[$why][] = $check;
+            } else {
+                $passed[] = $check;
+            }
         }
         usort($findings, fn (Finding $one, Finding $other) => $one->severity->rank() <=> $other->severity->rank());
 
-        return new self($subject, $findings, $passed);
+        return new self($subject, $findings, $passed, $blind);
     }
 
     /**
@@ -103,6 +116,9 @@ final readonly class Proof
             'score' => $this->score(),
             'findings' => array_map(fn (Finding $finding) => $finding->toArray(), $this->findings),
             'passed' => array_map(fn (Check $check) => $check->key(), $this->passed),
+            'not_looked' => array_map(
+                fn (array $checks) => array_map(fn (Check $check) => $check->key(), $checks), $this->blind,
+            ),
         ];
     }
 }

@@ -12,9 +12,8 @@ use InkyCard\Type\CleanText;
 /** What stands in a stretch of a message: its lines of words, its links, its pictures. */
 final class MessageContent
 {
-    /** Lines after which a message speaks of an earlier one. */
-    private const QUOTED = '/^(?:-{2,}\s*(?:original|forwarded) message|begin forwarded message|on .{4,120} wrote:?$'
-        .'|am .{4,120} schrieb|le .{4,120} a écrit|_{10,}$|from: .+@)/iu';
+    /** Longest line that says who wrote what follows, characters. */
+    private const WROTE = 160;
 
     /** Lines of one message that are looked at. A signature ends what its writer wrote, so the last ones count. */
     private const MOST = 5_000;
@@ -74,7 +73,7 @@ final class MessageContent
             $parts[$at][3][] = $line;
             $words = $line->text();
             // From here on to the end, whatever it is wrapped in.
-            $earlier = $earlier || ($at === 0 && preg_match(self::QUOTED, $words) === 1);
+            $earlier = $earlier || ($at === 0 && self::startsEarlier($words));
             if ($words !== '') {
                 $parts[$earlier || $at === 1 ? 1 : 0][0][] = $words;
             }
@@ -89,6 +88,32 @@ final class MessageContent
         ];
     }
 
+    /** Whether a line says that an earlier message follows, in any language programs say it in (quotes.php). */
+    private static function startsEarlier(string $line): bool
+    {
+        /** @var string|null $pattern */
+        static $pattern = null;
+        $pattern ??= self::pattern();
+
+        return mb_strlen($line) <= self::WROTE && preg_match($pattern, $line) === 1;
+    }
+
+    private static function pattern(): string
+    {
+        $called = $from = $wrote = [];
+        foreach (require __DIR__.'/quotes.php' as [$names, $sender, $around]) {
+            array_push($called, ...array_map(fn (string $name) => preg_quote($name, '/'), $names));
+            $from[] = preg_quote($sender, '/');
+            foreach ($around as $words) {
+                // A date or an address says that somebody is meant who wrote, and not that somebody writes.
+                $wrote[] = '(?=.*(?:\d|@))'.str_replace('\*', '.{2,120}', preg_quote($words, '/')).'\s*[:：]?$';
+            }
+        }
+
+        return '/^(?:[-_—*>\s]*(?:'.implode('|', $called).')[-_—*:：\s]*$|(?:'.implode('|', $from)
+            .')\s*[:：].+@|_{10,}$|'.implode('|', $wrote).')/iu';
+    }
+
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
     public static function text(string $text): array
     {
@@ -100,7 +125,7 @@ final class MessageContent
             if ($plain === '' || $plain === '--') {
                 continue;
             }
-            $at = $at === 1 || preg_match(self::QUOTED, $plain) === 1 ? 1 : 0;
+            $at = $at === 1 || self::startsEarlier($plain) ? 1 : 0;
             $lines[$quoted ? 1 : $at][] = $plain;
         }
 

@@ -12,10 +12,11 @@ final readonly class Verified
     private const TOLD = 12;
 
     /** Verdicts, the best first. */
-    private const RANK = ['verified', 'look', 'altered', 'old', 'plain', 'quoted', 'absent'];
+    private const RANK = ['verified', 'noted', 'look', 'altered', 'old', 'plain', 'quoted', 'absent'];
 
     /**
-     * @param  'verified'|'look'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict  `look`: words and links are
+     * @param  'verified'|'noted'|'look'|'altered'|'old'|'plain'|'quoted'|'absent'  $verdict  `noted`: it arrived as it
+     *     was handed over, and something else is to be seen to; `look`: words and links are
      *     there, and it looks other than it was handed over
      * @param  ?int  $revision  the one it carries; null when none is found
      * @param  list<string>  $missing  lines that should be there
@@ -57,20 +58,25 @@ final readonly class Verified
         $rank = (int) array_search($this->verdict, self::RANK, true);
 
         // Where it is there at all, the card that is least off is meant, as it is or as it was.
-        return [max(3, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
+        return [max(4, $rank), count($this->missing) + count($this->altered) + count($this->links), $rank];
     }
 
-    /** @param  'verified'|'look'|'altered'|'old'  $verdict */
+    /** @param  'verified'|'noted'|'look'|'altered'|'old'  $verdict */
     public function as(string $verdict, string $client = ''): self
     {
         return new self(...['verdict' => $verdict, 'client' => $client] + get_object_vars($this));
     }
 
-    /** Nothing is missing, changed, lost or there besides. */
+    /** Nothing of it is missing, changed or lost. */
+    public function isWhole(): bool
+    {
+        return [$this->missing, $this->altered, $this->links] === [[], [], []] && $this->pictures === 0;
+    }
+
+    /** The same, and nothing is there besides. */
     public function isClean(): bool
     {
-        return [$this->missing, $this->altered, $this->links] === [[], [], []] && $this->pictures === 0
-            && ! $this->older && ! $this->twice && $this->wrongAddress === '';
+        return $this->isWhole() && ! $this->older && ! $this->twice && $this->wrongAddress === '';
     }
 
     /** @return array{int, int} lines, links and pictures that are off, then what looks off */
@@ -121,6 +127,7 @@ final readonly class Verified
                 : 'The card arrived as it was handed over'
                     .($this->client === '' ? '.' : ", and looks as $this->client shows it."),
             'look' => 'Its words and links arrived, its look did not.',
+            'noted' => 'The card arrived as it was handed over, and there is something to see to.',
             'altered' => 'The card is there, and not as it was handed over.',
             'old' => "It is revision $this->revision, an older one. Hand the card over again.",
             'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',

@@ -51,7 +51,7 @@ final class Verifier
 
         return match (true) {
             $best->revision !== $current->revision => $found->as('old'),
-            $found->isClean() && $found->looks === [] => $found->as('verified'),
+            $found->isWhole() && $found->looks === [] => $found->as($found->isClean() ? 'verified' : 'noted'),
             default => self::asShown($found, $best, $others, $message),
         };
     }
@@ -100,14 +100,14 @@ final class Verifier
                 continue;
             }
             $one = self::found($card, $card->asShownBy($client), $others, $message);
-            if ($one->isClean() && $one->looks === []) {
-                return $one->as('verified', mb_strtolower($client->label));
+            if ($one->isWhole() && $one->looks === []) {
+                return $one->as($one->isClean() ? 'verified' : 'noted', mb_strtolower($client->label));
             }
             // Where one shows no pictures, those that were lost on the way are no harm of its: only all of it counts.
             $least = $client->pictures === 'shown' && $one->harm() < $least->harm() ? $one : $least;
         }
 
-        return $least->as($least->isClean() ? 'look' : 'altered');
+        return $least->as($least->isWhole() ? 'look' : 'altered');
     }
 
     /** Pictures attached or taken over by a proxy have other addresses: they are counted, and known by their words. */

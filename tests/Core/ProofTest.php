@@ -90,7 +90,7 @@ final class ProofTest extends TestCase
         ];
         yield 'jammed' => ['jammed', ['style' => ['gaps' => ['leading' => 1.1, 'lines' => 0]]]];
         yield 'loose' => ['loose', ['style' => ['gaps' => ['lines' => 20]]]];
-        yield 'corners' => ['corners', ['style' => ['button' => ['radius' => 6]], ...$piece('button', $call)]];
+        yield 'corners' => ['corners', ['style' => ['button' => ['radius' => 12]], ...$piece('button', $call)]];
         yield 'blank' => ['blank', $piece('tagline', ['text' => ''])];
         yield 'pictures heavy' => ['pictures-heavy', [], ['bytes' => 140_000]];
         yield 'picture heavy' => ['picture-heavy', [], ['bytes' => 80_000]];
@@ -445,12 +445,54 @@ final class ProofTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, bool}> words, whether they were meant to be filled in */
+    public static function placeholders(): iterable
+    {
+        foreach ([
+            '[Your Name]', '{company}', '{insert phone number}', 'Your company', 'your tagline here', 'Tagline here',
+            'TBC', 'TBA', 'xxx', 'Lorem ipsum dolor', 'John Doe', 'First name', 'To be confirmed', '${name}',
+            '[[role]]', 'Todo', '???',
+        ] as $words) {
+            yield $words => [$words, true];
+        }
+        foreach ([
+            'We grow your business', 'Gardens for your address book', 'Name, title and all', 'Come here',
+            'Read it here',
+            'Head of TBC Bank', 'Your garden, our work', 'See [1] and <3', 'Doe & Co', 'Contact (phone)', 'XXXL prints',
+        ] as $words) {
+            yield $words => [$words, false];
+        }
+    }
+
+    #[DataProvider('placeholders')]
+    public function test_what_was_to_be_filled_in_is_found(string $words, bool $found): void
+    {
+        $card = self::card(['pieces' => [['id' => 'x', 'kind' => 'tagline', 'fields' => ['text' => $words]]]]);
+        $this->assertSame($found, in_array('token-left', self::checks(self::proof($card)), true));
+    }
+
+    public function test_addresses_of_samples_are_found_and_what_could_not_be_looked_at_is_said(): void
+    {
+        foreach (['linkedin.com/in/first-last', 'https://www.example.com/a', 'yourcompany.com'] as $address) {
+            $card = self::card(['pieces' => [
+                ['id' => 'x', 'kind' => 'textlink', 'fields' => ['words' => 'See our plans', 'address' => $address]],
+            ]]);
+            $proof = self::proof($card);
+            $this->assertContains('token-left', self::checks($proof), $address);
+        }
+        $why = array_keys($proof->blind);
+        $this->assertContains('its links were not followed lately', $why);
+        $keys = array_map(fn ($check) => $check->key(), $proof->blind['its links were not followed lately']);
+        $this->assertContains('link-broken', $keys);
+        $this->assertSame([], array_intersect($keys, $proof->toArray()['passed']));
+    }
+
     public function test_the_matrix_names_the_gravest_for_each_reader_and_pieces_know_theirs(): void
     {
         $proof = self::proof(
             self::card([
                 'headshot' => ['size' => 120],
-                'style' => ['button' => ['radius' => 6]],
+                'style' => ['button' => ['radius' => 12]],
                 'pieces' => [
                     [
                         'id' => 'x',

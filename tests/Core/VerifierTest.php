@@ -131,10 +131,10 @@ final class VerifierTest extends TestCase
             'altered',
             'pictures were lost',
         ];
-        yield 'twice' => [fn (string $html) => $html.$html, 'altered', 'stands there twice'];
+        yield 'twice' => [fn (string $html) => $html.$html, 'noted', 'stands there twice'];
         yield 'the older one as well' => [
             fn (string $html) => $html.'<p>Head gardener · Quillfern &amp; Co</p>',
-            'altered',
+            'noted',
             'older signature',
         ];
         yield 'in what is quoted alone' => [
@@ -241,6 +241,55 @@ final class VerifierTest extends TestCase
                 $this->assertSame('look', $verified->verdict, $case);
                 $this->assertContains($what, $told, $case);
             }
+        }
+    }
+
+    /** @return iterable<string, array{string}> how a program says that an earlier message follows */
+    public static function headers(): iterable
+    {
+        foreach ([
+            '-----Ursprüngliche Nachricht-----',
+            'Am Di., 24. Nov. 2026 um 09:12 Uhr schrieb Perrin <p@q.example>:',
+            'Von: Perrin Dovecote <perrin@quillfern.example>', '-----Message d’origine-----',
+            'Le mar. 24 nov. 2026 à 09:12, Perrin <p@q.example> a écrit :', 'De : Perrin <perrin@quillfern.example>',
+            'El mar, 24 nov 2026 a las 9:12, Perrin (<p@q.example>) escribió:',
+            '---------- Mensaje reenviado ----------',
+            'Op di 24 nov 2026 om 09:12 schreef Perrin <p@q.example>:', 'Van: Perrin <p@q.example>',
+            'Il giorno mar 24 nov 2026 alle ore 09:12 Perrin <p@q.example> ha scritto:', 'Da: Perrin <p@q.example>',
+            'W dniu 24.11.2026 o 09:12, Perrin pisze:', 'wt., 24 lis 2026 o 09:12 Perrin <p@q.example> napisał(a):',
+            'Den tis 24 nov. 2026 kl 09:12 skrev Perrin <p@q.example>:', 'Från: Perrin <p@q.example>',
+            'tir. 24. nov. 2026 kl. 09:12 skrev Perrin <p@q.example>:', 'Fra: Perrin <p@q.example>',
+            'ti 24. marrask. 2026 klo 9.12 Perrin (p@q.example) kirjoitti:',
+            '2026年11月24日(火) 9:12 Perrin <p@q.example>のメール:',
+            '差出人: Perrin <p@q.example>', '-------- 転送メッセージ --------', '在 2026年11月24日，09:12，Perrin 写道：',
+            'On Tue, 24 Nov 2026 at 09:12, Perrin <p@q.example> wrote:', 'вт, 24 нояб. 2026 г. в 09:12, Perrin пишет:',
+        ] as $line) {
+            yield $line => [$line];
+        }
+    }
+
+    #[DataProvider('headers')]
+    public function test_what_is_passed_on_in_any_language_is_no_card_of_its_writer(string $line): void
+    {
+        $card = Samples::card();
+        $html = '<p>See below.</p><p>'.htmlspecialchars($line).'</p>'.self::html($card);
+        $this->assertSame(
+            'quoted', self::verify(self::expected(1, $card), [], $html, '', 'maren@quillfern.example')->verdict,
+        );
+        $text = "See below.\n\n$line\n\n".PlainTextComposer::compose(Sheet::of($card));
+        $this->assertSame(
+            'quoted', self::verify(self::expected(1, $card), [], '', $text, 'maren@quillfern.example')->verdict,
+        );
+    }
+
+    public function test_words_of_a_message_begin_no_quotation(): void
+    {
+        $card = Samples::card();
+        $lines = ['Perrin schrieb schon.', 'Von: uns', 'On Tuesday I wrote', 'De: la vega', '24 plants, she wrote us'];
+        foreach ($lines as $line) {
+            $html = "<p>$line</p>".self::html($card);
+            $verdict = self::verify(self::expected(1, $card), [], $html, '', 'maren@quillfern.example')->verdict;
+            $this->assertSame('verified', $verdict, $line);
         }
     }
 

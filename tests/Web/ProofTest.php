@@ -2,6 +2,7 @@
 
 namespace Tests\Web;
 
+use App\Models\StoredCard;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
@@ -14,6 +15,14 @@ final class ProofTest extends WebTestCase
     public static function tearDownAfterClass(): void
     {
         array_map(unlink(...), glob(sys_get_temp_dir().'/inky-proof-'.getmypid().'-*') ?: []);
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // Round enough for readers to miss it where corners are square.
+        $card = Samples::card(['style' => ['button' => ['radius' => 18]]]);
+        $this->card = StoredCard::start($this->workspace, $card, $this->maren, 'Started');
     }
 
     public function test_the_proof_shows_findings_the_wall_and_where_the_card_holds(): void

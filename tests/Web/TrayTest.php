@@ -521,7 +521,7 @@ final class TrayTest extends WebTestCase
             );
             // The sender is nobody's here, which is said beside the verdict.
             $this->assertSame(
-                [$verdict === 'verified' ? 'altered' : $verdict, $revision],
+                [$verdict === 'verified' ? 'noted' : $verdict, $revision],
                 [$verification?->verified->verdict, $verification?->verified->revision],
             );
             $verdict === 'absent' || $this->assertSame($this->card->id, $verification?->card->id, $verdict);

@@ -35,7 +35,7 @@ final readonly class LineBlock extends AbstractBlock
     public function isEndless(): bool
     {
         foreach ($this->runs as $run) {
-            if (TextMeasure::isEndless($run->words())) {
+            if (TextMeasure::isEndless($run->text)) {
                 return true;
             }
         }

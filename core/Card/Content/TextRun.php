@@ -15,6 +15,7 @@ final readonly class TextRun
      * @param  float  $lineHeight  by type size
      * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
      * @param  ?bool  $number  it is a number to dial; null where its address says so
+     * @param  ?bool  $found  mail clients would make a link of it; null where its words say so
      */
     public function __construct(
         public string $text,
@@ -28,6 +29,7 @@ final readonly class TextRun
         public float $lineHeight = 1.4,
         public bool $guarded = false,
         private ?bool $number = null,
+        private ?bool $found = null,
     ) {
     }
 
@@ -37,29 +39,17 @@ final readonly class TextRun
         return $this->number ?? preg_match('/^(?:tel|sms):/', (string) $this->href) === 1;
     }
 
-    /** Its words as they are shown. */
-    public function words(): string
+    /** Whether mail clients would take it for something to press, and its maker does not want that. */
+    public function isFound(): bool
     {
-        return $this->guarded ? self::guard($this->text) : $this->text;
+        return $this->found ?? ($this->guarded && $this->href === null && self::tempts($this->text));
     }
 
-    /**
-     * Text that mail clients would take for a phone number, a date or an address
-     * and turn blue, parted by zero-width non-joiners: they are not seen, take no
-     * room and allow no line break.
-     */
-    public static function guard(string $text): string
+    /** Words that mail clients find numbers, dates and addresses in, and turn blue. */
+    public static function tempts(string $text): bool
     {
-        // Numbers of five digits and more after every second one, dates and addresses after the sign that makes them
-        // one.
-        return strpbrk($text, '0123456789.@') === false
-            || preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) !== 1
-            ? $text
-            : (string) preg_replace(
-                ['/(\d\d)(?=(?:[ .\/-]?\d){3})/', '/([\w-][.@])(?=[a-z]{2})/i'],
-                "$1\u{200C}",
-                $text,
-            );
+        return strpbrk($text, '0123456789.@') !== false
+            && preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) === 1;
     }
 
     /** @param  \Closure(string): string  $to  address => the one in its place */

@@ -15,4 +15,9 @@ final class CredentialsKind extends AbstractLineKind
             'MSc, Member of the Eddersby Garden Guild', InkRole::Quiet, 'small',
         );
     }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty(ContactProperty::SUFFIX, $piece->text('text'))];
+    }
 }

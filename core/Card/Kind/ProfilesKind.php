@@ -217,9 +217,28 @@ final class ProfilesKind extends AbstractKind
 
     public function contactProperties(Filled $piece): array
     {
-        $links = array_filter($this->profiles($piece), fn (ProfileLink $link) => $link->address !== '');
+        return array_map(self::contactProperty(...), $this->profiles($piece));
+    }
 
-        return array_values(array_map(fn (ProfileLink $link) => new ContactProperty('URL', $link->address), $links));
+    /** A chat, a profile of a network (RFC 9554, 3.5), or a page of one's own. */
+    private static function contactProperty(ProfileLink $link): ContactProperty
+    {
+        $row = ProfileDirectory::all()[$link->kind] ?? null;
+        if ($row === null || $row['hosts'] === []) {
+            return new ContactProperty('URL', $link->address);
+        }
+        $service = ['SERVICE-TYPE' => $row['label']];
+
+        return match (true) {
+            $link->address === '' => new ContactProperty(
+                'SOCIALPROFILE', $link->handle, $service + ['VALUE' => 'text', 'USERNAME' => $link->handle],
+            ),
+            in_array('messaging', $row['trades'], true) => new ContactProperty('IMPP', $link->address, $service),
+            default => new ContactProperty(
+                'SOCIALPROFILE', $link->address, $service + ['VALUE' => 'uri']
+                    + ($link->handle === '' ? [] : ['USERNAME' => $link->handle]),
+            ),
+        };
     }
 
     /**

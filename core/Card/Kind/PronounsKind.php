@@ -15,4 +15,9 @@ final class PronounsKind extends AbstractLineKind
             'she/her', InkRole::Quiet, 'small',
         );
     }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('PRONOUNS', $piece->text('text'))];
+    }
 }

@@ -13,4 +13,9 @@ final class TaglineKind extends AbstractLineKind
             'Gardens drawn for your soil', InkRole::Quiet,
         );
     }
+
+    public function contactProperties(Filled $piece): array
+    {
+        return [new ContactProperty('NOTE', $piece->text('text'))];
+    }
 }

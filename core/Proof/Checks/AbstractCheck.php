@@ -4,6 +4,7 @@ namespace InkyCard\Proof\Checks;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\CardLink;
+use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Edit\CompositeEdit;
 use InkyCard\Card\Edit\Restyle;
@@ -48,6 +49,35 @@ abstract class AbstractCheck implements Check
     public function area(): Area
     {
         return $this->area;
+    }
+
+    public function blind(Subject $subject): string
+    {
+        return '';
+    }
+
+    /** What keeps from judging links: those nobody followed lately. */
+    protected static function unfollowed(Subject $subject): string
+    {
+        $pages = array_filter($subject->links(), fn (CardLink $link) => str_starts_with($link->address, 'http'));
+        $left = count(array_filter($pages, fn (CardLink $link) => ! isset($subject->verdicts[$link->address])));
+
+        return match (true) {
+            $left === 0 => '',
+            $left === count($pages) => 'its links were not followed lately',
+            default => "$left of ".count($pages).' links were not followed lately',
+        };
+    }
+
+    /** What keeps from judging pictures: those whose files nobody has seen. */
+    protected static function unseen(Subject $subject): string
+    {
+        $unseen = array_filter(
+            $subject->sheet->pictures(), fn (PictureBlock $picture) => $subject->fact($picture) === null,
+        );
+        $count = count(array_unique(array_column($unseen, 'alt')));
+
+        return $count === 0 ? '' : ($count === 1 ? 'one picture' : "$count pictures").' could not be measured';
     }
 
     /**

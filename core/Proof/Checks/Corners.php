@@ -15,6 +15,9 @@ use InkyCard\Proof\Subject;
 /** The Word engine draws no rounded corners; a shape of its own stands in. */
 final class Corners extends AbstractCheck
 {
+    /** Radius up to which corners pass for square, CSS px. */
+    private const SLIGHT = 6;
+
     public function __construct()
     {
         parent::__construct('corners', 'Corners square off on Word-engine desktops', Area::Layout, Severity::Advice);
@@ -26,7 +29,8 @@ final class Corners extends AbstractCheck
             MailClient::WORD,
             fn (Change $change) => $change->harms && str_starts_with($change->what, 'border-'),
         );
-        if ($found === []) {
+        // Where little is rounded, nobody sees that nothing is: advice everybody gets is none.
+        if ($found === [] || $subject->card->style->button->radius <= self::SLIGHT) {
             return [];
         }
         $blocks = array_column($subject->blocks(), 1);

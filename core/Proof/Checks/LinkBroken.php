@@ -16,6 +16,11 @@ final class LinkBroken extends AbstractCheck
         parent::__construct('link-broken', 'A link leads nowhere', Area::Links, Severity::Blocks);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unfollowed($subject);
+    }
+
     public function find(Subject $subject): array
     {
         return $this->withVerdict(

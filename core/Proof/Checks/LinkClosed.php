@@ -16,6 +16,11 @@ final class LinkClosed extends AbstractCheck
         parent::__construct('link-sign-in', 'A link needs signing in', Area::Links, Severity::Mend);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unfollowed($subject);
+    }
+
     public function find(Subject $subject): array
     {
         return $this->withVerdict(

@@ -16,6 +16,11 @@ final class LinkEditing extends AbstractCheck
         parent::__construct('link-editing', 'A link opens your own editor', Area::Links, Severity::Mend);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unfollowed($subject);
+    }
+
     public function find(Subject $subject): array
     {
         return $this->withVerdict(

@@ -18,6 +18,11 @@ final class LinkMoved extends AbstractCheck
         parent::__construct('link-moved', 'A link takes a detour', Area::Links, Severity::Advice);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unfollowed($subject);
+    }
+
     public function find(Subject $subject): array
     {
         $found = [];

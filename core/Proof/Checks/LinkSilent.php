@@ -16,6 +16,11 @@ final class LinkSilent extends AbstractCheck
         parent::__construct('link-silent', 'A link did not answer', Area::Links, Severity::Advice);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unfollowed($subject);
+    }
+
     public function find(Subject $subject): array
     {
         return $this->withVerdict(

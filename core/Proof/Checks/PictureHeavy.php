@@ -15,6 +15,11 @@ final class PictureHeavy extends AbstractCheck
         parent::__construct('picture-heavy', 'One picture is heavy', Area::Pictures, Severity::Advice);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unseen($subject);
+    }
+
     public function find(Subject $subject): array
     {
         $found = [];

@@ -15,6 +15,11 @@ final class PictureSoft extends AbstractCheck
         parent::__construct('picture-soft', 'Picture looks soft', Area::Pictures, Severity::Advice);
     }
 
+    public function blind(Subject $subject): string
+    {
+        return self::unseen($subject);
+    }
+
     public function find(Subject $subject): array
     {
         $found = [];

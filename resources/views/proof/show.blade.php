@@ -41,6 +41,14 @@
               these.</p>
           </details>
         </li>
+        @foreach ($proof->blind as $why => $checks)
+          <li class="finding">
+            <details>
+              <summary><b>{{ count($checks) }} not looked at</b>, because {{ $why }}</summary>
+              <p>{{ Str::lower(implode(', ', array_map(fn ($check) => $check->title(), $checks))) }}: not known.</p>
+            </details>
+          </li>
+        @endforeach
       </ol>
       <h2 id="holds">Where it holds</h2>
       <div class="table-scroll holds-scroll" tabindex="0" role="region" aria-label="Where it holds">

@@ -15,7 +15,7 @@
       <section class="verdict-box verdict-{{ $verified->verdict === 'verified' ? 'good' : 'look' }}"
         aria-label="Did it arrive">
         <h2>
-          {{ ['verified' => 'Verified', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
+          {{ ['verified' => 'Verified', 'noted' => 'Arrived, and one thing to see to', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
               'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' =>
                   'No card of yours in it'][$verified->verdict] }}
         </h2>
@@ -27,7 +27,7 @@
         @if ($verified->verdict !== 'absent')
           <p class="help"><a
               href="{{ route('bench', $verification->card->id) }}">{{ $verification->card->name }}</a>, revision
-            {{ $verified->revision }} of {{ $verification->card->head }}@if ($verified->verdict !== 'verified')
+            {{ $verified->revision }} of {{ $verification->card->head }}@if (! in_array($verified->verdict, ['verified', 'noted'], true))
               · <a href="{{ route('hand-over', $verification->card->id) }}">Hand it over again</a>
             @endif
           </p>
