@@ -7,6 +7,7 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Symfony\Component\Mailer\Envelope;
+use Symfony\Component\Mailer\Exception\InvalidArgumentException;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\RawMessage;
@@ -60,6 +61,9 @@ final class SendMessage implements ShouldQueue
                 throw $refusal;
             }
             self::settle($id, 'refused', self::words($refusal));
+        } catch (InvalidArgumentException) {
+            // RFC 6531: such an address needs a server that offers SMTPUTF8.
+            self::settle($id, 'refused', 'the mail server takes no letters beyond ASCII before the @');
         }
     }
 

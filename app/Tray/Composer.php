@@ -10,6 +10,7 @@ use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
 use InkyCard\Handover\MessageWriter;
 use InkyCard\Handover\QuotedMessage;
+use InkyCard\Handover\SubjectHeader;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
 use Symfony\Component\Mime\Address;
@@ -47,10 +48,9 @@ final readonly class Composer
         $situation = $reply === null ? Situation::NewMail : Situation::Reply;
         $card = $this->card($workspace, $given['card'] ?? '', $from->address, $situation);
         $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
-        $email = (new Email)
+        $email = SubjectHeader::put(new Email, $words['subject'] ?: '(no subject)')
             ->from(new Address($from->address))
-            ->to(...array_map(fn (string $address) => new Address($address), $to))
-            ->subject($words['subject'] ?: '(no subject)');
+            ->to(...array_map(fn (string $address) => new Address($address), $to));
         $card = $parcel === null ? '' : "-- \n".$parcel->text();
         $email->text(MessageWriter::lines("$words[body]\n\n$card".$reply?->text()));
         if (($given['format'] ?? '') !== 'plain') {

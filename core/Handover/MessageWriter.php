@@ -23,8 +23,7 @@ final class MessageWriter
         $from = $parcel->card->fact(Capability::MailAddress) ?: 'nobody@'.self::DOMAIN;
         $holder = $parcel->card->holder();
         [$card, $pictures] = $parcel->withFiles('cid:', '@'.self::DOMAIN);
-        $email = (new Email)
-            ->subject($subject)
+        $email = SubjectHeader::put(new Email, $subject)
             ->date($parcel->made)
             ->from(new Address($from, $holder))
             ->to(new Address($from, $holder))
@@ -58,7 +57,12 @@ final class MessageWriter
             $marks[$drawn] = substr($made, 0, strlen($drawn));
         }
 
-        return strtr($message, $marks);
+        // What its parts belong to (RFC 2387, 3.1), which the library leaves out.
+        return (string) preg_replace(
+            '/^(Content-Type: multipart\/related;)(\s+)(?=boundary)/mi',
+            '$1$2type="text/html";$2',
+            strtr($message, $marks),
+        );
     }
 
     /** Line ends as messages have them (RFC 5322). */

@@ -176,6 +176,16 @@ final class HandoverTest extends TestCase
         }
     }
 
+    public function test_a_subject_that_looks_encoded_reads_as_it_was_written(): void
+    {
+        foreach (['=?utf-8?q?hidden?= words', 'Grüße =?x?=', 'Plain', '50 % off: a=?b'] as $subject) {
+            $message = MessageWriter::message(self::parcel(), $subject, 'Words');
+            preg_match('/^Subject: .*(?:\r\n[ \t].*)*/m', $message, $header);
+            $read = iconv_mime_decode($header[0] ?? '', ICONV_MIME_DECODE_CONTINUE_ON_ERROR, 'UTF-8');
+            $this->assertSame("Subject: $subject", $read);
+        }
+    }
+
     /** Everything of a contact is said as what it is, and read in again as that. */
     public function test_a_contact_says_what_each_thing_is_and_is_read_back(): void
     {
