@@ -15,7 +15,8 @@ final readonly class PictureFit
      * @param  string  $piece  id of the headshot
      * @param  int  $picture  its height, CSS px
      * @param  int  $text  height of the text beside it, CSS px
-     * @param  int  $best  the size, within what a headshot may have, that comes nearest to the text
+     * @param  int  $best  the size that comes nearest to the text, within what a headshot may have and a narrow phone
+     *   has room for
      */
     private function __construct(public string $piece, public int $picture, public int $text, public int $best)
     {
@@ -36,7 +37,23 @@ final readonly class PictureFit
         [$least, $most] = Limits::HEADSHOT;
         $height = (int) round($text->height);
 
-        return new self($headshot->id, (int) $headshot->text('size'), $height, max($least, min($most, $height)));
+        return new self(
+            $headshot->id, (int) $headshot->text('size'), $height,
+            self::roomed($card, $headshot, max($least, min($most, $height))),
+        );
+    }
+
+    /** A size a headshot may grow to, CSS px, as far as the words beside it keep their room on a narrow phone. */
+    private static function roomed(Card $card, Piece $headshot, int $size): int
+    {
+        $now = (int) $headshot->text('size');
+        if ($size <= $now) {
+            return $size;
+        }
+        $grown = $card->replacing($headshot->with(['fields' => ['size' => $size] + $headshot->fields]));
+        $over = Measure::of(Sheet::of($grown), Limits::PHONE_WIDTH)->overflow();
+
+        return $over < 1 ? $size : max($now, $size - (int) ceil($over));
     }
 
     /** The card with a headshot that is to be as tall as its text brought to that height. */

@@ -23,6 +23,13 @@ final readonly class Finding
     ) {
     }
 
+    public function unmended(): self
+    {
+        return new self(
+            $this->check, $this->title, $this->area, $this->severity, $this->says, $this->pieces, $this->clients, null,
+        );
+    }
+
     /** Names it among the findings of one proof. */
     public function id(): string
     {

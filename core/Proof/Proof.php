@@ -35,9 +35,31 @@ final readonly class Proof
                 $passed[] = $check;
             }
         }
+        $findings = array_map(fn (Finding $found) => self::mendable($found, $subject, $passed), $findings);
         usort($findings, fn (Finding $one, Finding $other) => $one->severity->rank() <=> $other->severity->rank());
 
         return new self($subject, $findings, $passed, $blind);
+    }
+
+    /**
+     * With its mend only where that trips none of what facts and layout pass: a portrait grown to its text may push
+     * the card off a phone.
+     *
+     * @param  list<Check>  $passed
+     */
+    private static function mendable(Finding $found, Subject $subject, array $passed): Finding
+    {
+        if ($found->mend === null) {
+            return $found;
+        }
+        $mended = $subject->after($found->mend->edit);
+        foreach ($passed as $check) {
+            if (in_array($check->area(), [Area::Facts, Area::Layout], true) && $check->find($mended) !== []) {
+                return $found->unmended();
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -9,6 +9,7 @@ use InkyCard\Card\CardLink;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Edit\Edit;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
@@ -69,6 +70,15 @@ final class Subject
     ) {
         $this->card = $card->on($today);
         $this->sheet = Sheet::of($this->card);
+    }
+
+    /** The same card after an edit, under the same proof. */
+    public function after(Edit $edit): self
+    {
+        return new self(
+            $edit->apply($this->card), $this->brand, $this->today, $this->pictures, $this->facts, $this->verdicts,
+            $this->moved,
+        );
     }
 
     /** The export with its elements named by piece. */

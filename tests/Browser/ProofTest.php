@@ -21,11 +21,11 @@ final class ProofTest extends BrowserTestCase
 
     public function test_the_wall_shows_every_stand_in_and_a_mend_is_undone(): void
     {
-        $this->open('/cards/3/proof');
+        $this->open('/cards/9/proof');
         $this->until(
             fn () => $this->script(
                 'return [...document.querySelectorAll(".reading iframe")].filter((frame) => '
-                    .'frame.contentDocument?.body?.innerText.includes("Hollis")).length',
+                    .'frame.contentDocument?.body?.innerText.includes("Maren")).length',
             ) >= 9,
             'those in sight are read',
             15,

@@ -3,8 +3,11 @@
 namespace Tests\Core;
 
 use InkyCard\Brand\Brand;
+use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\Rearrange;
+use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Layout\Sheet;
 use InkyCard\Link\Verdict;
@@ -413,6 +416,25 @@ final class ProofTest extends TestCase
         }
     }
 
+    public function test_no_mend_of_any_starter_raises_another_finding(): void
+    {
+        $mends = 0;
+        foreach (Starters::all() as $key => $starter) {
+            foreach (Arrangement::all() as $arrangement) {
+                $card = (new Rearrange($arrangement))->apply(self::own($starter->sample()));
+                $proof = self::proof($card);
+                foreach (array_filter(array_column($proof->findings, 'mend')) as $mend) {
+                    $after = self::proof($mend->edit->apply($card));
+                    $raised = array_values(array_diff(self::checks($after), self::checks($proof)));
+                    $this->assertSame([], $raised, "$key $arrangement->key: $mend->label");
+                    $this->assertGreaterThanOrEqual($proof->score(), $after->score(), "$key: $mend->label");
+                    $mends++;
+                }
+            }
+        }
+        $this->assertGreaterThan(0, $mends);
+    }
+
     public function test_a_sound_card_trips_nothing_and_every_check_has_a_fault_here(): void
     {
         $proof = self::proof(self::card());
@@ -581,6 +603,14 @@ final class ProofTest extends TestCase
                 $known['verdicts'] ?? [],
                 $known['moved'] ?? [],
             ),
+        );
+    }
+
+    /** What a starter made up, taken for its holder's own. */
+    private static function own(Card $card): Card
+    {
+        return $card->with(
+            ['pieces' => array_map(fn (Piece $piece) => $piece->with(['madeUp' => []]), $card->pieces)],
         );
     }
 
