@@ -3,6 +3,7 @@
 namespace InkyCard\Import;
 
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Link\PhoneNumber;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
@@ -28,8 +29,17 @@ final class Facts
     /** @var array<string, float> address => confidence */
     private array $profiles = [];
 
-    /** @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country */
-    public function __construct(public readonly string $country)
+    /** A number without a country that rings where its words point to, and not at home. */
+    private const GUESSED = 0.7;
+
+    /** One that rings nowhere it could be from. */
+    private const SILENT = 0.55;
+
+    /**
+     * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
+     * @param  list<string>  $from  countries it may be from, the likeliest first; that one alone when there are none
+     */
+    public function __construct(public readonly string $country, private readonly array $from = [])
     {
     }
 
@@ -50,6 +60,32 @@ final class Facts
         $this->facts[$key] ??= new Fact($kind, $fields, $confidence, mb_strimwidth($source, 0, 200, '…'));
 
         return true;
+    }
+
+    /**
+     * A number to dial, from the likeliest country it rings in.
+     *
+     * @param  string  $sort  as a phone piece has it; empty where that is not said
+     * @param  bool  $said  that it is one: without that, one that rings nowhere may be any other number
+     */
+    public function number(string $number, string $sort, float $sure, bool $said = true): bool
+    {
+        foreach ($this->from ?: [$this->country] as $place => $country) {
+            if (PhoneNumber::ringsIn($number, $country)) {
+                $known = str_starts_with(ltrim($number), '+') || ($place === 0 && $country === $this->country);
+                $fields = ['number' => PhoneNumber::parse($number, $country)->display, 'sort' => $sort];
+
+                return $this->add('phone', $fields, $known ? $sure : min($sure, self::GUESSED), $number);
+            }
+        }
+
+        try {
+            $display = PhoneNumber::parse($number, $this->from[0] ?? $this->country)->display;
+        } catch (Refusal) {
+            return false;
+        }
+
+        return $said && $this->add('phone', ['number' => $display, 'sort' => $sort], min($sure, self::SILENT), $number);
     }
 
     /** A profile among others. @param  string  $address  with a label before it where it needs one */

@@ -34,7 +34,15 @@ final readonly class Firm
         $confirmed = $this->name !== '' && strlen($plain) >= 3 && (str_contains($plain, $this->name)
             || (strlen($plain) >= 4 && str_starts_with($this->name, $plain)));
 
-        return $confirmed ? self::CONFIRMED : (Words::within('companies', $text) ? self::WORDS : 0.0);
+        if ($confirmed) {
+            return self::CONFIRMED;
+        }
+
+        // "Shop" alone is what a link is called; a script that joins its words has whole names in one.
+        $called = preg_match('/^[\p{Latin}\p{Cyrillic}\p{Greek}]+$/u', $text) === 1 && Words::is('companies', $text);
+
+        return ! $called && (Words::flanks('legal-forms', $text) || Words::within('companies', $text))
+            ? self::WORDS : 0.0;
     }
 
     private static function plain(string $text): string

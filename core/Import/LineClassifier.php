@@ -11,12 +11,11 @@ final class LineClassifier
     /** Longest name of a firm among other lines, characters. */
     private const FIRM = 60;
 
-    private const ADDRESS = '/,|\b[A-Z]{1,2}\d{1,2}[A-Z]? ?\d[A-Z]{2}\b|\b\d{4,5}\b/iu';
-
     private const PRONOUNS = '/^\(?(?:she|he|they)\s*\/\s*(?:her|him|them)/i';
 
     /** "Role, Firm" and "Role at Firm" are two facts. */
-    private const ROLE_AT_FIRM = '/^(.{3,60}?)(?:,\s+|\s+(?:at|@|bei)\s+)(\p{Lu}.{2,60})$/u';
+    private const ROLE_AT_FIRM
+        = '/^(.{3,60}?)(?:,\s+|\s+(?:at|@|bei|chez|bij|hos|presso)\s+)([\p{Lu}\p{Lo}].{2,60})$/u';
 
     /** A sentence of four to nine words with one capital, and no number. */
     private const TAGLINE = '/^\p{Lu}[^\p{Lu}\d]+$/u';
@@ -34,9 +33,13 @@ final class LineClassifier
     /** @var array<string, true> kinds there is one of already */
     private array $taken = [];
 
+    /** @var list<ImportedLine> */
+    private readonly array $lines;
+
     /** @param  list<ImportedLine>  $lines */
-    public function __construct(private readonly array $lines, private readonly Facts $facts)
+    public function __construct(array $lines, private readonly Facts $facts)
     {
+        $this->lines = PostalAddress::joined($lines);
         $this->firm = Firm::of($facts);
     }
 
@@ -93,7 +96,7 @@ final class LineClassifier
     private function addLine(int $index, string $text): void
     {
         [$kind, $confidence] = $this->closing($index, $text) ?? $this->smallPrint($text) ?? $this->address($text)
-            ?? $this->department($index, $text) ?? $this->company($text) ?? $this->role($index, $text)
+            ?? $this->department($index, $text) ?? $this->company($index, $text) ?? $this->role($index, $text)
             ?? $this->tagline($index, $text) ?? $this->companyBelowName($index, $text) ?? ['line', 0.35];
         $this->taken[$kind] = true;
         $plain = rtrim($text, ', ');
@@ -111,8 +114,12 @@ final class LineClassifier
             return ['closing', 0.9];
         }
 
-        return $this->name !== null && $index < $this->name && Closing::mayBe($text)
-            && $this->firm->isNamed($text) === 0.0 && ! Words::within('roles', $text) ? ['closing', 0.75] : null;
+        if ($this->name === null || $index >= $this->name || $this->firm->isNamed($text) > 0
+            || Words::within('roles', $text) || preg_match('/^[^\d:]{2,40}$/u', $text) !== 1) {
+            return null;
+        }
+
+        return ['closing', Closing::mayBe($text) ? 0.75 : 0.55];
     }
 
     /** @return array{string, float}|null */
@@ -129,8 +136,9 @@ final class LineClassifier
     /** @return array{string, float}|null */
     private function address(string $text): ?array
     {
-        return preg_match('/\d/', $text) === 1
-            && (preg_match(self::ADDRESS, $text) === 1 || Words::within('streets', $text)) ? ['address', 0.85] : null;
+        $sure = PostalAddress::sure($text);
+
+        return $sure > 0 ? ['address', $sure] : null;
     }
 
     /** @return array{string, float}|null */
@@ -142,10 +150,12 @@ final class LineClassifier
     }
 
     /** @return array{string, float}|null */
-    private function company(string $text): ?array
+    private function company(int $index, string $text): ?array
     {
         $sure = isset($this->taken['company']) ? 0.0 : $this->firm->isNamed($text);
-        $role = $sure < Firm::CONFIRMED && ! isset($this->taken['role']) && Words::within('roles', $text);
+        // Above the name stands the firm, whatever it is called.
+        $role = $sure < Firm::CONFIRMED && ! isset($this->taken['role'])
+            && $index > ($this->name ?? -1) && Words::within('roles', $text);
 
         return $sure > 0 && ! $role ? ['company', $sure] : null;
     }

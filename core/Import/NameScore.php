@@ -13,8 +13,13 @@ final class NameScore
     /** Longest name, characters and words. */
     private const LONGEST = [50, 5];
 
-    /** Names as people write them. */
-    private const WRITTEN = '/^(?:(?:dr|prof|mr|mrs|ms|mx)\.? )?(?:\p{Lu}[\p{L}\'’.-]*\s*){2,4}$/u';
+    /** Names as people write them: a title, capitals where a script has them, what stands small between them. */
+    private const WRITTEN = '/^(?:(?:dr|prof|mr|mrs|ms|mx|ing|mgr|drs|ir|dott|avv|arch|med|h\.c|jur|rer|nat|phil|vet'
+        .'|dipl)\.? ?)*(?:(?:[\p{Lu}\p{Lo}][\p{L}\p{M}\'’.-]*|van|von|de|der|den|da|di|du|dos|das|do|del|della|la|le|el'
+        .'|al|bin|ibn|bint|zu|zur|af|av|ten|ter|y|e|i)\s*){2,5}$/u';
+
+    /** Written without a space between family and given name. */
+    private const UNSPACED = '/^(?:[\p{Han}\p{Hiragana}\p{Katakana}]{2,6}|\p{Hangul}{2,4})$/u';
 
     /** Larger than the usual text, CSS px. */
     private const LARGE = 15;
@@ -26,7 +31,8 @@ final class NameScore
     public static function of(ImportedLine $line, int $index, string $mailbox): float
     {
         $name = trim(explode(',', $line->text)[0]);
-        $count = count(preg_split('/\s+/u', $name) ?: []);
+        $unspaced = preg_match(self::UNSPACED, $name);
+        $count = count(preg_split('/\s+/u', $name) ?: []) + $unspaced;
         if (! self::canBe($name, $count)) {
             return 0;
         }
@@ -36,8 +42,8 @@ final class NameScore
             + 1.5 * (int) ($line->size > self::LARGE)
             + 1.0 * (int) $line->bold
             + 2.0 * self::spoken($name, $mailbox)
-            + 1.0 * preg_match(self::WRITTEN, $name)
-            - 3.0 * (int) Words::within('companies', $name)
+            + 1.0 * (preg_match(self::WRITTEN, $name) | $unspaced)
+            - 3.0 * (int) (Words::within('companies', $name) || Words::flanks('legal-forms', $name))
             - 2.5 * (int) Words::within('roles', $name)
             - 1.0 * (int) ($count === 1);
     }

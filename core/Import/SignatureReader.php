@@ -17,6 +17,9 @@ final class SignatureReader
     /** Text is wrapped from about here on, characters. */
     private const WRAPPED = 55;
 
+    /** Lines; more are a letter. */
+    private const MOST = 500;
+
     /** How sure a name with its network's word is, 0 to 1. */
     private const NAMED = 0.85;
 
@@ -28,9 +31,10 @@ final class SignatureReader
     /** @var list<ImportedLine> lines that are words alone */
     private array $words = [];
 
-    private function __construct(string $country)
+    /** @param  list<string>  $from  countries it may be from */
+    private function __construct(string $country, array $from)
     {
-        $this->facts = new Facts($country);
+        $this->facts = new Facts($country, $from);
     }
 
     /**
@@ -38,11 +42,14 @@ final class SignatureReader
      * @param  string  $country  ISO 3166-1 alpha-2
      * @return list<Fact>
      *
-     * @throws Refusal when there is nothing in them
+     * @throws Refusal when there is nothing in them, or more than a signature has
      */
     public static function facts(array $lines, string $country): array
     {
-        $reader = new self($country);
+        if (count($lines) > self::MOST) {
+            throw Refusal::because('That is too much: bring the signature alone.');
+        }
+        $reader = new self($country, Whereabouts::of($lines, $country));
         foreach ($lines as $line) {
             $reader->read($line);
         }
@@ -96,10 +103,10 @@ final class SignatureReader
             LinkAction::Message => $add(
                 'email', ['address' => strtok(rawurldecode(substr($href, strlen('mailto:'))), '?') ?: ''], 0.97,
             ),
-            LinkAction::Call => $add('phone', [
-                'number' => rawurldecode(substr($href, strlen('tel:'))),
-                'sort' => ContactPoints::sort((string) strstr($line->text, $label, true)),
-            ], 0.97),
+            LinkAction::Call => $this->facts->number(
+                rawurldecode(substr($href, strlen('tel:'))),
+                ContactPoints::sort((string) strstr($line->text, $label, true)), 0.97,
+            ),
             LinkAction::Map => $add('address', ['text' => $label, 'map' => $href], 0.9),
             default => str_starts_with($href, 'http') && $this->page($href, $label, $line->button),
         };

@@ -2,19 +2,62 @@
 
 namespace InkyCard\Import;
 
+use InkyCard\Card\Kind\CardContext;
+
 /** The words signatures are told apart by: lists under `words/`, by language, one a row. */
 final class Words
 {
+    /** Answers kept. */
+    private const KEPT = 1000;
+
+    /** Labels of cards, by list and group. */
+    private const PRINTED = [
+        'phones' => ['mobile' => ['mobile'], 'fax' => ['fax'], 'direct' => ['direct'], 'office' => ['office']],
+        'labels' => ['plain' => ['phone', 'email', 'web'], 'marked' => ['address']],
+    ];
+
     /** Whether one of them stands in a text, as a word of its own. */
     public static function within(string $list, string $text): bool
     {
-        return preg_match('/(?<![\p{L}\p{N}])(?:'.self::pattern($list).')(?![\p{L}\p{N}])/iu', $text) === 1;
+        static $known = [];
+        // One line is asked about by several; what was asked of other signatures may go.
+        $known = count($known) > self::KEPT ? [] : $known;
+
+        return $known["$list\n$text"] ??= preg_match(
+            '/(?<![\p{L}\p{N}])(?:'.self::pattern($list).')(?![\p{L}\p{N}])/iu', $text,
+        ) === 1;
     }
 
     /** Whether a text begins with one of them. */
     public static function begins(string $list, string $text): bool
     {
         return preg_match('/^(?:'.self::pattern($list).')(?![\p{L}\p{N}])/iu', $text) === 1;
+    }
+
+    /** Whether a text ends with one of them, or begins so, written as the list writes it. */
+    public static function flanks(string $list, string $text): bool
+    {
+        $words = self::pattern($list);
+
+        return preg_match("/(?<![\p{L}\p{N}])(?:$words)$|^(?:$words)(?![\p{L}\p{N}])/u", $text) === 1;
+    }
+
+    /**
+     * How many of a list's words stand in a text, by the language or country they are listed under.
+     *
+     * @return array<string, int> those with none are left out
+     */
+    public static function tally(string $list, string $text): array
+    {
+        static $patterns = [];
+        $patterns[$list] ??= array_map(
+            fn (array $words) => '/(?<![\p{L}\p{N}])(?:'.self::alternatives(self::flat($words)).')(?![\p{L}\p{N}])/iu',
+            self::load($list),
+        );
+
+        return array_filter(array_map(
+            fn (string $pattern) => (int) preg_match_all($pattern, $text), $patterns[$list],
+        ));
     }
 
     /** Whether a text is one of them. */
@@ -46,7 +89,7 @@ final class Words
         static $patterns = [];
 
         return $patterns["$list/$group"] ??= self::alternatives(
-            $group === '' ? array_merge([], ...array_values(self::load($list))) : self::groups($list)[$group],
+            $group === '' ? self::flat(self::load($list)) : self::groups($list)[$group],
         );
     }
 
@@ -59,13 +102,33 @@ final class Words
         );
     }
 
+    /**
+     * @param  array<mixed>  $words  in groups, or not
+     * @return list<string>
+     */
+    private static function flat(array $words): array
+    {
+        $flat = [];
+        array_walk_recursive($words, function (string $word) use (&$flat): void {
+            $flat[] = $word;
+        });
+
+        return $flat;
+    }
+
     /** @param  array<string>  $words */
     private static function alternatives(array $words): string
     {
         usort($words, fn (string $one, string $other) => strlen($other) <=> strlen($one));
-        $quoted = array_map(fn (string $word) => str_replace('\*', '\w*', preg_quote($word, '/')), $words);
+        $plain = $endings = [];
+        foreach ($words as $word) {
+            $quoted = str_replace('\*', '\w*', preg_quote(ltrim($word, '*'), '/'));
+            $word[0] === '*' ? $endings[] = $quoted : $plain[] = $quoted;
+        }
+        // What may stand before an ending is walked once for all of them.
+        $ending = $endings === [] ? [] : ['\w*(?:'.implode('|', $endings).')'];
 
-        return implode('|', $quoted);
+        return implode('|', [...$plain, ...$ending]);
     }
 
     /** @return array<string, array<mixed>> by language */
@@ -73,6 +136,21 @@ final class Words
     {
         static $lists = [];
 
-        return $lists[$list] ??= require __DIR__."/words/$list.php";
+        return $lists[$list] ??= array_merge_recursive(require __DIR__."/words/$list.php", self::printed($list));
+    }
+
+    /** @return array<string, array<string, list<string>>> labels cards print by themselves, by language and group */
+    private static function printed(string $list): array
+    {
+        $labels = [];
+        foreach (self::PRINTED[$list] ?? [] as $group => $keys) {
+            foreach ($keys as $key) {
+                foreach (CardContext::everywhere($key) as $language => $word) {
+                    $labels[$language][$group][] = mb_strtolower($word);
+                }
+            }
+        }
+
+        return $labels;
     }
 }

@@ -93,6 +93,37 @@ final readonly class PhoneNumber
         }
     }
 
+    /**
+     * Whether a number as it is written in a country is one of its numbering plan.
+     *
+     * @param  string  $country  ISO 3166-1 alpha-2
+     */
+    public static function ringsIn(string $number, string $country): bool
+    {
+        try {
+            return self::rings(self::parse($number, $country)->display);
+        } catch (Refusal) {
+            return false;
+        }
+    }
+
+    /** @return list<string> countries of the numbers with one that stand in a text, ISO 3166-1 alpha-2 */
+    public static function countries(string $text): array
+    {
+        preg_match_all('/\+\d[\d ().\/\x{2013}-]{6,18}\d/u', $text, $found);
+        $util = PhoneNumberUtil::getInstance();
+        $countries = [];
+        foreach (array_slice($found[0], 0, 5) as $number) {
+            try {
+                $countries[] = $util->getRegionCodeForNumber($util->parse($number, 'ZZ'));
+            } catch (NumberParseException) {
+                continue;
+            }
+        }
+
+        return array_values(array_unique(array_filter($countries)));
+    }
+
     public function href(): string
     {
         return $this->href;

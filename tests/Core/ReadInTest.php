@@ -141,6 +141,67 @@ final class ReadInTest extends TestCase
         );
     }
 
+    /** Sixteen languages in thirteen layouts, read in by somebody of another country. */
+    public function test_signatures_from_abroad_are_right_in_nineteen_of_twenty_and_never_sure_of_a_wrong_fact(): void
+    {
+        $layouts = glob(__DIR__.'/abroad/*.*') ?: [];
+        $rows = array_map(
+            fn (string $row) => explode('|', $row), file(__DIR__.'/abroad/people', FILE_IGNORE_NEW_LINES) ?: [],
+        );
+        $people = array_map(fn (array $row) => array_combine($rows[0], $row), array_slice($rows, 1));
+        $kinds = [
+            'closing' => ['closing', 'phrase'], 'name' => ['name', 'text'], 'role' => ['role', 'text'],
+            'firm' => ['company', 'text'], 'e164' => ['phone', 'number'], 'mobile164' => ['phone', 'number'],
+            'mail' => ['email', 'address'], 'web' => ['web', 'address'], 'postal' => ['address', 'text'],
+            'register' => ['licence', 'text'],
+        ];
+        $plain = fn (string $kind, string $value) => match ($kind) {
+            'phone' => (string) preg_replace('/\D/', '', $value),
+            'web' => (string) preg_replace('~^https?://|/$~', '', $value),
+            default => rtrim($value, ' ,'),
+        };
+        $wrong = [];
+        $facts = 0;
+        foreach ($layouts as $place => $layout) {
+            foreach ($people as $index => $person) {
+                if ($index % 2 !== $place % 2) {
+                    continue;
+                }
+                $text = self::filled((string) file_get_contents($layout), $person);
+                $got = [];
+                foreach (
+                    str_ends_with($layout, 'html')
+                        ? HtmlSource::facts($text, 'GB')
+                        : TextSource::facts($text, 'GB') as $fact
+                ) {
+                    $value = (string) ($fact->fields[$kinds[$fact->kind][1] ?? 'text'] ?? $fact->fields['number']
+                        ?? $fact->fields['address'] ?? '');
+                    $got[$fact->kind][$plain($fact->kind, $value)] = $fact->confidence;
+                }
+                $person['postal'] = "{$person['street']}, {$person['place']}";
+                $right = [];
+                foreach ($kinds as $key => [$kind]) {
+                    $facts++;
+                    $value = $plain($kind, $person[$key]);
+                    $right[$kind][] = $value;
+                    if (! isset($got[$kind][$value])) {
+                        $wrong[] = "$layout, {$person['name']}: $key";
+                    }
+                }
+                foreach ($got as $kind => $values) {
+                    foreach ($values as $value => $sure) {
+                        $this->assertTrue(
+                            $sure <= 0.7 || in_array((string) $value, $right[$kind] ?? [], true),
+                            "$layout, {$person['name']}: surely $kind $value",
+                        );
+                    }
+                }
+            }
+        }
+        $this->assertGreaterThanOrEqual(2000, $facts);
+        $this->assertLessThanOrEqual(0.05 * $facts, count($wrong), implode("\n", $wrong));
+    }
+
     public function test_our_own_contact_comes_back_and_nothing_is_dropped(): void
     {
         $parcel = new Parcel(

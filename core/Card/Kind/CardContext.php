@@ -59,6 +59,12 @@ final readonly class CardContext
         return $languages;
     }
 
+    /** @return array<string, string> a word cards say by themselves, by language: BCP 47 => word */
+    public static function everywhere(string $key): array
+    {
+        return array_map(fn (array $words) => $words[$key], self::all());
+    }
+
     /** @return array<string, array<string, string>> */
     private static function all(): array
     {
