@@ -5,6 +5,7 @@ namespace App\Handover;
 use App\Clicks\CountedLinks;
 use App\Models\StoredCard;
 use App\Pictures\Bakery;
+use App\Pictures\FarPicture;
 use App\Pictures\HostedPictures;
 use App\Pictures\Rasterizer;
 use InkyCard\Card\Card as Document;
@@ -16,8 +17,11 @@ use ZipArchive;
 /** Cards with what is needed to hand them over, and artifacts as one file. */
 final readonly class Parcels
 {
-    public function __construct(private Bakery $bakery, private Rasterizer $rasterizer)
-    {
+    public function __construct(
+        private Bakery $bakery,
+        private Rasterizer $rasterizer,
+        private FarPicture $far,
+    ) {
     }
 
     public function parcel(Document $document, ?StoredCard $card = null): Parcel
@@ -25,7 +29,7 @@ final readonly class Parcels
         return new Parcel(
             $document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(),
             bin2hex(random_bytes(16)), fn (string $svg) => $this->rasterizer->png($svg, zoom: Parcel::DENSITY),
-            $card === null ? null : CountedLinks::sheet($card, $document),
+            $card === null ? null : CountedLinks::sheet($card, $document), ($this->far)(...),
         );
     }
 

@@ -31,6 +31,7 @@ final readonly class Parcel
      * @param  \DateTimeInterface  $made  when, UTC
      * @param  string  $token  random, hexadecimal: part of message and content ids
      * @param  \Closure(string): string  $draw  an SVG document to PNG, at DENSITY times its size
+     * @param  (\Closure(string): ?string)|null  $fetch  a picture at an address, as a data: URI; null where none is had
      * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
      */
     public function __construct(
@@ -41,6 +42,7 @@ final readonly class Parcel
         public string $token,
         private \Closure $draw,
         ?Sheet $sheet = null,
+        private ?\Closure $fetch = null,
     ) {
         $this->sheet = $sheet ?? Sheet::of($card);
     }
@@ -71,7 +73,9 @@ final readonly class Parcel
     /** A whole HTML document with its pictures inside. */
     public function page(): string
     {
-        return (new HtmlComposer(new InsidePictures($this->bake)))->page($this->sheet);
+        $page = (new HtmlComposer(new InsidePictures($this->bake)))->page($this->sheet);
+
+        return FarPictures::inside($page, $this->fetch ?? fn () => null);
     }
 
     /**

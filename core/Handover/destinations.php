@@ -223,7 +223,8 @@ return [
         'label' => 'A self-contained HTML file', 'group' => $files, 'takes' => 'page', 'client' => 'webkit-desktop',
         'words' => 'download html file upload',
         'steps' => [
-            'Take the file wherever it is wanted: it needs nothing else.',
+            'Take the file wherever it is wanted: its pictures are inside. One that could not be fetched stays at its '
+                .'address.',
         ],
         'drawn' => ['file'], 'replies' => '', 'once' => '', 'written' => '2026-11-25',
     ],

@@ -4,6 +4,7 @@ namespace InkyCard\MailClient;
 
 use InkyCard\Colour\Colour;
 use InkyCard\Markup\Element;
+use InkyCard\Markup\Escape;
 use InkyCard\Markup\HtmlWriter;
 
 /** A message as the reader of one mail client sees it. */
@@ -30,6 +31,32 @@ final readonly class Reading
     public function html(bool $marked = false): string
     {
         return ($this->styles === '' ? '' : "<style>$this->styles</style>").HtmlWriter::write($this->top, $marked);
+    }
+
+    /** A whole page of it as its reader has it before them: background, ink, and the direction of its words. */
+    public function page(): string
+    {
+        $said = fn (string $name, string $pattern, string $else) => preg_match(
+            $pattern, $value = $this->stated($this->top, $name),
+        ) === 1 ? $value : $else;
+        $title = Escape::html($this->client->label);
+
+        return '<!DOCTYPE html><html lang="'.$said('lang', '/^[A-Za-z0-9-]{2,35}$/D', 'en').'" dir="'
+            .$said('dir', '/^(?:ltr|rtl|auto)$/D', 'ltr').'"><head><meta charset="utf-8"><title>'.$title
+            .'</title></head><body style="margin:0;padding:12px;background-color:'.$this->page->toHex().';color:'
+            .$this->ink->toHex().';font:13px Arial,sans-serif">'.$this->html()."</body></html>\n";
+    }
+
+    /** What the outermost element that says it says. */
+    private function stated(Element $element, string $attribute): string
+    {
+        for ($at = $element; $at instanceof Element; $at = $at->children[0] ?? null) {
+            if (isset($at->attributes[$attribute])) {
+                return $at->attributes[$attribute];
+            }
+        }
+
+        return '';
     }
 
     public function top(): Element

@@ -11,6 +11,7 @@ use InkyCard\Handover\Artifact;
 use InkyCard\Handover\ArtifactFile;
 use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Destination;
+use InkyCard\Handover\FarPictures;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\FrozenSeason;
 use InkyCard\Handover\MessageWriter;
@@ -184,6 +185,24 @@ final class HandoverTest extends TestCase
             $read = iconv_mime_decode($header[0] ?? '', ICONV_MIME_DECODE_CONTINUE_ON_ERROR, 'UTF-8');
             $this->assertSame("Subject: $subject", $read);
         }
+    }
+
+    public function test_a_page_carries_pictures_from_elsewhere_and_leaves_what_cannot_be_had(): void
+    {
+        $asked = [];
+        $fetch = function (string $address) use (&$asked): ?string {
+            $asked[] = $address;
+
+            return str_contains($address, 'lost') ? null : 'data:image/png;base64,AA==';
+        };
+        $here = '<img alt="" src="https://a.example/p.png?x=1&amp;y=2" width="10">';
+        $lost = '<img src="http://b.example/lost.png"><a href="https://a.example/p.png">words</a>';
+        $this->assertSame(
+            '<img alt="" src="data:image/png;base64,AA==" width="10">'
+                .'<img alt="" src="data:image/png;base64,AA==" width="10">'.$lost,
+            FarPictures::inside($here.$here.$lost, $fetch),
+        );
+        $this->assertSame(['https://a.example/p.png?x=1&y=2', 'http://b.example/lost.png'], $asked);
     }
 
     /** Everything of a contact is said as what it is, and read in again as that. */

@@ -128,7 +128,7 @@ final class ProofTest extends WebTestCase
         yield 'proof' => ["inky:proof $card", 0, '"score":'];
         yield 'one client' => ["inky:proof $card --client=word-desktop", 0, '"corners squared"'];
         yield 'no such client' => ["inky:proof $card --client=pigeon", 2, 'A stand-in is one of'];
-        yield 'read as' => ["inky:read-as word-desktop $html", 0, '<div>Hello</div>'];
+        yield 'read as' => ["inky:read-as word-desktop $html", 0, '<div>Hello</div></body></html>'];
         yield 'changes' => ["inky:read-as word-desktop $html --changes", 0, '"border-radius"'];
         yield 'no file' => ['inky:read-as word-desktop /nowhere.html', 2, 'There is no file'];
     }

@@ -3,9 +3,11 @@
 namespace App\Console\Commands;
 
 use App\Pictures\Bakery;
+use App\Pictures\FarPicture;
 use App\Pictures\HostedPictures;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Handover\FarPictures;
 use InkyCard\Handover\InsidePictures;
 use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
@@ -39,6 +41,8 @@ final class ComposeCard extends AbstractCardCommand
             $hosted ? HostedPictures::forExport() : new InsidePictures(app(Bakery::class)->today(...)),
         );
 
-        return $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);
+        $html = $as === 'page' ? $composer->page($sheet) : $composer->compose($sheet);
+
+        return $hosted ? $html : FarPictures::inside($html, app(FarPicture::class)(...));
     }
 }

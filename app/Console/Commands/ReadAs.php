@@ -15,7 +15,7 @@ final class ReadAs extends AbstractAnswer
     protected $signature = 'inky:read-as
         {client : a stand-in, such as word-desktop}
         {file : mail HTML; - reads standard input}
-        {--changes : what it changes, as JSON, in place of the HTML}';
+        {--changes : what it changes, as JSON, in place of the page}';
 
     protected $description = 'Read mail HTML as a mail client would';
 
@@ -30,6 +30,6 @@ final class ReadAs extends AbstractAnswer
 
         return $this->option('changes')
             ? self::json(array_map(fn (Change $change) => $change->toArray(), $reading->changes))
-            : $reading->html()."\n";
+            : $reading->page();
     }
 }
