@@ -48,11 +48,11 @@ final class HostedPictures implements PictureSources
         return rtrim(config('inky.public_url') ?: (app()->runningInConsole() ? self::served() : url('/')), '/');
     }
 
-    /** Where a console's pictures are: at the port `bin/start` serves, where that is this machine's and the only one. */
+    /** Where a console's pictures are: at the one port `bin/start` serves on this machine, if it does. */
     private static function served(): string
     {
         $address = (string) config('app.url');
-        $ports = app()->runningUnitTests() ? [] : glob(storage_path('serve.[0-9]*')) ?: [];
+        $ports = app()->runningUnitTests() ? [] : (glob(storage_path('serve.[0-9]*')) ?: []);
 
         return count($ports) === 1 && in_array(parse_url($address, PHP_URL_HOST), ['127.0.0.1', 'localhost'], true)
             ? 'http://127.0.0.1:'.substr(strrchr($ports[0], '.') ?: '', 1)
