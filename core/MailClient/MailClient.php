@@ -50,7 +50,8 @@ final readonly class MailClient
      * @param  int  $width  of its window, CSS px
      * @param  bool  $word  reads what is written for the Word engine
      * @param  'none'|'dropped'|'kept'  $styles  what becomes of style elements
-     * @param  bool  $dropsBackgrounds  darkening takes background colours away instead of turning them
+     * @param  array{bright: int, least: float, page: string, ink: string, link: string, seen: string}|null  $strips
+     *   takes colours away that would not read on its dark page, instead of turning them
      * @param  'shown'|'boxes'|'none'  $pictures
      * @param  'html'|'text'  $form
      * @param  list<array<string, mixed>>  $rules
@@ -64,7 +65,7 @@ final readonly class MailClient
         public bool $word,
         public string $styles,
         public DarkPage $dark,
-        public bool $dropsBackgrounds,
+        public ?array $strips,
         public string $pictures,
         public string $form,
         public bool $quoted,
@@ -89,7 +90,7 @@ final readonly class MailClient
 
     public function isDark(): bool
     {
-        return $this->dark !== DarkPage::Unchanged || $this->dropsBackgrounds;
+        return $this->dark !== DarkPage::Unchanged || $this->strips !== null;
     }
 
     /** @param  'cid'|'data'|'svg'|'webp'|'gif'  $kind */
@@ -107,15 +108,28 @@ final readonly class MailClient
     /** @param  Colour  $paper  of the message */
     public function page(Colour $paper): Colour
     {
-        return $this->dropsBackgrounds ? Colour::hex('#1c1b22') : $this->dark->background($paper);
+        return $this->strips !== null ? Colour::hex($this->strips['page']) : $this->dark->background($paper);
+    }
+
+    /** Of words without a colour of their own. */
+    public function ink(Colour $paper): Colour
+    {
+        $black = Colour::hex('#000000');
+
+        return match (true) {
+            $this->strips !== null => Colour::hex($this->strips['ink']),
+            $this->isDark() => $this->dark->ink($black, $paper),
+            default => $black,
+        };
     }
 
     private static function load(string $key): self
     {
         /**
          * @var array{label: string, about: string, rules: list<array<string, mixed>>, like?: string, nearest?: string,
-         *     width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, dropsBackgrounds?: bool,
-         *     pictures?: 'shown'|'boxes'|'none', form?: 'html'|'text', quoted?: bool} $data
+         *   width?: int, word?: bool, styles?: 'none'|'dropped'|'kept', dark?: string, strips?: array{bright: int,
+         *   least: float, page: string, ink: string, link: string, seen: string}, pictures?: 'shown'|'boxes'|'none',
+         *   form?: 'html'|'text', quoted?: bool} $data
          */
         $data = require __DIR__."/rules/$key.php";
         $base = isset($data['like']) ? self::load($data['like']) : null;
@@ -124,7 +138,7 @@ final readonly class MailClient
 
         return new self(
             $key, $data['label'], $data['about'], $said['nearest'], $said['width'], $said['word'], $said['styles'],
-            DarkPage::from($data['dark'] ?? 'unchanged'), $data['dropsBackgrounds'] ?? false,
+            DarkPage::from($data['dark'] ?? 'unchanged'), $data['strips'] ?? null,
             $data['pictures'] ?? 'shown', $data['form'] ?? 'html', $data['quoted'] ?? false,
             array_merge($base->rules ?? [], $data['rules']),
         );

@@ -13,9 +13,6 @@ final class Reader
 
     private const INK = '#000000';
 
-    /** Ink on a page whose backgrounds are gone. */
-    private const INK_ON_DARK = '#fbfbfe';
-
     /** Longest source that is told of, characters. */
     private const TOLD = 60;
 
@@ -66,8 +63,13 @@ final class Reader
         $styles = $this->styles($document);
         $this->work($top);
         $this->noteLength($document);
-        [$page, $ink] = $this->darken($top);
+        $this->darken($top);
         $this->quote($top);
+        $paper = Colour::hex(self::PAPER);
+        $page = $this->client->page($paper);
+        $ink = $this->client->ink($paper);
+        // Links without a colour of their own.
+        $styles = ($this->client->strips === null ? '' : 'a[href]{color:'.$this->client->strips['link'].'}').$styles;
 
         return new Reading($this->client, $top, $this->log->changes(), $styles, $page, $ink);
     }
@@ -111,26 +113,22 @@ final class Reader
         }
     }
 
-    /** @return array{Colour, Colour} of the page, and of words without a colour of their own */
-    private function darken(Element $top): array
+    private function darken(Element $top): void
     {
         $client = $this->client;
-        $paper = Colour::hex(self::PAPER);
-        $page = $client->page($paper);
-        if (! $client->isDark()) {
-            return [$page, Colour::hex(self::INK)];
-        }
-        $note = function (Element $element, string $property, string $before, string $after): void {
+        $from = $client->strips === null ? 'guess' : ['seen', $client->strips['seen']];
+        $note = function (Element $element, string $property, string $before, string $after) use ($from): void {
             $gone = $after === '';
             $element->changed = $element->changed || $gone;
             $says = $gone ? 'backgrounds vanish on the dark page' : 'colours turned for a dark page';
-            $rule = ['says' => $says, 'from' => 'guess', 'harms' => $gone];
+            $rule = ['says' => $says, 'from' => $from, 'harms' => $gone];
             $this->log->note($rule, $property, $element->piece, $before, $after);
         };
-        (new Darkening($client->dark, $client->dropsBackgrounds, $page, $note))->turn($top);
-        $black = Colour::hex(self::INK);
-
-        return [$page, $client->dropsBackgrounds ? Colour::hex(self::INK_ON_DARK) : $client->dark->ink($black, $paper)];
+        if ($client->strips !== null) {
+            (new ColourStripping($client->strips['bright'], $client->strips['least'], $note))->strip($top);
+        } elseif ($client->isDark()) {
+            (new Darkening($client->dark, $note))->turn($top);
+        }
     }
 
     private function quote(Element $top): void

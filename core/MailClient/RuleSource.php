@@ -5,6 +5,9 @@ namespace InkyCard\MailClient;
 /** Where a rule of a stand-in comes from. */
 final readonly class RuleSource
 {
+    /** What was seen in the program itself. */
+    private const SEEN = 'seen';
+
     /**
      * @param  ?string  $feature  its name in the open data on mail clients; null for a guess
      * @param  string  $tested  when that was tested last, YYYY-MM-DD; empty for a guess
@@ -13,7 +16,7 @@ final readonly class RuleSource
     {
     }
 
-    /** @param  array{string, string}|'guess'  $from  feature and date, or that it is a guess */
+    /** @param  array{string, string}|'guess'  $from  feature, or `seen`, and date; or that it is a guess */
     public static function of(array|string $from): self
     {
         return is_array($from) ? new self($from[0], $from[1]) : new self(null);
@@ -21,8 +24,10 @@ final readonly class RuleSource
 
     public function says(): string
     {
-        return $this->feature === null
-            ? 'A cautious guess: the open data has no entry.'
-            : "Open data, $this->feature, tested $this->tested.";
+        return match ($this->feature) {
+            null => 'A cautious guess: the open data has no entry.',
+            self::SEEN => "Measured in the program itself, $this->tested.",
+            default => "Open data, $this->feature, tested $this->tested.",
+        };
     }
 }

@@ -234,6 +234,25 @@ final class MailClientTest extends TestCase
             $foreign)->html());
     }
 
+    /** As the program itself does it (tests/Browser/OpenDesktopTest.php): style as sent, style as it is shown. */
+    public function test_the_open_desktop_takes_away_what_its_dark_page_cannot_carry(): void
+    {
+        foreach (
+            [
+                'color:#26332b' => '', 'color:#ffffff' => 'color:#ffffff', 'color:gold' => 'color:gold',
+                'background-color:#f4efe4;color:#26332b' => '',
+                'background-color:#2c6cb1;color:#ffffff' => 'color:#ffffff',
+                'background:#203a5c;color:#ffffff' => 'background:#203a5c;color:#ffffff',
+                'background-color:#2c6cb1' => 'background-color:#2c6cb1',
+                'background-color:rgba(0,0,0,.1);color:#26332b' => 'background-color:rgba(0,0,0,.1)',
+            ] as $sent => $shown
+        ) {
+            $read = Reader::read(MailClient::of('open-desktop-dark'), "<p style=\"$sent\">Words</p>")->html();
+            preg_match('/<p(?: style="([^"]*)")?>/', $read, $style);
+            $this->assertSame($shown, $style[1] ?? '', $sent);
+        }
+    }
+
     public function test_blocked_pictures_leave_boxes_of_their_size_with_their_words(): void
     {
         $html = self::read(MailClient::of('pictures-blocked'), Samples::card())->html();
