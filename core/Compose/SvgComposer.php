@@ -13,6 +13,8 @@ use InkyCard\Layout\Box;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Laid;
 use InkyCard\Layout\Measure;
+use InkyCard\Layout\Own\OwnLayout;
+use InkyCard\Layout\Own\OwnReader;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
 use InkyCard\Type\Bidi;
@@ -23,8 +25,8 @@ use InkyCard\Type\TextMeasure;
 /**
  * A card drawn as SVG 1.1, by the places the measure finds: words stand where
  * browsers put them even where the face at hand is a little wider. Links do
- * not work in it. Own HTML is drawn by its words alone, a picture that is not
- * inside by the words that stand for it.
+ * not work in it. Own HTML is drawn by its words, one ink for all, a picture that
+ * is not inside by the words that stand for it.
  */
 final class SvgComposer
 {
@@ -192,21 +194,18 @@ final class SvgComposer
 
     private function own(HtmlBlock $html, Box $box): void
     {
-        $line = $this->metrics->lineHeight($this->plain->size);
-        [$above] = $this->metrics->aroundBaseline([$this->plain->size], (int) round($line));
-        $y = $box->y;
-        foreach ($html->lines() as $words) {
-            foreach (
-                TextMeasure::of($this->typeface, [[$words, $this->plain->size, false]])->words($box->width) as [,
-                    $stretches]
-            ) {
-                $this->line([$this->plain], $stretches, $box->x, $y + $above);
-                $y += $line;
+        $flow = (new OwnReader($this->typeface))->flow($html->tree(), $this->plain->size);
+        foreach ((new OwnLayout($this->typeface))->laid($flow, $box->width)[2] as $placed) {
+            $at = $placed->move($box->x, $box->y)->box;
+            $runs = array_map(fn (array $run) => new TextRun(
+                $run[0], $this->plain->ink, $run[1], $run[2], lineHeight: $this->plain->lineHeight,
+            ), $placed->runs);
+            if ($runs === []) {
+                $this->missing('', $at);
+            } else {
+                $stretches = array_map(fn (int $run) => [$run, $runs[$run]->text], array_keys($runs));
+                $this->line($runs, $stretches, $at->x, $at->y);
             }
-        }
-        foreach ($html->pictureSizes() as [$width, $height]) {
-            $this->missing('', new Box($box->x, $y, $width, $height));
-            $y += $height;
         }
     }
 

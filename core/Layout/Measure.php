@@ -9,6 +9,9 @@ use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Content\SpaceBlock;
 use InkyCard\Card\Content\TextRun;
+use InkyCard\Layout\Own\OwnFlow;
+use InkyCard\Layout\Own\OwnLayout;
+use InkyCard\Layout\Own\OwnReader;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
 use InkyCard\Type\TextMeasure;
@@ -25,6 +28,9 @@ final class Measure
     /** @var \SplObjectStorage<object, TextMeasure> */
     private \SplObjectStorage $texts;
 
+    /** @var \SplObjectStorage<object, OwnFlow> */
+    private \SplObjectStorage $own;
+
     private readonly FontStack $typeface;
 
     private readonly Table $table;
@@ -39,6 +45,7 @@ final class Measure
     {
         $this->ranges = new \SplObjectStorage;
         $this->texts = new \SplObjectStorage;
+        $this->own = new \SplObjectStorage;
         $this->typeface = $sheet->card->style->typeface;
         $this->rtl = $sheet->card->direction() === 'rtl';
         $this->size = $sheet->card->style->sizes->text;
@@ -179,7 +186,7 @@ final class Measure
                 : [$content->width, $content->height],
             $content instanceof SpaceBlock => [0, $content->height],
             $content instanceof RuleBlock => [0, $content->thickness],
-            $content instanceof HtmlBlock => $this->own($content, $room),
+            $content instanceof HtmlBlock => (new OwnLayout($this->typeface))->size($this->own($content), $room),
             default => throw new \LogicException('Nobody measures '.$content::class),
         };
     }
@@ -231,7 +238,7 @@ final class Measure
                     $content->isFluid() ? 0.0 : (float) $content->width,
                     (float) $content->width,
                 ],
-                $content instanceof HtmlBlock => $this->ownRange($content),
+                $content instanceof HtmlBlock => (new OwnLayout($this->typeface))->range($this->own($content)),
                 default => [0.0, 0.0],
             };
             $range = [$least + $item->sides(), $most + $item->sides()];
@@ -241,43 +248,10 @@ final class Measure
         return $range;
     }
 
-    /**
-     * Own HTML is measured by its words and pictures, in the card's type: near, but not to the pixel.
-     *
-     * @return array{float, float} width and height
-     */
-    private function own(HtmlBlock $html, float $room): array
+    /** Somebody's own markup, in the card's type. */
+    private function own(HtmlBlock $html): OwnFlow
     {
-        $width = $height = 0.0;
-        $line = FontMetrics::of($this->typeface)->lineHeight($this->size);
-        foreach ($html->lines() as $words) {
-            $lines = $this->words($words)->lines($room);
-            $width = max([$width, ...$lines]);
-            $height += count($lines) * $line;
-        }
-        foreach ($html->pictureSizes() as [$across, $down]) {
-            $width = max($width, $across);
-            $height += $down;
-        }
-
-        return [$width, $height];
-    }
-
-    /** @return array{float, float} */
-    private function ownRange(HtmlBlock $html): array
-    {
-        $least = $most = max([0, ...array_column($html->pictureSizes(), 0)]);
-        foreach ($html->lines() as $words) {
-            $least = max($least, $this->words($words)->narrowest());
-            $most = max($most, $this->words($words)->widest());
-        }
-
-        return [(float) $least, (float) $most];
-    }
-
-    private function words(string $words): TextMeasure
-    {
-        return TextMeasure::of($this->typeface, [[$words, $this->size, false]]);
+        return $this->own[$html] ??= (new OwnReader($this->typeface))->flow($html->tree(), $this->size);
     }
 
     private function text(LineBlock $line): TextMeasure

@@ -81,7 +81,11 @@ final class FontMetrics
     /** Height of a line nobody set a height for (`line-height: normal`), CSS px. */
     public function lineHeight(float $size): float
     {
-        return ($this->table['ascent'] + $this->table['descent'] + $this->table['gap']) * $size / $this->table['units'];
+        // Browsers round each of the three to whole pixels.
+        return array_sum(array_map(
+            fn (int $part) => round($part * $size / $this->table['units']),
+            [$this->table['ascent'], $this->table['descent'], $this->table['gap']],
+        ));
     }
 
     /**
@@ -100,10 +104,10 @@ final class FontMetrics
      * What of such a line box is above its baseline, and below it.
      *
      * @param  list<float>  $sizes  CSS px
-     * @param  int  $height  line height of each, CSS px
+     * @param  float  $height  line height of each, CSS px
      * @return array{float, float} CSS px
      */
-    public function aroundBaseline(array $sizes, int $height): array
+    public function aroundBaseline(array $sizes, float $height): array
     {
         $above = $below = 0.0;
         foreach ($sizes as $size) {

@@ -6,6 +6,7 @@ use App\Pictures\Rasterizer;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
@@ -85,6 +86,73 @@ final class MeasureTest extends TestCase
     }
 
     /** Words of scripts that run from the right, joined letters and all, are as wide as a browser sets them. */
+    /** Margins, lists, tables and pictures of somebody's own markup, drawn by lot. */
+    public function test_own_markup_measures_as_a_browser_lays_it_out(): void
+    {
+        mt_srand(11);
+        $html = self::head();
+        $expected = [];
+        for ($number = 0; $number < 150; $number++) {
+            $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'N', 'pieces' => [[
+                'id' => 'a', 'kind' => 'html', 'fields' => ['html' => self::markup(2)],
+            ]]]);
+            $sheet = Sheet::of($card);
+            $markup = (string) preg_replace('/src="https[^"]*"/', 'src="data:image/svg+xml,'.rawurlencode(
+                "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'/>",
+            ).'"', self::inTwins($sheet));
+            foreach (Measure::at($sheet, self::WIDTHS) as $width => $measured) {
+                $html .= "<div style=\"width:{$width}px\" data-card=\"$number $width\">$markup</div>";
+                $expected["$number $width"] = [$measured, $markup];
+            }
+        }
+        $laid = self::open($html)->executeAsyncScript((string) file_get_contents(__DIR__.'/boxes.js'));
+        $off = [];
+        foreach ($expected as $name => [$measured, $markup]) {
+            $mine = [$measured->width, $measured->height];
+            $worst = max(array_map(
+                fn (float $a, float $b) => abs($a - $b) / max(3, 0.02 * $b), $mine, $laid[$name]['size'],
+            ));
+            if ($worst > 1) {
+                $off[] = "$name: ".json_encode([$mine, $laid[$name]['size']])." $markup";
+            }
+        }
+        $this->assertLessThanOrEqual(
+            0.03 * count($expected), count($off), count($off)." off:\n".implode("\n", array_slice($off, 0, 6)),
+        );
+    }
+
+    /** @param  int  $deep  how far blocks may stand in blocks */
+    private static function markup(int $deep): string
+    {
+        $one = fn (array $of) => $of[mt_rand(0, count($of) - 1)];
+        $words = fn (): string => implode(' ', array_map(
+            fn () => $one(['open', 'garden', 'day', 'bare-root', 'hedges', 'in', 'October', '<b>from nine</b>',
+                '<span style="font-size:20px">large</span>', '<a href="https://quillfern.example">our page</a>', '<br>',
+            ]), range(0, mt_rand(1, 14)),
+        ));
+        $style = fn (): string => $one(['', '', '', ' style="margin:4px 0 9px"', ' style="padding:6px 10px"',
+            ' style="font-size:16px;line-height:1.5"', ' style="border-top:3px solid #222222"', ' style="margin:0"',
+            ' style="line-height:22px"', ' style="font-size:11px"']);
+        $block = function () use ($one, $words, $style, $deep): string {
+            $inside = $deep > 0 && mt_rand(0, 2) === 0 ? self::markup($deep - 1) : $words();
+
+            return match ($one(['p', 'p', 'div', 'ul', 'table', 'img', 'hr', 'text'])) {
+                'p' => "<p{$style()}>{$words()}</p>",
+                'div' => "<div{$style()}>$inside</div>",
+                'ul' => "<ul><li>{$words()}</li><li{$style()}>{$words()}</li></ul>",
+                'table' => '<table'.$one(['', ' cellpadding="0" cellspacing="0"', ' cellpadding="6"', ' width="100%"'])
+                    ."><tr><td{$style()}>$inside</td><td>{$words()}</td></tr><tr><td colspan=\"2\">{$words()}</td></tr>"
+                    .'</table>',
+                'img' => '<img src="https://quillfern.example/a.png" width="'.mt_rand(20, 200).'" height="'
+                    .mt_rand(10, 90).'" alt="A"'.$one(['', ' style="display:block"']).'>',
+                'hr' => '<hr>',
+                default => $words(),
+            };
+        };
+
+        return implode('', array_map(fn () => $block(), range(0, mt_rand(0, 3))));
+    }
+
     public function test_words_from_the_right_measure_as_a_browser_sets_them(): void
     {
         $words = preg_split('/\s+/u', trim(

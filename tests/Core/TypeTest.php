@@ -162,9 +162,10 @@ final class TypeTest extends TestCase
             320,
         )->height;
         $this->assertEqualsWithDelta(15, $height('<b>One</b> line'), 1);
-        $this->assertEqualsWithDelta(45, $height('<p>One</p><p>Two<br>Three</p>'), 2);
+        // Paragraphs keep 13 px away from all around them.
+        $this->assertEqualsWithDelta(84, $height('<p>One</p><p>Two<br>Three</p>'), 1);
         $this->assertEqualsWithDelta(
-            55,
+            58,
             $height('<img src="https://quillfern.example/a.png" width="90" height="40" alt="A"><br>Words'),
             2,
         );

@@ -2,7 +2,9 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Markup\Element;
 use InkyCard\Markup\Escape;
+use InkyCard\Markup\MailDocument;
 use InkyCard\Markup\OwnMarkup;
 
 /** Markup of somebody's own, made safe before it got here. */
@@ -14,6 +16,11 @@ final readonly class HtmlBlock extends AbstractBlock
     /** @param  string  $text  what it says in words */
     public function __construct(public string $html, public string $text)
     {
+    }
+
+    public function tree(): Element
+    {
+        return MailDocument::words($this->html)->body;
     }
 
     /**
