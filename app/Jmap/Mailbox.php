@@ -51,10 +51,12 @@ final class Mailbox
         $address = in_array((string) parse_url($address, PHP_URL_PATH), ['', '/'], true)
             ? rtrim($address, '/').'/.well-known/jmap'
             : $address;
-        $session = self::asked($outside, $address, trim($token), null);
+        [$session, $address] = self::asked($outside, $address, trim($token), null);
         $account = $session['primaryAccounts'][self::SUBMISSION] ?? null;
         $api = $session['apiUrl'] ?? null;
-        if (! is_string($account) || ! is_string($api) || ! str_starts_with($api, 'https://')) {
+        // Some name the path alone, as seen with Cyrus 3.6.
+        $api = is_string($api) ? WebAddress::absolute($api, $address) : null;
+        if (! is_string($account) || $api === null || ! str_starts_with($api, 'https://')) {
             throw Refusal::because('This mailbox cannot change signatures over JMAP.', '/server');
         }
 
@@ -76,7 +78,8 @@ final class Mailbox
             if (is_array($one) && is_string($one['id'] ?? null) && is_string($one['email'] ?? null)) {
                 $words = fn (string $key): string => is_string($one[$key] ?? null) ? $one[$key] : '';
                 $identities[] = new Identity(
-                    $one['id'], $words('name'), $one['email'], $words('htmlSignature'), $words('textSignature'),
+                    $one['id'], $words('name'), $one['email'] ?: $one['id'], $words('htmlSignature'),
+                    $words('textSignature'),
                 );
             }
         }
@@ -110,11 +113,17 @@ final class Mailbox
      */
     private function call(string $method, array $arguments): array
     {
-        $answer = self::asked($this->outside, $this->api, $this->token, [
+        [$answer] = self::asked($this->outside, $this->api, $this->token, [
             'using' => [self::CORE, self::SUBMISSION],
             'methodCalls' => [[$method, ['accountId' => $this->account] + $arguments, 'a']],
         ]);
         $response = $answer['methodResponses'][0] ?? null;
+        if (($response[1]['type'] ?? '') === 'unknownMethod') {
+            throw Refusal::because(
+                "This mailbox shows its signatures and cannot change them over JMAP: its server lacks $method. "
+                    .'Copy the card and paste it there.',
+            );
+        }
         if (! is_array($response) || ($response[0] ?? '') !== $method || ! is_array($response[1] ?? null)) {
             throw Refusal::because(
                 'The mailbox answered otherwise than JMAP has it'
@@ -128,7 +137,7 @@ final class Mailbox
 
     /**
      * @param  array<string, mixed>|null  $body
-     * @return array<mixed>
+     * @return array{array<mixed>, string} the answer, and the address it came from
      *
      * @throws Refusal
      */
@@ -160,7 +169,7 @@ final class Mailbox
                 '/server',
             ),
             ! is_array($answer) => throw Refusal::because('There is no JMAP at this address.', '/server'),
-            default => $answer,
+            default => [$answer, $fetched->address],
         };
     }
 }

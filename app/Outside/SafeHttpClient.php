@@ -128,7 +128,8 @@ final class SafeHttpClient
      */
     private static function mustStay(array $with, string $asked, string $address): void
     {
-        $stays = str_starts_with($address, 'https://'.parse_url($asked, PHP_URL_HOST).'/');
+        $at = fn (string $url): string => parse_url($url, PHP_URL_HOST).':'.(parse_url($url, PHP_URL_PORT) ?: 443);
+        $stays = str_starts_with($address, 'https://') && $at($address) === $at($asked);
         if ($with !== [] && (isset($with['body']) || ! $stays)) {
             throw Refusal::because('This address passes on to another: give that one.');
         }

@@ -134,7 +134,9 @@ final class HtmlComposer
         $line = new LineBlock([$words]);
         $width
             = (int) ceil(
-                TextMeasure::of($this->card->style->typeface, [[$words->text, $words->size, $words->bold]])->widest(),
+                TextMeasure::of(
+                    $this->card->style->typeface, [[$words->text, $words->size, $words->bold, $words->italic]],
+                )->widest(),
             )
             + $right
             + $left;

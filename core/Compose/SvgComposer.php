@@ -129,7 +129,7 @@ final class SvgComposer
         foreach (
             TextMeasure::of(
                 $this->typeface,
-                array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold], $line->runs),
+                array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold, $run->italic], $line->runs),
             )->words($room->width) as [$width, $stretches]
         ) {
             $this->line(
@@ -154,7 +154,7 @@ final class SvgComposer
         }
         foreach (Bidi::order(array_column($words, 1), $this->rtl) as $index) {
             [$run, $word] = $words[$index];
-            $wide = $this->metrics->width($word, $run->size, $run->bold);
+            $wide = $this->metrics->width($word, $run->size, $run->bold, $run->italic);
             if ($run->underlined && $run->href !== null) {
                 $thick = max(1.0, $run->size * self::UNDERLINE);
                 $this->rectangle(new Box($x, $baseline + $thick, $wide, $thick), $run->ink);

@@ -258,7 +258,7 @@ final class Measure
     {
         return $this->texts[$line] ??= TextMeasure::of(
             $this->typeface,
-            array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold], $line->runs),
+            array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold, $run->italic], $line->runs),
         );
     }
 }

@@ -5,31 +5,50 @@ namespace InkyCard\Type;
 /**
  * Widths of a typeface, read from its metric twin: an open font whose glyphs
  * advance as the typeface's own do (Liberation, Carlito, Caladea, Gelasio,
- * DejaVu; tables made by resources/metrics.php). Kerning is off, as most mail
- * clients leave it off at these sizes.
+ * DejaVu; tables made by resources/metrics.php), with the kerning and the
+ * ligatures browsers set it with. A sign the twin lacks is as wide as in the
+ * next of its chain.
  */
 final class FontMetrics
 {
     /** Letters of Hebrew and Arabic scripts. */
     private const RIGHT_TO_LEFT = '/[\x{590}-\x{6FF}\x{FB1D}-\x{FDFF}\x{FE70}-\x{FEFF}]/u';
 
+    /** Has letters of all scripts there are tables for. */
     private const OTHER = 'dejavu-sans';
+
+    /** Widths of texts kept; the same words are measured at every edit. */
+    private const KEPT = 4000;
 
     /** @var array<string, self> */
     private static array $loaded = [];
 
+    /** @var array<string, array<string, float>> style => text => em */
+    private array $known = [];
+
     /**
      * @param  array{
      *     units: int, ascent: int, descent: int, gap: int, regular: array<int, int>, bold: array<int, int>,
+     *     italic: array<int, int>, bold-italic: array<int, int>, kern: array<string, array{left: array<int, int>,
+     *     right: array<int, int>, across: int, pairs: array<int, int>}>,
      * }  $table
+     * @param  list<string>  $chain  twins of what stands in for it, itself left out
      */
-    private function __construct(private readonly array $table)
+    private function __construct(private readonly array $table, private readonly array $chain)
     {
     }
 
     public static function of(FontStack $stack): self
     {
-        return self::$loaded[$stack->twin()] ??= new self(require __DIR__."/Metrics/{$stack->twin()}.php");
+        return self::$loaded[$stack->key] ??= self::load($stack->twin(), array_values(array_unique([
+            ...array_diff($stack->chain(), [$stack->twin()]), self::OTHER,
+        ])));
+    }
+
+    /** @param  list<string>  $chain */
+    private static function load(string $twin, array $chain = []): self
+    {
+        return new self(require __DIR__."/Metrics/$twin.php", $chain);
     }
 
     /**
@@ -38,14 +57,29 @@ final class FontMetrics
      * @param  float  $size  CSS px
      * @return float CSS px
      */
-    public function width(string $text, float $size, bool $bold = false): float
+    public function width(string $text, float $size, bool $bold = false, bool $italic = false): float
     {
-        if (preg_match(self::RIGHT_TO_LEFT, $text) === 1) {
-            return $this->fromTheRight($text, $size, $bold ? 'bold' : 'regular');
+        $style = $bold ? ($italic ? 'bold-italic' : 'bold') : ($italic ? 'italic' : 'regular');
+        if (count($this->known[$style] ?? []) > self::KEPT) {
+            $this->known[$style] = [];
         }
-        $table = $this->table[$bold ? 'bold' : 'regular'];
-        $units = 0.0;
+
+        return $size * ($this->known[$style][$text] ??= preg_match(self::RIGHT_TO_LEFT, $text) === 1
+            ? $this->fromTheRight($text, $style)
+            : $this->fromTheLeft($text, $style));
+    }
+
+    /**
+     * @param  'regular'|'bold'|'italic'|'bold-italic'  $style
+     * @return float em
+     */
+    private function fromTheLeft(string $text, string $style): float
+    {
+        $widths = $this->table[$style];
+        ['left' => $left, 'right' => $right, 'across' => $across, 'pairs' => $pairs] = $this->table['kern'][$style];
+        $units = $em = 0.0;
         $joined = false;
+        $before = null;
         foreach (preg_match('/[^\x20-\x7e]/', $text) ? mb_str_split($text) : str_split($text) as $character) {
             $point = strlen($character) === 1 ? ord($character) : (int) mb_ord($character, 'UTF-8');
             // What follows a zero-width joiner melts into the sign before it.
@@ -55,27 +89,53 @@ final class FontMetrics
                 continue;
             }
             $joined = $point === 0x200D;
-            $units += $table[$point] ?? self::unknown($point) * $this->table['units'];
+            if (isset($widths[$point])) {
+                $units += $widths[$point];
+                $units += isset($before, $right[$point]) ? $pairs[$before * $across + $right[$point]] ?? 0 : 0;
+            } else {
+                $em += $this->elsewhere($point, $style);
+            }
+            $before = $left[$point] ?? null;
         }
 
-        return $units * $size / $this->table['units'];
+        return $em + $units / $this->table['units'];
     }
 
-    /** @param  'regular'|'bold'  $weight */
-    private function fromTheRight(string $text, float $size, string $weight): float
+    /**
+     * @param  'regular'|'bold'|'italic'|'bold-italic'  $style
+     * @return float em
+     */
+    private function fromTheRight(string $text, string $style): float
     {
-        // Faces without these scripts leave them to another: one that has both.
-        $other = self::$loaded[self::OTHER] ??= new self(require __DIR__.'/Metrics/'.self::OTHER.'.php');
         $em = 0.0;
         foreach (Joined::forms($text) as $point) {
-            $em += match (true) {
-                isset($this->table[$weight][$point]) => $this->table[$weight][$point] / $this->table['units'],
-                isset($other->table[$weight][$point]) => $other->table[$weight][$point] / $other->table['units'],
-                default => self::unknown($point),
-            };
+            $em += isset($this->table[$style][$point])
+                ? $this->table[$style][$point] / $this->table['units']
+                : $this->elsewhere($point, $style);
         }
 
-        return $em * $size;
+        return $em;
+    }
+
+    /**
+     * Of a sign the twin lacks: what the next of its chain that has it gives it.
+     *
+     * @param  'regular'|'bold'|'italic'|'bold-italic'  $style
+     * @return float em
+     */
+    private function elsewhere(int $point, string $style): float
+    {
+        foreach ($this->chain as $twin) {
+            $other = self::$loaded[" $twin"] ??= self::load($twin);
+            // Slanted faces have fewer scripts than upright ones.
+            foreach ([$style, 'regular'] as $tried) {
+                if (isset($other->table[$tried][$point])) {
+                    return $other->table[$tried][$point] / $other->table['units'];
+                }
+            }
+        }
+
+        return self::unknown($point);
     }
 
     /** Height of a line nobody set a height for (`line-height: normal`), CSS px. */

@@ -18,13 +18,13 @@ final readonly class TextMeasure
     /**
      * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after
      *                                                 it, CSS px; where it ends in the text, bytes
-     * @param  list<array{string, float, bool}>  $runs  white space collapsed
+     * @param  list<array{string, float, bool, 3?: bool}>  $runs  white space collapsed
      */
     private function __construct(private array $atoms, private array $runs)
     {
     }
 
-    /** @param  list<array{string, float, bool}>  $runs  text, size in CSS px, bold */
+    /** @param  list<array{string, float, bool, 3?: bool}>  $runs  text, size in CSS px, bold, italic */
     public static function of(FontStack $stack, array $runs): self
     {
         $metrics = FontMetrics::of($stack);
@@ -45,25 +45,32 @@ final readonly class TextMeasure
                     $run++;
                 }
                 $stop = min($end, $ends[$run]);
-                $piece = substr($text, $start, $stop - $start);
-                $bare = rtrim($piece, ' ');
-                [, $size, $bold] = $runs[$run];
-                if ($bare !== '') {
+                [$bare, $after] = self::widths($metrics, substr($text, $start, $stop - $start), $runs[$run]);
+                if ($bare > 0) {
                     // Space inside the stretch, before more of it in another run, is ordinary width.
-                    $width += $space;
+                    $width += $space + $bare;
                     $space = 0.0;
-                    $width += $metrics->width($bare, $size, $bold);
                 }
-                $space
-                    += strlen($piece) === strlen($bare)
-                        ? 0.0
-                        : $metrics->width(substr($piece, strlen($bare)), $size, $bold);
+                $space += $after;
                 $start = $stop;
             }
             $atoms[] = [$width, $space, $end];
         }
 
         return new self($atoms, $runs);
+    }
+
+    /**
+     * @param  array{string, float, bool, 3?: bool}  $run
+     * @return array{float, float} of a stretch, and of the white space at its end, CSS px
+     */
+    private static function widths(FontMetrics $metrics, string $stretch, array $run): array
+    {
+        $bare = rtrim($stretch, ' ');
+        $of = fn (string $text): float => $text === '' ? 0.0
+            : $metrics->width($text, $run[1], $run[2], $run[3] ?? false);
+
+        return [$of($bare), $of(substr($stretch, strlen($bare)))];
     }
 
     /** Width on one line, CSS px. */
@@ -149,8 +156,8 @@ final readonly class TextMeasure
     /**
      * White space as HTML shows it: one space for many, across runs too, none at the start.
      *
-     * @param  list<array{string, float, bool}>  $runs
-     * @return list<array{string, float, bool}>
+     * @param  list<array{string, float, bool, 3?: bool}>  $runs
+     * @return list<array{string, float, bool, 3?: bool}>
      */
     private static function collapsed(array $runs): array
     {

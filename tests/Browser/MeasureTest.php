@@ -20,7 +20,7 @@ use InkyCard\Type\FontStack;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Boxes computed by the core against boxes laid out by a browser with the metric twins, kerning off as in their tables.
+ * Boxes computed by the core against boxes laid out by a browser with the metric twins.
  */
 final class MeasureTest extends TestCase
 {
@@ -153,6 +153,46 @@ final class MeasureTest extends TestCase
         return implode('', array_map(fn () => $block(), range(0, mt_rand(0, 3))));
     }
 
+    /** Names drawn by lot from the letters of twelve languages, in every twin, upright and slanted, at six sizes. */
+    public function test_names_are_as_wide_as_a_browser_sets_them(): void
+    {
+        mt_srand(5);
+        $letters = array_map(mb_str_split(...), [
+            'abcdefghijklmnopqrstuvwxyz', 'aäbcdefghijklmnoöprsßtuüvwz', 'aàâbcçdeéèêfghiîïjlmnoôœpqrstuùvy',
+            'aábcdeéfghiíjlmnñoóqrstuúvxyz', 'aãábcçdeéêfghiíjlmnoõóqrstuúvxz', 'aąbcćdeęfghijklłmnńoóprsśtuwyzźż',
+            'aábcčdďeéěfghiíjklmnňoóprřsštťuúůvyýzž',
+            'aábcdeéfghiíjklmnoóöőprstuúüűvyz', 'abcçdefgğhıijklmnoöprsştuüvyz',
+            'aåäbdefghijklmnoöprstuvyæø', 'αάβγδεέζηήθιίκλμνξοόπρστυύφχψωώ', 'абвгдежзийклмнопрстуфхцчшщыьэюя',
+        ]);
+        $word = fn (array $of): string => mb_convert_case(implode('', array_map(
+            fn () => $of[mt_rand(0, count($of) - 1)], range(0, mt_rand(2, 8)),
+        )), MB_CASE_TITLE);
+        $html = self::head().'<body>';
+        $mine = [];
+        foreach (FontStack::all() as $typeface) {
+            $latin = in_array($typeface->twin(), ['gelasio', 'caladea'], true);
+            foreach ([13, 11, 14, 16, 19, 24] as $size) {
+                foreach (array_slice($letters, 0, $latin ? 10 : 12) as $alphabet) {
+                    $bold = mt_rand(0, 1) === 1;
+                    $slanted = $typeface->twin() !== 'gelasio' && mt_rand(0, 1) === 1;
+                    $name = "{$word($alphabet)} {$word($alphabet)}";
+                    $font = ($slanted ? 'italic ' : '').($bold ? 'bold ' : '')."{$size}px '"
+                        .str_replace('-', ' ', $typeface->twin())."'";
+                    $html .= "<span style=\"font:$font\">$name</span><br>";
+                    $mine["$name, $font"] = FontMetrics::of($typeface)->width($name, $size, $bold, $slanted);
+                }
+            }
+        }
+        $seen = self::open($html)->executeAsyncScript('document.fonts.ready.then(() => arguments[0]([...document'
+            .'.querySelectorAll("span")].map((name) => name.getBoundingClientRect().width)))');
+        $off = array_filter(array_map(
+            fn (string $name, float $width, float $theirs) => abs($width - $theirs) > 0.015 * $theirs
+                ? sprintf('%s: %.1f for %.1f', $name, $width, $theirs) : '',
+            array_keys($mine), $mine, $seen,
+        ));
+        $this->assertLessThanOrEqual(0.02 * count($mine), count($off), count($off)." off:\n".implode("\n", $off));
+    }
+
     public function test_words_from_the_right_measure_as_a_browser_sets_them(): void
     {
         $words = preg_split('/\s+/u', trim(
@@ -283,19 +323,18 @@ final class MeasureTest extends TestCase
     /** Start of a page in the metric twins. */
     private static function head(): string
     {
-        return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} td,span{font-kerning:none!important} '
+        return '<!DOCTYPE html><meta charset="utf-8"><style>body{margin:0} '
             .'section{overflow:hidden;margin-bottom:9px}'
             .implode(
                 '',
                 array_map(
-                    fn (
-                        int $weight,
-                    ) => "@font-face{font-family:gelasio;font-weight:$weight;src:url(data:font/ttf;base64,"
+                    fn (string $face) => '@font-face{font-family:gelasio;font-weight:'.substr($face, -3)
+                        .(str_contains($face, 'ext') ? ';unicode-range:U+100-24F' : '').';src:url(data:font/ttf;base64,'
                         .base64_encode(
-                            (string) file_get_contents(__DIR__."/../../resources/faces/gelasio-latin-$weight.ttf"),
+                            (string) file_get_contents(__DIR__."/../../resources/faces/gelasio-$face.ttf"),
                         )
                         .')}',
-                    [400, 700],
+                    ['latin-400', 'latin-700', 'latin-ext-400', 'latin-ext-700'],
                 ),
             )
             .'</style>';

@@ -171,10 +171,25 @@ final class MailboxTest extends TestCase
     public static function redirects(): iterable
     {
         yield 'on the same host' => ['https://post.example/session', true];
+        yield 'to another port' => ['https://post.example:8443/session', false];
         yield 'to a path' => ['/session', true];
         yield 'to another host' => ['https://elsewhere.example/session', false];
         yield 'to one that begins alike' => ['https://post.example.elsewhere.example/session', false];
         yield 'without encryption' => ['http://post.example/session', false];
+    }
+
+    /** As Cyrus 3.6 answered: its session names a path, its one identity has no address, and it lacks Identity/set. */
+    public function test_a_server_that_only_shows_signatures_is_read_and_said_to(): void
+    {
+        $mailbox = $this->mailbox([
+            ['apiUrl' => '/jmap/', 'primaryAccounts' => ['urn:ietf:params:jmap:submission' => 'maren']] + self::SESSION,
+            self::responses('Identity/get', ['list' => [['id' => 'maren', 'name' => '', 'email' => '']]]),
+            self::responses('error', ['type' => 'unknownMethod']),
+        ]);
+        $this->assertEquals([new Identity('maren', '', 'maren', '', '')], $mailbox->identities());
+        $this->assertSame('https://post.example/jmap/', $this->asked[1][1]);
+        $this->expectExceptionMessage('cannot change them over JMAP: its server lacks Identity/set');
+        $mailbox->place('maren', '<p>x</p>', 'x');
     }
 
     #[DataProvider('redirects')]
