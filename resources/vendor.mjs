@@ -1,7 +1,8 @@
 // Copies what the pages need out of the pinned npm packages into public/vendor
-// and resources/marks. Run by `npm run vendor`; its results are committed.
+// and public/marks. Run by `npm run vendor`; its results are committed.
 import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { compile } from 'sass';
+import opentype from 'opentype.js';
 import { decompress } from 'wawoff2';
 
 const icons = 'node_modules/bootstrap-icons/icons';
@@ -66,7 +67,7 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });
 mkdirSync('resources/licences');
-const tools = ['sass', 'wawoff2', 'mjml'];
+const tools = ['sass', 'wawoff2', 'mjml', 'opentype.js'];
 for (const name of Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).devDependencies).filter((name) => !tools.includes(name))) {
   const licence = readdirSync(`node_modules/${name}`).find((file) => /^licen[cs]e(\.|$)/i.test(file));
   const { version, license, author } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8'));
@@ -83,16 +84,48 @@ walk('core/Card/Kind');
 const known = new Set(readdirSync(icons).map((file) => file.replace('.svg', '')));
 const used = new Set(sources.flatMap((text) => [
   ...[...text.matchAll(/<x-icon[^>]*?\sname="([a-z0-9-]+)"/g)].map((match) => match[1]),
+  ...[...text.matchAll(/<x-icon[^>]*?\s:name="([^"]+)"/g)].flatMap(([, php]) => [...php.matchAll(/'([a-z0-9-]+)'/g)].map((match) => match[1])),
   ...[...text.matchAll(/parent::__construct\(\s*'[^']*', '[^']*', '([a-z0-9-]+)'/g)].map((match) => match[1]),
 ]));
 for (const name of used) if (!known.has(name)) throw new Error(`No pictogram ${name}`);
 writeFileSync('public/vendor/icons.svg', `<svg xmlns="http://www.w3.org/2000/svg">${[...used].sort()
   .map((name) => `<symbol id="${name}" viewBox="0 0 16 16">${inner(name)}</symbol>`).join('')}</svg>\n`);
 
-// Marks of profile links, baked in a card's own inks on the server.
-rmSync('resources/marks', { recursive: true, force: true });
-mkdirSync('resources/marks');
-const marks = readFileSync('core/Link/profiles.php', 'utf8').matchAll(/'mark' => '([a-z0-9-]+)'/g);
-for (const name of new Set(['link-45deg', 'telephone-fill', 'envelope-fill', 'globe', 'geo-alt-fill', ...[...marks].map((match) => match[1])])) {
-  cpSync(`${icons}/${name}.svg`, `resources/marks/${name}.svg`);
+// Marks of profile links, baked in a card's own inks on the server: of the pictogram set, of two sets of
+// networks' signs (`si-`, `ai-`), or letters of our own (`abc-`) where neither has one. All in 16 units.
+rmSync('public/marks', { recursive: true, force: true });
+mkdirSync('public/marks');
+const svg = (body) => `<svg xmlns="http://www.w3.org/2000/svg" width="16" height="16" fill="currentColor" viewBox="0 0 16 16">${body}</svg>\n`;
+const sign = (file) => {
+  const text = readFileSync(file, 'utf8');
+  const [, left, top, width, height] = text.match(/viewBox="([\d.-]+) ([\d.-]+) ([\d.]+) ([\d.]+)"/).map(Number);
+  const scale = 16 / Math.max(width, height);
+  const place = `translate(${round((16 - width * scale) / 2 - left * scale)} ${round((16 - height * scale) / 2 - top * scale)}) scale(${round(scale, 6)})`;
+  const paths = [...text.matchAll(/<path[^>]*?\sd="([^"]+)"/g)].map(([, d]) => `<path d="${d.replace(/\s+/g, ' ')}"/>`);
+  if (paths.length === 0) throw new Error(`No path in ${file}`);
+
+  return svg(`<g transform="${place}">${paths.join('')}</g>`);
+};
+const round = (number, places = 3) => Number(number.toFixed(places));
+const face = readFileSync('resources/faces/arimo-latin-700.ttf');
+const bold = opentype.parse(face.buffer.slice(face.byteOffset, face.byteOffset + face.length));
+const letters = (two) => {
+  const path = bold.getPath(two[0].toUpperCase() + two.slice(1), 0, 0, 100);
+  const box = path.getBoundingBox();
+  // As wide as it may be, as tall as pictograms are.
+  const scale = Math.min(16 / (box.x2 - box.x1), 13 / (box.y2 - box.y1));
+  const place = `translate(${round(8 - scale * (box.x1 + box.x2) / 2)} ${round(8 - scale * (box.y1 + box.y2) / 2)}) scale(${round(scale, 5)})`;
+
+  return svg(`<g transform="${place}">${path.toSVG(1).replace(/ fill="[^"]*"/, '')}</g>`);
+};
+const drawn = {
+  'si-': (name) => sign(`node_modules/simple-icons/icons/${name}.svg`),
+  'ai-': (name) => sign(`node_modules/academicons/svg/${name}.svg`),
+  'abc-': letters,
+};
+const names = (file) => [...readFileSync(file, 'utf8').matchAll(/'mark' => '([a-z0-9-]+)'/g)].map((match) => match[1]);
+const pictograms = [...readFileSync('core/Link/pictograms.php', 'utf8').matchAll(/'([a-z0-9-]+)'(?! =>)/g)].map((match) => match[1]);
+for (const name of new Set([...pictograms, ...names('core/Link/profiles.php')])) {
+  const set = Object.keys(drawn).find((prefix) => name.startsWith(prefix));
+  writeFileSync(`public/marks/${name}.svg`, set ? drawn[set](name.slice(set.length)) : readFileSync(`${icons}/${name}.svg`));
 }

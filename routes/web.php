@@ -16,6 +16,7 @@ use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
+use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\StartController;
@@ -139,6 +140,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/sheet', [BenchController::class, 'sheet'])->middleware('reads')->name('sheet');
         Route::get('/sheet/drafted', [BrandChangeController::class,
             'sheet'])->middleware('reads')->name('sheet.drafted');
+        Route::get('/profile', [ProfileController::class, 'show'])->middleware('reads')->name('profile');
+        Route::get('/profile-kinds', [ProfileController::class,
+            'kinds'])->middleware('reads')->name('profile.kinds');
         Route::get('/tuning', [BenchController::class, 'tuning'])->middleware('reads')->name('tuning');
 
         Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');
@@ -154,6 +158,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/pieces/{piece}/shown', [Edit\OrderController::class, 'show'])->name('edit.show');
         Route::post('/pieces/{piece}/move', [Edit\OrderController::class, 'move'])->name('edit.move');
         Route::post('/tuning', [Edit\StyleController::class, 'tuneSeveral'])->name('edit.several');
+        Route::post('/pieces/{piece}/links/{how}', [Edit\PieceController::class, 'links'])->name('edit.links')
+            ->whereIn('how', ['add', 'remove', 'up', 'down', 'place', 'name', 'mark']);
         Route::post('/pieces/{piece}/assign', [Edit\PieceController::class, 'assign'])->name('edit.assign');
         Route::post('/pieces/{piece}/place', [Edit\OrderController::class, 'place'])->name('edit.place');
         Route::post('/pieces/{piece}/copy', [Edit\OrderController::class, 'copy'])->name('edit.copy');

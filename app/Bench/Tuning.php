@@ -144,6 +144,14 @@ final readonly class Tuning
         return array_map(fn (Shape $shape) => mb_strtolower($shape->label()), Shape::forMarks());
     }
 
+    /** @return array<string, string> inks of the sign on a mark's background */
+    public function signs(): array
+    {
+        return ['' => 'what reads there'] + array_column(array_map(
+            fn (InkRole $role) => [$role->value, mb_strtolower($role->label())], InkRole::cases(),
+        ), 1, 0);
+    }
+
     /** @return array<string, string> */
     public function seasons(): array
     {

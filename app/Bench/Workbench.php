@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card as Document;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Kind\Zone;
@@ -22,6 +23,7 @@ use InkyCard\Layout\Measure;
 use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
+use InkyCard\Link\ProfileDirectory;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench
@@ -92,6 +94,22 @@ final readonly class Workbench
     public function kinds(): array
     {
         return Kinds::all();
+    }
+
+    public function showsProfiles(Piece $piece): bool
+    {
+        return $piece->can(Capability::Profiles);
+    }
+
+    public function profileKinds(): int
+    {
+        return count(ProfileDirectory::all());
+    }
+
+    /** @return list<ProfileRow> of a piece that shows profiles */
+    public function profiles(Piece $piece): array
+    {
+        return ProfileRows::of($this->card, $this->document, $piece);
     }
 
     public function tuning(): Tuning

@@ -130,7 +130,7 @@ final class Bakery
         $width = $height = 0;
         foreach ($marks as $key => $mark) {
             $lefts[$key] = $width;
-            $svg .= $mark->svg((string) file_get_contents(resource_path("marks/{$mark->icon}.svg")), $width);
+            $svg .= $mark->svg((string) file_get_contents(public_path("marks/{$mark->icon}.svg")), $width);
             $width += $mark->pixels();
             $height = max($height, $mark->pixels());
         }

@@ -99,10 +99,11 @@ final readonly class Finder
     /** @return list<Hit> */
     private static function profiles(Query $query): array
     {
-        return self::first(array_filter(
-            ProfileDirectory::all(),
-            fn (array $kind) => isset($kind['find']) && $query->matches("$kind[label] ".implode(' ', $kind['trades'])),
-        ), fn (array $kind) => new Hit($kind['label'], $kind['find']));
+        $all = ProfileDirectory::all();
+
+        return self::first(array_filter(array_keys($all), fn (string $kind) => ProfileDirectory::find($kind) !== ''
+            && $query->matches("{$all[$kind]['label']} ".implode(' ', $all[$kind]['trades'])),
+        ), fn (string $kind) => new Hit($all[$kind]['label'], ProfileDirectory::find($kind)));
     }
 
     /**

@@ -114,6 +114,15 @@ final readonly class Piece implements Filled
         return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
     }
 
+    public function pairs(string $field): array
+    {
+        $value = (array) ($this->fields[$field] ?? []);
+
+        return array_filter(
+            $value, fn (mixed $one, mixed $name) => is_string($one) && is_string($name), ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
     public function tuning(): Tuning
     {
         return $this->tuning;

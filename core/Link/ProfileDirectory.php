@@ -165,9 +165,7 @@ final class ProfileDirectory
 
         return match (true) {
             $kind === null || $kind['hosts'] === [] => '',
-            $link->handle === '' => trim(
-                'This is not a profile\'s own address. '.(isset($kind['find']) ? 'Yours: '.$kind['find'] : ''),
-            ),
+            $link->handle === '' => 'This is not a profile\'s own address. Yours: '.self::find($link->kind),
             // What networks make up by themselves: a name with a row of signs behind it, or signs alone.
             preg_match('/-[a-z]*\d[0-9a-z]{5,}$|(?:^|\/)(?:UC[\w-]{22}|\d{9,})$/', $link->handle) === 1
                 && isset($kind['to'])
@@ -175,6 +173,20 @@ final class ProfileDirectory
                     .'with your name in it.',
             default => '',
         };
+    }
+
+    /** Where somebody finds their own of a kind, in a sentence; empty for what is no network's. */
+    public static function find(string $kind): string
+    {
+        $row = self::all()[$kind] ?? null;
+        if ($row === null || $row['hosts'] === []) {
+            return '';
+        }
+        $before = preg_match('#^https://(?:www\.)?([^{]+)\{handle}#', $row['to'] ?? '', $match) === 1 ? $match[1] : '';
+
+        return $row['find'] ?? ($before !== '' && str_contains($row['path'], '/(') && ! str_contains($row['path'], '(?')
+            ? "$before and what your profile is called there."
+            : "Open your page as visitors see it, on {$row['hosts'][0]}, and copy its address.");
     }
 
     /** Kind of a network called so, such as "insta"; null when no row is. */

@@ -6,7 +6,7 @@ namespace InkyCard\Link;
 final readonly class ProfileLink
 {
     /**
-     * @param  string  $mark  name of a mark in the open icon set
+     * @param  string  $mark  name of a mark, or of a picture where somebody chose one
      * @param  string  $handle  who it is there; empty where the address does not say
      */
     public function __construct(
@@ -16,5 +16,16 @@ final readonly class ProfileLink
         public string $mark,
         public string $handle = '',
     ) {
+    }
+
+    /** With a mark of its own; as it is where there is none. */
+    public function marked(?string $mark): self
+    {
+        return $mark === null ? $this : new self($this->kind, $this->label, $this->address, $mark, $this->handle);
+    }
+
+    public function called(string $label): self
+    {
+        return new self($this->kind, $label, $this->address, $this->mark, $this->handle);
     }
 }

@@ -101,7 +101,7 @@ final readonly class Mark implements Bake
                 ."\" fill=\"$background\" stroke=\"#fff\" stroke-width=\"1.500\"/>"
             : "<rect width=\"32\" height=\"32\" rx=\"$radius\" fill=\"$background\"/>";
 
-        return "$edge<g transform=\"translate(8 8)\" fill=\"{$this->ink->toHex()}\">$inner</g>";
+        return "$edge<g transform=\"{$this->inside()}\" fill=\"{$this->ink->toHex()}\">$inner</g>";
     }
 
     /** In the colour of the background, within a ring or with nothing around it. */
@@ -110,7 +110,7 @@ final readonly class Mark implements Bake
         $colour = $this->background->toHex();
         $edged = $this->isLost(Limits::LINE_CONTRAST);
         $ring = $this->shape === Shape::Ring;
-        $place = $ring ? 'translate(8 8)' : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');
+        $place = $ring ? $this->inside() : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');
         $circle = fn (string $stroke, float $width): string => $ring
             ? "<circle cx=\"16\" cy=\"16\" r=\"14.200\" fill=\"none\" stroke=\"$stroke\" stroke-width=\"$width\"/>"
                 : '';
@@ -118,6 +118,12 @@ final readonly class Mark implements Bake
             ."stroke-width=\"1.500\" stroke-linejoin=\"round\">$inner</g>" : '';
 
         return $edge.$circle($colour, 1.8)."<g transform=\"$place\" fill=\"$colour\">$inner</g>";
+    }
+
+    /** Where a sign stands on its background: letters are no taller than half of it, so they may be wider. */
+    private function inside(): string
+    {
+        return str_starts_with($this->icon, 'abc-') ? 'translate(5 5) scale(1.375)' : 'translate(8 8)';
     }
 
     /** On a light page an edge is the page's own colour; on a dark one it is what is left to see. */

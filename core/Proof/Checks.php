@@ -61,6 +61,7 @@ final class Checks
         Checks\Ended::class,
         Checks\EndsSoon::class,
         Checks\EventPast::class,
+        Checks\TrustPage::class,
         Checks\PhoneOdd::class,
         Checks\MailOdd::class,
         Checks\OwnHtmlLost::class,

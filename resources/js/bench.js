@@ -2,12 +2,13 @@
 // the selected piece.
 import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
 import { setWidth, watchRuler } from './ruler.js';
-import { watchAdding, watchKeys } from './keys.js';
+import { watchAdding, watchFolds, watchKeys, watchKinds } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
 import { clock } from './clock.js';
 import { Edits, said } from './edits.js';
 import { findingsFollow } from './findings.js';
+import { place } from './focus.js';
 import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
@@ -56,7 +57,10 @@ function stand(how, waiting = 0) {
 function answer(status, html, edit) {
   if (status < 400 || status === 409 || status === 422) {
     bench.classList.toggle('unkept', status === 409);
+    const stay = place();
     window.htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
+    stay();
+    if (status === 422) giveBack(edit);
   } else {
     bench.classList.add('unkept');
     document.getElementById('kept').textContent = 'not kept: reload the page';
@@ -102,6 +106,27 @@ document.addEventListener('submit', (event) => {
   if (button?.name) fields[button.name] = button.value;
   if (button?.matches('.eye')) turn(button, button.value);
   edits.add(button?.getAttribute('formaction') ?? form.getAttribute('action'), fields);
+  form.querySelectorAll('[data-once]').forEach(clear);
+});
+
+// What is added once: gone from its box when it went out, back in it when it was refused.
+function clear(box) {
+  box.value = '';
+}
+
+function giveBack({ url, fields }) {
+  const box = formOf(url)?.querySelector('[data-once]');
+  if (box && !box.value) box.value = fields[box.name] ?? '';
+}
+
+// Enter adds what is in such a box, and so does pasting several lines.
+bench.addEventListener('keydown', (event) => {
+  if (event.key !== 'Enter' || event.shiftKey || !event.target.matches('textarea[data-once]')) return;
+  event.preventDefault();
+  event.target.form.requestSubmit();
+});
+bench.addEventListener('paste', ({ target }) => {
+  if (target.matches('textarea[data-once]') && !target.value) setTimeout(() => target.form.requestSubmit());
 });
 
 bench.addEventListener('change', (event) => {
@@ -259,10 +284,18 @@ bench.addEventListener(
 
 bench.addEventListener('keydown', (event) => {
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+    const way = event.key === 'ArrowUp' ? 'up' : 'down';
+    const link = event.target.closest('.profile');
+    if (link) {
+      event.preventDefault();
+      const to = link.parentElement.dataset.links.replace(/place$/, way);
+      edits.add(`${to}?link=${encodeURIComponent(link.dataset.link)}`, {});
+      return;
+    }
     const id = event.target.closest('.piece')?.querySelector('details')?.dataset.piece;
     if (!id) return;
     event.preventDefault();
-    document.getElementById(`${event.key === 'ArrowUp' ? 'up' : 'down'}-${id}`).click();
+    document.getElementById(`${way}-${id}`).click();
   }
 });
 
@@ -316,6 +349,8 @@ bench.addEventListener('click', (event) => {
 watchLinks(revision, say);
 watchKeys(selected);
 watchAdding();
+watchKinds(bench);
+watchFolds(bench);
 watchDragging((url, fields) => edits.add(url, fields));
 watchEdges(selected, (id, field, size) => {
   const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);

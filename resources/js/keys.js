@@ -55,6 +55,37 @@ export function watchKeys(selected) {
 }
 
 /** The list of kinds answers to what is typed above it. */
+/** What a press fetched into its place, the next press folds away. */
+export function watchFolds(bench) {
+  bench.addEventListener('htmx:beforeRequest', (event) => {
+    const by = event.target.closest('[data-unfolds]');
+    const place = by && document.getElementById(by.dataset.unfolds);
+    if (!place) return;
+    const open = place.childElementCount > 0;
+    by.setAttribute('aria-expanded', String(!open));
+    if (!open) return;
+    event.preventDefault();
+    place.replaceChildren();
+  });
+}
+
+/** The list of every kind of profile, wherever it was put: shows those whose words are typed. */
+export function watchKinds(bench) {
+  bench.addEventListener('input', ({ target }) => {
+    if (!target.matches('.kinds-find')) return;
+    const words = target.value.toLowerCase().split(/\s+/).filter(Boolean);
+    const list = target.closest('.kinds');
+    const kinds = [...list.querySelectorAll('[data-words]')];
+    kinds.forEach((kind) => {
+      kind.hidden = !words.every((word) => kind.dataset.words.includes(word));
+    });
+    list.querySelectorAll('[data-kinds]').forEach((trade) => {
+      trade.hidden = !trade.querySelector('[data-words]:not([hidden])');
+    });
+    list.querySelector('.kinds-none').hidden = kinds.some((kind) => !kind.hidden);
+  });
+}
+
 export function watchAdding() {
   const add = document.querySelector('.add');
   const find = add.querySelector('.add-find');

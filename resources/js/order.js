@@ -1,9 +1,25 @@
 // Rows of the running order are dragged within their zone and across zones; Alt + arrows do the same by key.
+const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
 const order = () => document.getElementById('order');
 
 /** @param place called with the address of an edit and what it says when a row is let go somewhere else */
 export function watchDragging(place) {
-  const make = () =>
+  const links = (list) =>
+    window.Sortable.get(list) ||
+    window.Sortable.create(list, {
+      handle: '.link-grasp',
+      draggable: '.profile',
+      animation: still ? 0 : 120,
+      forceFallback: true,
+      fallbackTolerance: 3,
+      ghostClass: 'piece-ghost',
+      onEnd: ({ item, oldDraggableIndex, newDraggableIndex: to }) => {
+        if (oldDraggableIndex === to) return;
+        place(`${list.dataset.links}?link=${encodeURIComponent(item.dataset.link)}`, { to: String(to) });
+      },
+    });
+  const make = () => {
+    order().querySelectorAll('ol[data-links]').forEach(links);
     order()
       .querySelectorAll('ol[data-zone]')
       .forEach((list) => {
@@ -12,7 +28,7 @@ export function watchDragging(place) {
           group: 'pieces',
           handle: '.grasp',
           draggable: '.piece',
-          animation: matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : 120,
+          animation: still ? 0 : 120,
           forceFallback: true,
           fallbackTolerance: 3,
           ghostClass: 'piece-ghost',
@@ -27,6 +43,7 @@ export function watchDragging(place) {
           },
         });
       });
+  };
   // The package that drags comes with the first move of a pointer: nobody drags before.
   const ready = new Promise((done) => {
     const load = () => {
@@ -40,7 +57,7 @@ export function watchDragging(place) {
   document.addEventListener(
     'click',
     (event) => {
-      if (event.target.closest('.grasp')) event.preventDefault();
+      if (event.target.closest('.grasp, .link-grasp')) event.preventDefault();
     },
     true,
   );

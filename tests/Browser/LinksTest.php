@@ -57,20 +57,56 @@ final class LinksTest extends BrowserTestCase
     public function test_profiles_are_pasted_in_any_mess_and_say_what_was_made_of_them(): void
     {
         $this->open('/cards/4?piece=p9');
-        $area = $this->script(
-            'const area = document.querySelector("#order textarea[name=\"fields[links]\"]"); '
-                .'area.closest("details").open = true; area.focus(); area.value = "Find us on Instagram: '
-                .'@quillfern.studio\nhttps://m.facebook.com/quillfern?fbclid=1"; area.dispatchEvent(new '
-                .'Event("input", {bubbles: true})); return area.id',
+        $this->script(
+            'const box = document.querySelector("#order textarea[data-once]"); box.closest("details").open = true; '
+                .'box.focus(); box.value = "Find us on Instagram: @quillfern.studio\nhttps://m.facebook.com/quillfern'
+                .'?fbclid=1"; box.dispatchEvent(new KeyboardEvent("keydown", {key: "Enter", bubbles: true}))',
         );
-        $note = str_replace('field-', 'note-', (string) $area);
+        $this->until(fn () => str_contains($this->rows(), 'Facebook'), 'each has a row');
+        $this->assertStringContainsString('Facebook without host m.facebook.com', $this->text('#note-p9-links'));
+        $this->assertSame('', $this->script('return document.querySelector("#order textarea[data-once]").value'));
+        $names = explode("\n", $this->rows());
+        $this->script(
+            'const last = [...document.querySelectorAll(".profile-who")].at(-1); last.focus(); last.dispatchEvent(new '
+                .'KeyboardEvent("keydown", {key: "ArrowUp", altKey: true, bubbles: true}))',
+        );
+        $this->until(fn () => $this->rows() !== implode("\n", $names), 'keys put it in another place');
+        $this->assertStringContainsString('quillfern', $this->script('return document.activeElement.textContent'));
+        $this->script('document.activeElement.click()');
         $this->until(
-            fn () => str_contains(
-                $this->text('#'.$note),
-                'Facebook without host m.facebook.com',
-            ),
-            'what was cleaned stands beside the field',
+            fn () => $this->script('return document.querySelector(".mark-choice [value=flower1]") !== null') === true,
+            'a row unfolds',
         );
+        $this->assertReachable('a profile link being changed');
+        $this->script('document.querySelector(".mark-choice [value=flower1]").click()');
+        $this->until(
+            fn () => $this->script('return document.querySelector(".mark-choice") === null') === true,
+            'its mark is chosen',
+        );
+        $this->script('document.querySelector(".profile .btn-icon").focus(); document.activeElement.click()');
+        $this->until(
+            fn () => $this->script('return document.querySelectorAll(".profile").length')
+                === intdiv(count($names), 2) - 1,
+            'one is taken off',
+        );
+        $this->assertTrue(
+            $this->script('return document.activeElement.closest(".profile") !== null'), 'the focus stays in the row',
+        );
+        $this->script('document.querySelector("[data-unfolds^=kinds]").click()');
+        $this->until(fn () => $this->script('return document.querySelector(".kinds-find") !== null') === true, 'all');
+        $this->script(
+            'const find = document.querySelector(".kinds-find"); find.value = "checkatr"; '
+                .'find.dispatchEvent(new Event("input", {bubbles: true}))',
+        );
+        $this->assertSame(
+            'Checkatrade',
+            $this->script('return document.querySelector(".kind-row:not([hidden]) summary").innerText.trim()'),
+        );
+        $this->script(
+            'const kind = document.querySelector(".kind-row:not([hidden])"); kind.open = true; '
+                .'kind.querySelector("[name=text]").value = "quillfern"; kind.querySelector(".btn").click()',
+        );
+        $this->until(fn () => str_contains($this->rows(), 'Checkatrade'), 'a name on a network from the list is added');
         $this->until(
             fn () => $this->script('return document.getElementById("marks-shape") !== null') === true,
             'its marks can be tuned',
@@ -130,6 +166,13 @@ final class LinksTest extends BrowserTestCase
         $this->assertGreaterThanOrEqual($before + $answered, $noted());
         $this->assertLessThanOrEqual($before + $answered + 6, $noted());
         self::$desk->serve();
+    }
+
+    private function rows(): string
+    {
+        return (string) $this->script(
+            'return [...document.querySelectorAll(".profile-who")].map((row) => row.innerText.trim()).join("\n")',
+        );
     }
 
     private function panel(): string

@@ -308,6 +308,7 @@ final class ProofTest extends TestCase
                 'pieces' => [['id' => 'x', 'kind' => 'licence', 'fields' => ['text' => 'No. 1']]],
             ],
         ];
+        yield 'trust page' => ['trust-page', ['starter' => 'stone-and-statute']];
         yield 'ended' => [
             'ended',
             $piece('offer', ['words' => 'Plans', 'address' => 'quillfern.example/spring', 'ends' => '2026-11-24']),

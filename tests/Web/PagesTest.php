@@ -394,7 +394,7 @@ final class PagesTest extends WebTestCase
             $this->assertStringContainsString("id=\"{$kind->icon()}\"", $sprite);
         }
         foreach (ProfileDirectory::marks() as $mark) {
-            $this->assertFileExists(resource_path("marks/$mark.svg"));
+            $this->assertFileExists(public_path("marks/$mark.svg"));
         }
     }
 

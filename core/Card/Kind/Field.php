@@ -6,7 +6,7 @@ namespace InkyCard\Card\Kind;
 final readonly class Field
 {
     /**
-     * @param  'text'|'tel'|'email'|'url'|'date'|'lines'|'paragraphs'|'picture'|'choice'|'pixels'  $input
+     * @param  'text'|'tel'|'email'|'url'|'date'|'lines'|'paragraphs'|'picture'|'choice'|'profiles'|'pixels'  $input
      * @param  string  $help  one sentence beside the field
      * @param  array<string, string>  $choices  value => label, for `choice`
      */

@@ -13,5 +13,8 @@ interface Filled
     /** @return list<string> a field of several lines; empty when absent */
     public function lines(string $field): array;
 
+    /** @return array<string, string> a field of names and values; empty when absent */
+    public function pairs(string $field): array;
+
     public function tuning(): Tuning;
 }

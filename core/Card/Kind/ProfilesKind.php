@@ -11,7 +11,11 @@ use InkyCard\Colour\Oklch;
 use InkyCard\Link\ProfileDirectory;
 use InkyCard\Link\ProfileLink;
 use InkyCard\Link\ProfileText;
+use InkyCard\Picture\Bake;
 use InkyCard\Picture\Mark;
+use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
+use InkyCard\Picture\Tone;
 use InkyCard\Refusal;
 use InkyCard\Type\TextMeasure;
 
@@ -39,8 +43,8 @@ final class ProfilesKind extends AbstractKind
         return [
             new Field(
                 'links',
-                'Addresses, one a line',
-                'lines',
+                'Links',
+                'profiles',
                 'Paste them as you have them, handles too. A name before an address, such as "Portfolio: '
                     .'quillfern.example/work", names a site of your own.',
                 'linkedin.com/in/maren-oakhollow',
@@ -66,7 +70,9 @@ final class ProfilesKind extends AbstractKind
         }
         $form = self::choice($fields, 'form', self::FORMS, 'marks', 'Choose marks, words or larger buttons.');
 
-        return ['links' => $links, 'form' => $form];
+        $marks = OwnMarks::accept($fields['marks'] ?? null, $links);
+
+        return ['links' => $links, 'form' => $form, 'marks' => $marks ?: null];
     }
 
     public function content(Filled $piece, CardContext $card): array
@@ -109,13 +115,26 @@ final class ProfilesKind extends AbstractKind
     private static function marks(array $links, Filled $piece, CardContext $card): Content\MarksBlock
     {
         $look = $card->style->marks;
-        $background = self::background($piece, $card->style);
-        $ink = Contrast::readable($background, $card->style->ink(InkRole::Paper));
-        $mark = fn (string $icon) => new Mark($icon, $look->shape, $look->size, $background, $ink, $look->season);
 
         return new Content\MarksBlock(array_map(fn (ProfileLink $link) => new Content\PictureBlock(
-            $mark($link->mark), $look->size, $look->size, $link->label, $link->address,
+            self::mark($link->mark, $piece, $card->style), $look->size, $look->size, $link->label, $link->address,
         ), $links), $look->spacing);
+    }
+
+    /** A sign on its background, or a picture in the same two inks. */
+    public static function mark(string $mark, Filled $piece, Style $style): Bake
+    {
+        $look = $style->marks;
+        $background = self::background($piece, $style);
+        if (str_contains($mark, ':')) {
+            $shape = Shape::forPhotos()[$look->shape->value] ?? Shape::Square;
+
+            return new Recipe($mark, $shape, $look->size, $look->size, tone: Tone::Tint, ink: $background);
+        }
+        $sign = $look->sign === null ? Contrast::readable($background, $style->ink(InkRole::Paper))
+            : $style->ink($look->sign);
+
+        return new Mark($mark, $look->shape, $look->size, $background, $sign, $look->season);
     }
 
     /** @param  non-empty-list<ProfileLink>  $links */
@@ -180,7 +199,9 @@ final class ProfilesKind extends AbstractKind
     /** Two of one network are told apart by their handles. */
     public function profiles(Filled $piece): array
     {
-        $links = array_map(ProfileDirectory::read(...), $piece->lines('links'));
+        $own = $piece->pairs('marks');
+        $links = array_map(fn (string $line) => ProfileDirectory::read($line)->marked($own[$line] ?? null),
+            $piece->lines('links'));
         $labels = array_column($links, 'label');
 
         return count(array_unique($labels)) < count($labels) ? self::apart($links) : $links;
@@ -251,7 +272,7 @@ final class ProfilesKind extends AbstractKind
 
         return array_map(
             fn (ProfileLink $link) => $labels[$link->label] > 1 && $link->handle !== '' && $link->address !== ''
-                ? new ProfileLink($link->kind, "$link->label $link->handle", $link->address, $link->mark, $link->handle)
+                ? $link->called("$link->label $link->handle")
                 : $link,
             $links,
         );

@@ -8,12 +8,14 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
+use InkyCard\Link\Trade;
 
 /** A finished card to start from: style, pieces, and made-up values marked as samples. */
 final readonly class Starter
 {
     /**
      * @param  string  $trade  whose work it suits
+     * @param  list<Trade>  $fields  whose profile links that work uses, the first of them most
      * @param  string  $mood  how it comes across, in a word or two
      * @param  array<string, mixed>  $document  a card document without format and name
      */
@@ -21,6 +23,7 @@ final readonly class Starter
         public string $key,
         public string $name,
         public string $trade,
+        public array $fields,
         public string $mood,
         private array $document,
     ) {

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Card\Starter;
 
+use InkyCard\Link\Trade;
+
 /** Every starter, in the order they are offered. A new one is its own file in starters/ and a line here. */
 final class Starters
 {
@@ -30,11 +32,12 @@ final class Starters
     {
         $starters = [];
         foreach (self::ALL as $key) {
-            ['name' => $name, 'trade' => $trade, 'mood' => $mood, 'card' => $card] = require __DIR__
-                ."/starters/$key.php";
+            $given = require __DIR__."/starters/$key.php";
+            $card = $given['card'];
             // Everything a starter holds is made up.
             $card['pieces'] = array_map(fn (array $piece) => $piece + ['sample' => true], $card['pieces']);
-            $starters[$key] = new Starter($key, $name, $trade, $mood, $card);
+            $fields = array_values(array_map(Trade::from(...), $given['fields']));
+            $starters[$key] = new Starter($key, $given['name'], $given['trade'], $fields, $given['mood'], $card);
         }
 
         return $starters;

@@ -12,13 +12,15 @@ use InkyCard\Refusal;
 final readonly class MarkLook
 {
     public const DEFAULTS = [
-        'ink' => 'accent', 'shape' => 'round', 'size' => 24, 'gap' => null, 'grey' => false, 'dress' => null,
+        'ink' => 'accent', 'sign' => null, 'shape' => 'round', 'size' => 24, 'gap' => null, 'grey' => false,
+        'dress' => null,
     ];
 
     /** Between two marks unless set, as a share of their size. */
     private const SPACING = 0.3;
 
     /**
+     * @param  ?InkRole  $sign  of the sign on a background; paper, or what reads there, where it is not set
      * @param  int  $size  CSS px
      * @param  int  $spacing  between two marks, CSS px
      * @param  bool  $grey  without colour
@@ -26,6 +28,7 @@ final readonly class MarkLook
      */
     private function __construct(
         public InkRole $ink,
+        public ?InkRole $sign,
         public Shape $shape,
         public int $size,
         public int $spacing,
@@ -41,6 +44,7 @@ final readonly class MarkLook
 
         return new self(
             $given->role(),
+            $given->optionalRole('sign'),
             Shape::forMarks()[$given->text('shape')]
                 ?? throw Refusal::because('Marks are round, rounded, square, ring or bare.', '/marks/shape'),
             (int) $size,

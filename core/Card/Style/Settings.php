@@ -84,6 +84,12 @@ final readonly class Settings
         );
     }
 
+    /** None where nothing is chosen: a form sends an empty text. */
+    public function optionalRole(string $key): ?InkRole
+    {
+        return in_array($this->values[$key], [null, ''], true) ? null : $this->role($key);
+    }
+
     /** A value that is text; empty for anything else. */
     public function text(string $key): string
     {

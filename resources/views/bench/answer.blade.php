@@ -5,6 +5,9 @@
 @elseif($piece)
   @include('bench.face')
   @include('bench.state')
+  @if ($bench->showsProfiles($piece))
+    @include('bench.profiles')
+  @endif
   @foreach ($piece->kind->fields() as $field)
     <p class="field-error" id="error-{{ $piece->id }}-{{ $field->name }}" hx-swap-oob="true"></p>
   @endforeach

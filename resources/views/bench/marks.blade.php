@@ -7,7 +7,9 @@
     <x-tune-number id="marks-{{ $number->key }}" name="style[marks][{{ $number->key }}]" :label="$number->label"
       :range="$number->range" :value="$number->value" />
   @endforeach
-  <x-tune-choice id="marks-grey" name="style[marks][grey]" label="Colour"
+  <x-tune-choice id="marks-sign" name="style[marks][sign]" label="Sign" :choices="$tuning->signs()"
+    :chosen="$style->marks->sign?->value ?? ''" />
+  <x-tune-choice id="marks-grey" name="style[marks][grey]" label="Background"
     :choices="['0' => 'in ink', '1' => 'grey, to keep calm']" :chosen="(int) $style->marks->grey" />
   <x-tune-choice id="marks-dress" name="style[marks][dress][season]" label="Season" :choices="$tuning->seasons()"
     :chosen="$season?->season ?? ''" />

@@ -6,9 +6,13 @@
     @if ($open === $id) open @endif>
     <summary title="{{ $piece->kind->purpose() }}"><span class="grasp" aria-hidden="true"><x-icon
           name="chevron-expand" /></span><x-icon :name="$piece->kind->icon()" />@include('bench.face')</summary>
+    @if ($bench->showsProfiles($piece))
+      @include('bench.profile-add')
+    @endif
     <x-edit-form :to="route('edit.fill', [$card, $id])" :card="$bench->card" :open="$open" edit="typed"
       enctype="multipart/form-data" class="fields">
       @foreach ($piece->kind->fields() as $field)
+        @continue($field->input === 'profiles')
         <x-field :piece="$piece" :field="$field" :card="$card" :refused="$refused" />
       @endforeach
       <noscript><button class="btn btn-line">Keep</button></noscript>

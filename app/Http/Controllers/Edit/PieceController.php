@@ -81,6 +81,33 @@ final class PieceController extends AbstractEditController
         );
     }
 
+    /** One thing done to the links of a piece; which of them is part of the address. */
+    public function links(Request $request, int $card, string $piece, string $how): Response
+    {
+        $link = (string) $request->query('link');
+        $make = fn (): Edit\ChangeLinks => match ($how) {
+            'add' => Edit\ChangeLinks::add($piece, self::named($request)),
+            'remove' => Edit\ChangeLinks::remove($piece, $link),
+            'up' => Edit\ChangeLinks::move($piece, $link, -1),
+            'down' => Edit\ChangeLinks::move($piece, $link, 1),
+            'place' => Edit\ChangeLinks::place($piece, $link, self::integer($request, 'to')),
+            'name' => Edit\ChangeLinks::name($piece, $link, self::string($request, 'name')),
+            default => Edit\ChangeLinks::mark($piece, $link, self::string($request, 'mark')),
+        };
+
+        return $this->change($request, $card, $piece, $make, typed: ['links' => $request->input('text')]);
+    }
+
+    /** What was pasted; a name alone, where its network was chosen from the list, with that before it. */
+    private static function named(Request $request): mixed
+    {
+        $text = $request->input('text');
+        $network = self::string($request, 'network');
+
+        return is_string($text) && $network !== '' && trim($text) !== '' && ! str_contains($text, '/')
+            ? "$network: $text" : $text;
+    }
+
     public function assign(Request $request, int $card, string $piece): Response
     {
         return $this->change(

@@ -3,6 +3,7 @@
 return [
     'name' => 'Bramble & Oat',
     'trade' => 'Shops',
+    'fields' => ['shops', 'food'],
     'mood' => 'homely, warm',
     'card' => [
         'arrangement' => 'logo-column',

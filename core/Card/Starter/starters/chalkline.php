@@ -3,6 +3,7 @@
 return [
     'name' => 'Chalkline',
     'trade' => 'Teaching',
+    'fields' => ['teaching'],
     'mood' => 'friendly, bright',
     'card' => [
         'arrangement' => 'contacts-right',

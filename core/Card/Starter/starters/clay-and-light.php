@@ -3,6 +3,7 @@
 return [
     'name' => 'Clay & Light',
     'trade' => 'Craft and studio',
+    'fields' => ['design', 'shops'],
     'mood' => 'tactile, light',
     'card' => [
         'arrangement' => 'letterhead',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Commons',
     'trade' => 'Non-profit',
+    'fields' => ['donations', 'events'],
     'mood' => 'open, hopeful',
     'card' => [
         'arrangement' => 'centred',

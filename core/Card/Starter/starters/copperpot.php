@@ -3,6 +3,7 @@
 return [
     'name' => 'Copperpot',
     'trade' => 'Catering',
+    'fields' => ['food', 'events'],
     'mood' => 'warm, generous',
     'card' => [
         'style' => [

@@ -3,6 +3,7 @@
 return [
     'name' => 'First Commit',
     'trade' => 'Software',
+    'fields' => ['code'],
     'mood' => 'spare, technical',
     'card' => [
         'arrangement' => 'words-only',

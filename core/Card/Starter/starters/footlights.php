@@ -3,6 +3,7 @@
 return [
     'name' => 'Footlights',
     'trade' => 'Music and stage',
+    'fields' => ['music', 'film', 'events'],
     'mood' => 'bold, late-evening',
     'card' => [
         'arrangement' => 'banner-led',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Foxglove Ledger',
     'trade' => 'Bookkeeping',
+    'fields' => ['finance', 'register'],
     'mood' => 'formal, exact',
     'card' => [
         'style' => [

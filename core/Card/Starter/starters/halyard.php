@@ -3,6 +3,7 @@
 return [
     'name' => 'Halyard',
     'trade' => 'Finance',
+    'fields' => ['finance', 'register'],
     'mood' => 'trim, assured',
     'card' => [
         'arrangement' => 'picture-right',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Lantern Lab',
     'trade' => 'Research',
+    'fields' => ['research'],
     'mood' => 'precise, modest',
     'card' => [
         'arrangement' => 'contacts-right',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Low Tide',
     'trade' => 'Consulting',
+    'fields' => ['freelance', 'writing'],
     'mood' => 'brief, quiet',
     'card' => [
         'arrangement' => 'single-line',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Paper Lantern',
     'trade' => 'Publishing',
+    'fields' => ['writing'],
     'mood' => 'literary, unhurried',
     'card' => [
         'arrangement' => 'picture-left',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Plumbline',
     'trade' => 'Building trades',
+    'fields' => ['trades', 'reviews'],
     'mood' => 'plain, sturdy',
     'card' => [
         'arrangement' => 'side-band',

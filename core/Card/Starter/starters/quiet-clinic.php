@@ -3,6 +3,7 @@
 return [
     'name' => 'Quiet Clinic',
     'trade' => 'Health',
+    'fields' => ['health', 'booking'],
     'mood' => 'gentle, clean',
     'card' => [
         'arrangement' => 'picture-right',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Skerry',
     'trade' => 'Travel',
+    'fields' => ['travel', 'reviews'],
     'mood' => 'airy, sea-bright',
     'card' => [
         'arrangement' => 'picture-above',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Stone & Statute',
     'trade' => 'Law',
+    'fields' => ['law', 'register'],
     'mood' => 'sober, weighty',
     'card' => [
         'arrangement' => 'letterhead',

@@ -3,6 +3,7 @@
 return [
     'name' => 'Tidemark',
     'trade' => 'Property letting',
+    'fields' => ['property', 'reviews'],
     'mood' => 'calm, clear',
     'card' => [
         'style' => [

@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Bench;
+
+use InkyCard\Link\ProfileLink;
+use InkyCard\Link\WebAddress;
+
+/** One link of a piece that shows profiles, as its row on the bench shows it. */
+final readonly class ProfileRow
+{
+    /**
+     * @param  string  $line  as the piece keeps it, by which edits name it
+     * @param  string  $mark  address of its mark as the card shows it; empty where that could not be had
+     * @param  bool  $firms  whether the brand keeps it for everybody
+     */
+    public function __construct(
+        public string $line,
+        public ProfileLink $link,
+        public string $mark,
+        public bool $firms,
+        public bool $ownMark,
+    ) {
+    }
+
+    /** Who it leads to, or where. */
+    public function who(): string
+    {
+        return match (true) {
+            $this->link->address === '' => $this->link->handle,
+            ! $this->isNetwork() || $this->link->handle === '' => WebAddress::parse($this->link->address)->short(),
+            default => (string) preg_replace('#^(?:in|u|user|users|c|p)/(?=.)#', '', $this->link->handle),
+        };
+    }
+
+    /** What a reader finds there. */
+    public function opens(): string
+    {
+        return match (true) {
+            $this->link->address === '' => "{$this->link->label}, in words",
+            ! $this->isNetwork() => 'named '.$this->link->label,
+            $this->link->handle === '' => "{$this->link->label}, no profile of its own",
+            default => $this->link->label,
+        };
+    }
+
+    private function isNetwork(): bool
+    {
+        return $this->link->kind !== 'other' && ! str_starts_with($this->link->kind, 'purpose-');
+    }
+}
