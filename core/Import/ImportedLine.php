@@ -2,6 +2,7 @@
 
 namespace InkyCard\Import;
 
+use InkyCard\Link\LinkedWords;
 use InkyCard\Type\CleanText;
 
 /** A line of a signature somebody brought. */
@@ -21,6 +22,22 @@ final readonly class ImportedLine
         public bool $bold = false,
         public bool $button = false,
     ) {
+    }
+
+    /**
+     * Its text with links back on their words, as LinkedWords has them.
+     *
+     * @param  string  $text  its text, or what was kept of it
+     */
+    public function linked(string $text): string
+    {
+        foreach ($this->links as [$address, $words]) {
+            $at = $words === '' ? false : strpos($text, $words);
+            $text = $at === false ? $text
+                : substr_replace($text, LinkedWords::phrase($words, $address), $at, strlen($words));
+        }
+
+        return $text;
     }
 
     public static function plain(string $text): self

@@ -100,6 +100,12 @@ final class LineClassifier
             ?? $this->tagline($index, $text) ?? $this->companyBelowName($index, $text) ?? ['line', 0.35];
         $this->taken[$kind] = true;
         $plain = rtrim($text, ', ');
+        $sentence = $this->lines[$index]->linked(mb_strimwidth($plain, 0, 1100, '…'));
+        if (in_array($kind, ['line', 'notice', 'tagline', 'licence'], true) && $sentence !== $plain) {
+            $this->facts->add($kind, [$kind === 'line' ? 'value' : 'text' => $sentence], max($confidence, 0.6), $plain);
+
+            return;
+        }
         $this->facts->add($kind, match ($kind) {
             'closing' => ['phrase' => $text],
             'line' => ['value' => mb_strimwidth($plain, 0, 150, '…')],

@@ -26,6 +26,9 @@ final class SignatureReader
     /** Longest words beside a mark that name where it leads, characters. */
     private const LABEL = 40;
 
+    /** Longest words of a sentence that lead somewhere, characters. */
+    private const PHRASE = 60;
+
     private readonly Facts $facts;
 
     /** @var list<ImportedLine> lines that are words alone */
@@ -66,8 +69,13 @@ final class SignatureReader
             $this->picture($picture->measured());
         }
         $rest = $line->text;
+        $phrases = [];
         foreach ($line->links as [$href, $label]) {
-            $rest = $this->link($href, $label, $line) ? self::without($rest, $label) : $rest;
+            if (self::isPhrase($href, $label, $line)) {
+                $phrases[] = [$href, $label];
+            } else {
+                $rest = $this->link($href, $label, $line) ? self::without($rest, $label) : $rest;
+            }
         }
         $named = NamedHandle::all($rest, $this->facts->country, careful: true);
         foreach ($named as [$link]) {
@@ -77,9 +85,20 @@ final class SignatureReader
         foreach (preg_split('/\s[|•·–—]\s/u', $rest) ?: [] as $part) {
             $part = ContactPoints::takeOut($part, $this->facts);
             if ($part !== '') {
-                $this->keep($part, $line);
+                $this->keep($part, $line, $phrases);
             }
         }
+    }
+
+    /** Words that lead to a page within a sentence: they stay in it. */
+    private static function isPhrase(string $href, string $label, ImportedLine $line): bool
+    {
+        $around = self::without($line->text, $label);
+
+        return str_starts_with($href, 'http') && ! $line->button && $label !== '' && ! Facts::isProfile($href)
+            && ! ContactPoints::isSite($label) && mb_strlen($label) <= self::PHRASE
+            && preg_match('/\s[|•·–—]\s/u', $line->text) !== 1
+            && preg_match('/(?:\p{L}{2,}\W+){3}/u', $around.' ') === 1;
     }
 
     private function picture(ImportedPicture $picture): void
@@ -125,17 +144,20 @@ final class SignatureReader
             ], 0.8, $label);
     }
 
-    private function keep(string $part, ImportedLine $line): void
+    /** @param  list<array{string, string}>  $phrases  address, words */
+    private function keep(string $part, ImportedLine $line, array $phrases): void
     {
         $before = array_pop($this->words);
         // Text that was wrapped goes on in small letters.
         if ($before !== null && mb_strlen($before->text) > self::WRAPPED && preg_match('/^\p{Ll}/u', $part) === 1) {
-            $this->words[] = new ImportedLine("$before->text $part", size: $before->size, bold: $before->bold);
+            $this->words[] = new ImportedLine(
+                "$before->text $part", [...$before->links, ...$phrases], size: $before->size, bold: $before->bold,
+            );
 
             return;
         }
         $before === null || $this->words[] = $before;
-        $this->words[] = new ImportedLine($part, size: $line->size, bold: $line->bold);
+        $this->words[] = new ImportedLine($part, $phrases, size: $line->size, bold: $line->bold);
     }
 
     private static function without(string $text, string $part): string

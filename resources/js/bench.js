@@ -9,6 +9,7 @@ import { clock } from './clock.js';
 import { Edits, said } from './edits.js';
 import { findingsFollow } from './findings.js';
 import { place } from './focus.js';
+import { watchPhrases } from './phrases.js';
 import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
@@ -351,6 +352,7 @@ watchKeys(selected);
 watchAdding();
 watchKinds(bench);
 watchFolds(bench);
+watchPhrases(bench);
 watchDragging((url, fields) => edits.add(url, fields));
 watchEdges(selected, (id, field, size) => {
   const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);

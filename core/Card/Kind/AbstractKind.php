@@ -7,6 +7,8 @@ use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Style\Number;
 use InkyCard\Colour\Contrast;
+use InkyCard\Link\LinkedWords;
+use InkyCard\Link\Target;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
@@ -101,7 +103,7 @@ abstract class AbstractKind implements Kind
 
     public function summary(Filled $piece): string
     {
-        return $piece->text($this->mainField());
+        return LinkedWords::words($piece->text($this->mainField()));
     }
 
     public function standing(Standing $known): array
@@ -158,6 +160,42 @@ abstract class AbstractKind implements Kind
             $plain,
             $tuning->underline ?? $underlined, $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
         );
+    }
+
+    /**
+     * Runs of a sentence some words of which may lead somewhere.
+     *
+     * @return non-empty-list<TextRun>
+     */
+    protected static function sentence(
+        Filled $piece, CardContext $card, string $text, InkRole $ink, float $size, bool $bold = false,
+        bool $italic = false, bool $guarded = true,
+    ): array {
+        $runs = [];
+        foreach (LinkedWords::parts($text) ?: [[$text, null]] as [$words, $address]) {
+            $runs[] = self::run(
+                $piece, $card, $words, $address === null ? $ink : InkRole::Link, $size, $bold, $address,
+                $address === null ? null : "$words (".Target::words($address).')', $address !== null, $italic,
+                $guarded && $address === null,
+            );
+        }
+
+        return $runs;
+    }
+
+    /**
+     * A sentence whose words may lead somewhere, as it is kept.
+     *
+     * @param  int  $most  letters read of it
+     *
+     * @throws Refusal
+     */
+    protected static function linked(mixed $raw, int $most, string $label, string $country): string
+    {
+        $text = CleanText::of($raw, 4000, $label);
+        CleanText::of(LinkedWords::words($text), $most, $label);
+
+        return LinkedWords::parse($text, $country);
     }
 
     /**

@@ -27,9 +27,14 @@ abstract class AbstractLineKind extends AbstractKind
         parent::__construct($key, $label, $icon, $purpose);
     }
 
+    public function tunes(): array
+    {
+        return $this->isSentence() ? [...parent::tunes(), 'underline'] : parent::tunes();
+    }
+
     public function fields(): array
     {
-        return [new Field('text', $this->label(), example: $this->example)];
+        return [new Field('text', $this->label(), $this->isSentence() ? 'sentence' : 'text', example: $this->example)];
     }
 
     public function accept(array $fields, string $country): array
@@ -38,7 +43,9 @@ abstract class AbstractLineKind extends AbstractKind
             'text' => self::optional(
                 $fields,
                 'text',
-                fn ($raw) => CleanText::of($raw, self::MAX, strtolower($this->label())),
+                fn ($raw) => $this->isSentence()
+                    ? self::linked($raw, self::MAX, strtolower($this->label()), $country)
+                    : CleanText::of($raw, self::MAX, strtolower($this->label())),
             ),
         ];
     }
@@ -47,10 +54,18 @@ abstract class AbstractLineKind extends AbstractKind
     {
         $text = $piece->text('text');
 
-        return $text === '' ? [] : [new Content\LineBlock([self::run(
-            $piece, $card, $text, $this->ink, $this->size($card->style->sizes), $this->bold,
-            guarded: $this->isGuarded(),
-        )])];
+        $size = $this->size($card->style->sizes);
+        $runs = fn (): array => $this->isSentence()
+            ? self::sentence($piece, $card, $text, $this->ink, $size, $this->bold)
+            : [self::run($piece, $card, $text, $this->ink, $size, $this->bold, guarded: $this->isGuarded())];
+
+        return $text === '' ? [] : [new Content\LineBlock($runs())];
+    }
+
+    /** Some of its words may lead somewhere; facts such as a name stand as they are. */
+    protected function isSentence(): bool
+    {
+        return false;
     }
 
     /** A name is no number, and what else speaks of its holder shows it as it is. */

@@ -4,6 +4,7 @@ namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content;
+use InkyCard\Link\LinkedWords;
 use InkyCard\Link\Target;
 use InkyCard\Type\CleanText;
 
@@ -27,7 +28,7 @@ final class CustomLineKind extends AbstractContactKind
     public function fields(): array
     {
         return [
-            new Field('value', 'Text', example: 'Tuesdays to Saturdays, 9 to 5'),
+            new Field('value', 'Text', 'sentence', example: 'Tuesdays to Saturdays, 9 to 5'),
             new Field('label', 'Label', example: 'Open'),
             new Field(
                 'address', 'Where it leads', 'url',
@@ -39,7 +40,7 @@ final class CustomLineKind extends AbstractContactKind
     public function accept(array $fields, string $country): array
     {
         return [
-            'value' => self::optional($fields, 'value', fn ($raw) => CleanText::of($raw, 160, 'text')),
+            'value' => self::optional($fields, 'value', fn ($raw) => self::linked($raw, 160, 'text', $country)),
             'label' => self::optional($fields, 'label', fn ($raw) => CleanText::of($raw, 40, 'label')),
             'address' => self::optional($fields, 'address', fn ($raw) => Target::parse($raw, $country)),
         ];
@@ -53,9 +54,9 @@ final class CustomLineKind extends AbstractContactKind
         }
         $size = $card->style->sizes->text;
         $address = $piece->text('address') ?: null;
-        $runs = [self::run(
-            $piece, $card, $value, $address === null ? InkRole::Body : InkRole::Link, $size, href: $address,
-            plain: $address === null ? null : "$value: ".Target::words($address), guarded: $address === null,
+        $runs = $address === null ? self::sentence($piece, $card, $value, InkRole::Body, $size) : [self::run(
+            $piece, $card, LinkedWords::words($value), InkRole::Link, $size, href: $address,
+            plain: LinkedWords::words($value).': '.Target::words($address),
         )];
         if ($piece->text('label') !== '') {
             array_unshift($runs, self::run($piece, $card, $piece->text('label').' ', InkRole::Quiet, $size));

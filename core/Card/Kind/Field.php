@@ -5,8 +5,13 @@ namespace InkyCard\Card\Kind;
 /** One thing a kind of piece asks for: enough for a form to be drawn from it. */
 final readonly class Field
 {
+    public const INPUTS = [
+        'text', 'tel', 'email', 'url', 'date', 'lines', 'paragraphs', 'picture', 'choice', 'profiles', 'sentence',
+        'sentences', 'pixels',
+    ];
+
     /**
-     * @param  'text'|'tel'|'email'|'url'|'date'|'lines'|'paragraphs'|'picture'|'choice'|'profiles'|'pixels'  $input
+     * @param  value-of<self::INPUTS>  $input  words of a sentence can lead somewhere (see LinkedWords)
      * @param  string  $help  one sentence beside the field
      * @param  array<string, string>  $choices  value => label, for `choice`
      */

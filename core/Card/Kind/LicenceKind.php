@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Link\LinkedWords;
 
 final class LicenceKind extends AbstractLineKind
 {
@@ -18,6 +19,11 @@ final class LicenceKind extends AbstractLineKind
 
     public function contactProperties(Filled $piece): array
     {
-        return [new ContactProperty('NOTE', $piece->text('text'))];
+        return [new ContactProperty('NOTE', LinkedWords::words($piece->text('text')))];
+    }
+
+    protected function isSentence(): bool
+    {
+        return true;
     }
 }

@@ -5,8 +5,8 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Brand\InkRole;
 use InkyCard\Brand\Notice;
 use InkyCard\Card\Content;
+use InkyCard\Link\LinkedWords;
 use InkyCard\Link\ProfileDirectory;
-use InkyCard\Type\CleanText;
 
 final class NoticeKind extends AbstractKind
 {
@@ -37,7 +37,7 @@ final class NoticeKind extends AbstractKind
     {
         return [
             new Field(
-                'text', 'Small print', 'paragraphs', example: 'This message is for the person it is addressed to.',
+                'text', 'Small print', 'sentences', example: 'This message is for the person it is addressed to.',
             ),
             new Field(
                 'documents', 'Documents, one a line', 'lines', 'A name, a colon and its address.',
@@ -51,7 +51,7 @@ final class NoticeKind extends AbstractKind
     public function accept(array $fields, string $country): array
     {
         $paragraphs = self::lines(
-            $fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => CleanText::of($raw, 1200, 'small print'),
+            $fields, 'text', self::MAX_PARAGRAPHS, fn (mixed $raw) => self::linked($raw, 1200, 'small print', $country),
         );
         $documents = self::lines(
             $fields, 'documents', self::MAX_DOCUMENTS, ProfileDirectory::line(...),
@@ -73,8 +73,7 @@ final class NoticeKind extends AbstractKind
         $size = $card->style->sizes->small;
         $lines = [];
         foreach (array_filter(explode("\n", $piece->text('text'))) as $paragraph) {
-            $run = self::run($piece, $card, $paragraph, InkRole::Quiet, $size, guarded: true);
-            $lines[] = new Content\LineBlock([$run]);
+            $lines[] = new Content\LineBlock(self::sentence($piece, $card, $paragraph, InkRole::Quiet, $size));
         }
         foreach ($piece->lines('documents') as $line) {
             $link = ProfileDirectory::read($line);
@@ -91,7 +90,9 @@ final class NoticeKind extends AbstractKind
     {
         $documents = count($piece->lines('documents'));
 
-        return strtok($piece->text('text'), "\n") ?: ($documents === 0 ? '' : "$documents documents");
+        $first = LinkedWords::words(strtok($piece->text('text'), "\n") ?: '');
+
+        return $first ?: ($documents === 0 ? '' : "$documents documents");
     }
 
     public function follow(Filled $piece, Standing $was, Standing $is): array

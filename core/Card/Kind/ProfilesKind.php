@@ -58,7 +58,7 @@ final class ProfilesKind extends AbstractKind
 
     public function tunes(): array
     {
-        return ['ink', 'gap', 'joined'];
+        return ['ink', 'underline', 'gap', 'joined'];
     }
 
     public function accept(array $fields, string $country): array

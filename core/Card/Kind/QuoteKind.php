@@ -17,6 +17,11 @@ final class QuoteKind extends AbstractKind
         );
     }
 
+    public function tunes(): array
+    {
+        return [...parent::tunes(), 'underline'];
+    }
+
     public function fields(): array
     {
         return [
@@ -29,7 +34,7 @@ final class QuoteKind extends AbstractKind
     public function accept(array $fields, string $country): array
     {
         return [
-            'text' => self::optional($fields, 'text', fn ($raw) => CleanText::of($raw, 280, 'quote')),
+            'text' => self::optional($fields, 'text', fn ($raw) => self::linked($raw, 280, 'quote', $country)),
             'by' => self::optional($fields, 'by', fn ($raw) => CleanText::of($raw, 80, 'name')),
             'address' => self::optional(
                 $fields,
@@ -46,9 +51,9 @@ final class QuoteKind extends AbstractKind
             return [];
         }
         $lines = [
-            new Content\LineBlock([
-                self::run($piece, $card, "“{$text}”", InkRole::Body, $card->style->sizes->text, italic: true),
-            ]),
+            new Content\LineBlock(self::sentence(
+                $piece, $card, "“{$text}”", InkRole::Body, $card->style->sizes->text, italic: true, guarded: false,
+            )),
         ];
         if ($by !== '') {
             $lines[] = new Content\LineBlock([

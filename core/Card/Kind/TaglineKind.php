@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Link\LinkedWords;
 
 final class TaglineKind extends AbstractLineKind
 {
@@ -16,6 +17,11 @@ final class TaglineKind extends AbstractLineKind
 
     public function contactProperties(Filled $piece): array
     {
-        return [new ContactProperty('NOTE', $piece->text('text'))];
+        return [new ContactProperty('NOTE', LinkedWords::words($piece->text('text')))];
+    }
+
+    protected function isSentence(): bool
+    {
+        return true;
     }
 }

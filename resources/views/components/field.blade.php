@@ -16,9 +16,9 @@
         <option value="{{ $choice }}" @selected($value === (string) $choice)>{{ $label }}</option>
       @endforeach
     </select>
-  @elseif($field->input === 'lines' || $field->input === 'paragraphs')
+  @elseif(in_array($field->input, ['lines', 'paragraphs', 'sentences'], true))
     <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
-      rows="{{ max(2, substr_count($value, "\n") + 2) }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif spellcheck="false"
+      rows="{{ max(2, substr_count($value, "\n") + 2) }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif spellcheck="{{ $field->input === 'sentences' ? 'true' : 'false' }}" @if ($field->input === 'sentences') data-phrases @endif
       aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
     <input class="form-control" id="{{ $input }}" name="upload" type="file"
@@ -32,10 +32,16 @@
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
       value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
-      spellcheck="{{ $field->input === 'text' ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
+      @if ($field->input === 'sentence') data-phrases @endif
+      spellcheck="{{ in_array($field->input, ['text', 'sentence'], true) ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
   @if ($field->name === 'links')
     <p class="help field-note" id="note-{{ $piece->id }}-links"></p>
+  @endif
+  @if (in_array($field->input, ['sentence', 'sentences'], true))
+    <p class="help"><button type="button" class="btn btn-plain btn-small scripted"
+        data-link-words="{{ $input }}" title="Ctrl + K">Link selected words</button> <span class="unscripted">[Words] in
+        brackets with an (address) right behind them lead there.</span></p>
   @endif
   @if ($field->help)
     <p class="help">{{ $field->help }}</p>
