@@ -132,6 +132,9 @@ final class Limits
     /** Padding of the background behind the card. */
     public const BACKGROUND = [0, 40];
 
+    /** Width of initials in a shape, which is as high. */
+    public const INITIALS = [32, 140];
+
     /** Width of a headshot, which is as high. */
     public const HEADSHOT = [48, 160];
 }

@@ -2,11 +2,15 @@
 
 namespace InkyCard\Card;
 
+use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
+use InkyCard\Card\Arrangement\Slot;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Style\Fill;
+use InkyCard\Card\Style\Panel;
 use InkyCard\Card\Style\Style;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
@@ -21,8 +25,8 @@ final readonly class Card
 
     private const RIGHT_TO_LEFT = ['ar', 'fa', 'he', 'ur', 'yi', 'ps', 'sd', 'ug', 'dv', 'ckb'];
 
-    /** What its pieces have to know of it. */
-    private CardContext $context;
+    /** @var array<string, CardContext> what pieces have to know of it, by the slot they stand in */
+    private array $contexts;
 
     /**
      * @param  string  $name  what its maker calls it; never on the card itself
@@ -46,7 +50,11 @@ final readonly class Card
         public bool $counted,
         public ?Day $today,
     ) {
-        $this->context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
+        $context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
+        $this->contexts = ['' => $context] + array_map(
+            fn (Panel $panel) => $context->in($style->on($style->fill($panel) ?? $style->ink(InkRole::Paper))),
+            $this->panels(),
+        );
     }
 
     /**
@@ -108,7 +116,7 @@ final readonly class Card
      */
     public function with(array $changes): self
     {
-        return self::of(...[...array_diff_key(get_object_vars($this), ['context' => 0]), ...$changes]);
+        return self::of(...[...array_diff_key(get_object_vars($this), ['contexts' => 0]), ...$changes]);
     }
 
     /** As readers get it on a day. */
@@ -229,7 +237,53 @@ final readonly class Card
     {
         $absent = $piece->lacking() !== [] || $this->hasEnded($piece);
 
-        return $absent ? [] : $piece->kind->content($piece, $this->context);
+        return $absent ? [] : $piece->kind->content($piece, $this->contextOf($piece));
+    }
+
+    /** The style a piece is shown in: that of the card, its inks those that read on what stands behind it. */
+    public function styleOf(Piece $piece): Style
+    {
+        return $this->contextOf($piece)->style;
+    }
+
+    /** What a piece is called beside what it says, in the card's language. */
+    public function word(Piece $piece): string
+    {
+        return $this->contexts['']->word($piece->kind->key()) ?? $piece->kind->label();
+    }
+
+    /** What stands behind a slot of its arrangement. */
+    public function panel(Slot $slot): ?Panel
+    {
+        return $this->style->panels->at($slot->name()) ?? ($slot->band ? Panel::band() : null);
+    }
+
+    /** @return array<string, Panel> slot => what it stands on, where that is not the paper */
+    private function panels(): array
+    {
+        $panels = [];
+        foreach ($this->arrangement->rows as $row) {
+            foreach ($row->slots as $slot) {
+                $panel = $this->panel($slot);
+                if ($panel !== null && ! in_array($panel->fill, [Fill::None, Fill::Paper], true)) {
+                    $panels[$slot->name()] = $panel;
+                }
+            }
+        }
+
+        return $panels;
+    }
+
+    private function contextOf(Piece $piece): CardContext
+    {
+        if (count($this->contexts) === 1) {
+            return $this->contexts[''];
+        }
+        $slot = $this->arrangement->slotOf(
+            $piece->zone, $piece->can(Capability::Contact), $piece->can(Capability::Firm),
+        );
+
+        return $this->contexts[$slot?->name() ?? ''] ?? $this->contexts[''];
     }
 
     /** Whether its links may be tagged and counted: those of a notice lead straight on, unless it says otherwise. */
@@ -265,6 +319,6 @@ final readonly class Card
     /** What its holder is called on it; empty when no name is filled in and shown. */
     public function holder(): string
     {
-        return $this->context->holder;
+        return $this->contexts['']->holder;
     }
 }

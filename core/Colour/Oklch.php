@@ -94,6 +94,15 @@ final readonly class Oklch
         return self::between(self::lab($one), self::lab($other));
     }
 
+    /** @param  float  $share  of the other, 0 to 1 */
+    public static function mixed(Colour $one, Colour $other, float $share): Colour
+    {
+        [$from, $to] = [self::lab($one), self::lab($other)];
+        [$lightness, $a, $b] = array_map(fn (float $x, float $y) => $x + ($y - $x) * $share, $from, $to);
+
+        return (new self($lightness, hypot($a, $b), rad2deg(atan2($b, $a))))->toColour();
+    }
+
     /** @return array{float, float, float} OKLab: lightness, green-red, blue-yellow */
     public static function lab(Colour $colour): array
     {

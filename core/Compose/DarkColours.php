@@ -23,9 +23,11 @@ final class DarkColours
             // Rules, bands and borders stand on the paper as text does.
             $add($style->ink($role), $paper);
         }
-        foreach ($sheet->blocks() as $block) {
-            foreach ($block->runs() as $run) {
-                $add($run->ink, $block->background($paper));
+        foreach ($sheet->placed() as $placed) {
+            $behind = $sheet->card->styleOf($placed->pieces[0])->ink(InkRole::Paper);
+            $add($behind, $paper);
+            foreach ($placed->block->runs() as $run) {
+                $add($run->ink, $placed->block->background($behind));
             }
         }
         ksort($pairs);

@@ -8,6 +8,7 @@ use InkyCard\Card\Content\HtmlBlock;
 use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Colour\DarkPage;
 use InkyCard\Layout\Box;
@@ -22,14 +23,17 @@ final class Gauges
     /** Characters of HTML a block of each sort takes, about: what makes a card long, to the piece. */
     private const WEIGHTS = ['mark' => 420, 'run' => 260, 'other' => 400];
 
-    /** @var list<array{string, Block}> ids of its pieces, parted by spaces, and the block; in order */
+    /** @var list<array{string, Block, Colour}> ids of its pieces, parted by spaces, the block, what it stands on */
     private array $blocks = [];
 
     private function __construct(private readonly Sheet $sheet)
     {
         foreach ($sheet->zones as $lines) {
             foreach (array_merge([], ...$lines) as $placed) {
-                $this->blocks[] = [implode(' ', array_column($placed->pieces, 'id')), $placed->block];
+                $this->blocks[] = [
+                    implode(' ', array_column($placed->pieces, 'id')), $placed->block,
+                    $sheet->card->styleOf($placed->pieces[0])->ink(InkRole::Paper),
+                ];
             }
         }
     }
@@ -124,9 +128,8 @@ final class Gauges
 
     private function faintest(): Gauge
     {
-        $paper = $this->sheet->card->style->ink(InkRole::Paper);
         $ratios = $dark = [];
-        foreach ($this->blocks as [$piece, $block]) {
+        foreach ($this->blocks as [$piece, $block, $paper]) {
             $background = $block->background($paper);
             foreach ($block->runs() as $run) {
                 $ratios[$piece] = min($ratios[$piece] ?? 99, Contrast::ratio($run->ink, $background));

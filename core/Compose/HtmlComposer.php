@@ -13,7 +13,9 @@ use InkyCard\Card\Content\SpaceBlock;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
+use InkyCard\Layout\Wrapping;
 use InkyCard\Markup\HtmlBuilder;
+use InkyCard\Type\LineStyle;
 use InkyCard\Type\TextMeasure;
 
 /**
@@ -95,8 +97,8 @@ final class HtmlComposer
         }
     }
 
-    /** @param  array<string, ?string>  $attributes */
-    private function table(Table $table, array $attributes = [], string $style = ''): void
+    /** @param  array<string, int|string|null>  $attributes */
+    private function table(Table $table, array $attributes = [], string $style = '', ?string $align = null): void
     {
         if ($table->button !== null) {
             $this->shape($table->button, $table);
@@ -105,8 +107,16 @@ final class HtmlComposer
             // Where borders collapse, half of each lies outside its cell and corners do not round.
             $style = 'border-collapse:separate'.($style === '' ? '' : ";$style");
         }
-        if ($table->align !== null) {
-            $attributes['align'] = $table->align;
+        $align ??= $table->align;
+        if ($align !== null) {
+            $attributes['align'] = $align;
+        }
+        if ($table->wide !== null) {
+            // The Word engine knows both on tables; others take the attribute where they drop the style.
+            $attributes['width'] = $table->wide;
+            $style .= ($style === '' ? '' : ';')."width:100%;max-width:{$table->wide}px";
+        } elseif ($table->stretches) {
+            $attributes['width'] = '100%';
         }
         $attributes === [] && $style === ''
             ? $this->out->openAs(self::PLAIN_TABLE, '</table>')
@@ -135,7 +145,7 @@ final class HtmlComposer
         $width
             = (int) ceil(
                 TextMeasure::of(
-                    $this->card->style->typeface, [[$words->text, $words->size, $words->bold, $words->italic]],
+                    $this->card->style->typeface, [$words->measured()],
                 )->widest(),
             )
             + $right
@@ -165,6 +175,9 @@ final class HtmlComposer
         $this->out->open('td', $this->attributes($cell, $alone), $this->style($cell));
         match (true) {
             $content instanceof Table => $this->table($content),
+            $content instanceof Wrapping => array_map(
+                fn (Table $table) => $this->table($table, align: $content->align()), $content->tables,
+            ),
             $content instanceof LineBlock => $this->words($content),
             $content instanceof PictureBlock => $this->picture($content),
             $content instanceof HtmlBlock => $this->out->sanitised($content->html),
@@ -192,6 +205,9 @@ final class HtmlComposer
         if ($cell->background !== null) {
             $attributes['bgcolor'] = $cell->background->toHex();
         }
+        if ($cell->width !== null) {
+            $attributes['width'] = $cell->width;
+        }
         if ($cell->content instanceof SpaceBlock) {
             $attributes['height'] = $cell->content->height;
         }
@@ -209,20 +225,25 @@ final class HtmlComposer
         if ($cell->background !== null) {
             $style .= ';background-color:'.$cell->background->toHex();
         }
+        if ($cell->width !== null) {
+            // Where there is little room a width alone gives way, and a circle is one no longer.
+            $style .= ";width:{$cell->width}px;min-width:{$cell->width}px";
+        }
         if ($cell->radius !== null && $cell->radius !== 0) {
-            $style .= ";border-radius:{$cell->radius}px";
+            $style .= ';border-radius:'.self::corners($cell->radius);
         }
         if ($cell->border !== null) {
             [$side, $width, $ink] = $cell->border;
-            $style .= ";border-$side:{$width}px solid ".$ink->toHex();
+            $style .= ';border'.($side === 'all' ? '' : "-$side").":{$width}px "
+                .($cell->border[3] ?? LineStyle::Solid)->value.' '.$ink->toHex();
         }
 
         return $style.match (true) {
             $content instanceof LineBlock => ';'.$this->type($content).($content->isEndless() ? self::ANYWHERE : ''),
             $content instanceof HtmlBlock && TextMeasure::isEndless($content->text) => self::ANYWHERE,
             // Under the padding, so that the spacing is above the line.
-            $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px solid ".$content->ink->toHex()
-                .self::EMPTY,
+            $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px {$content->style->value} "
+                .$content->ink->toHex().self::EMPTY,
             $content instanceof SpaceBlock => self::EMPTY,
             default => '',
         };
@@ -237,7 +258,8 @@ final class HtmlComposer
         $first = $line->runs[0];
 
         return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size)
-            ."/{$line->height}px $this->face;color:".$first->ink->toHex().';mso-line-height-rule:exactly';
+            ."/{$line->height}px $this->face;color:".$first->ink->toHex().';mso-line-height-rule:exactly'
+            .($first->spacing > 0 ? ';letter-spacing:'.self::px($first->spacing) : '');
     }
 
     private function words(LineBlock $line): void
@@ -249,7 +271,8 @@ final class HtmlComposer
             $ink = $run->ink->toHex();
             $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
                 .($run->bold === $first->bold ? '' : ($run->bold ? ';font-weight:bold' : ';font-weight:normal'))
-                .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'));
+                .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'))
+                .($run->spacing === $first->spacing ? '' : ';letter-spacing:'.self::px($run->spacing));
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
                 $this->out
@@ -300,6 +323,13 @@ final class HtmlComposer
         if ($picture->href !== null) {
             $this->out->close();
         }
+    }
+
+    /** @param  array{int, int, int, int}|int  $radius  of all corners, or of each, CSS px */
+    private static function corners(array|int $radius): string
+    {
+        return is_int($radius) ? $radius.'px'
+            : implode(' ', array_map(fn (int $one) => $one === 0 ? '0' : $one.'px', $radius));
     }
 
     /**

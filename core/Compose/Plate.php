@@ -114,7 +114,8 @@ final class Plate
     /** A line of words that stand as they are. */
     private static function isUsual(Piece $piece, string $text): bool
     {
-        return $piece->kind instanceof AbstractLineKind && ! ($piece->kind->isGuarded() && TextRun::tempts($text));
+        return $piece->kind instanceof AbstractLineKind && $piece->tuning->caps !== true && ! str_contains($text, '](')
+            && ! ($piece->kind->isGuarded() && TextRun::tempts($text));
     }
 
     /** @param  array<string, array<string, mixed>>  $person */
@@ -181,6 +182,7 @@ final class Plate
             .($run->href === null ? '' : 'a')
             .($run->isNumber() ? 'n' : '')
             .($run->isFound() ? 'f' : '')
+            .($run->spacing > 0 ? "s$run->spacing" : '')
             .',';
     }
 
@@ -246,7 +248,7 @@ final class Plate
     {
         $run = fn (TextRun $run) => new TextRun(
             $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
-            $run->italic, $run->lineHeight, number: $run->isNumber(), found: $run->isFound(),
+            $run->italic, $run->lineHeight, spacing: $run->spacing, number: $run->isNumber(), found: $run->isFound(),
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),

@@ -20,6 +20,7 @@ use InkyCard\Limits;
 use InkyCard\Type\Bidi;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
+use InkyCard\Type\LineStyle;
 use InkyCard\Type\TextMeasure;
 
 /**
@@ -80,7 +81,11 @@ final class SvgComposer
             'xmlns' => 'http://www.w3.org/2000/svg', 'xmlns:xlink' => 'http://www.w3.org/1999/xlink', 'width' => $width,
             'height' => $height, 'viewBox' => "0 0 $width $height", 'xml:lang' => $sheet->card->lang,
         ]);
-        $this->rectangle(new Box(0, 0, $width, $height), $style->ink(InkRole::Paper));
+        // Around a background of its own is the page it is sent on.
+        $this->rectangle(
+            new Box(0, 0, $width, $height),
+            $style->background === null ? $style->ink(InkRole::Paper) : Colour::hex('#ffffff'),
+        );
         foreach ($laid as $cell) {
             $this->cell($cell->move(self::MARGIN, self::MARGIN));
         }
@@ -97,26 +102,79 @@ final class SvgComposer
             $this->rectangle($whole, $cell->background, $cell->radius ?? 0);
         }
         if ($cell->border !== null) {
-            [$side, $thick, $ink] = $cell->border;
-            $this->rectangle(match ($side) {
-                'left' => new Box($whole->x, $whole->y, $thick, $whole->height),
-                'right' => new Box($whole->x + $whole->width - $thick, $whole->y, $thick, $whole->height),
-                'top' => new Box($whole->x, $whole->y, $whole->width, $thick),
-                default => new Box($whole->x, $whole->y + $whole->height - $thick, $whole->width, $thick),
-            }, $ink);
+            $this->border($whole, $cell);
         }
         $content = $cell->content;
         match (true) {
             $content instanceof LineBlock => $this->words($content, $cell, $laid->room(), $laid->content()->y),
             $content instanceof PictureBlock => $this->picture($content, $laid->content()),
             // A browser draws it as the cell's lower edge.
-            $content instanceof RuleBlock => $this->rectangle(
+            $content instanceof RuleBlock => $this->stroke(
                 new Box(
                     $whole->x, $whole->y + $whole->height - $content->thickness, $whole->width, $content->thickness,
                 ),
-                $content->ink,
+                $content->ink, $content->style,
             ),
             $content instanceof HtmlBlock => $this->own($content, $laid->content()),
+            default => null,
+        };
+    }
+
+    private function border(Box $whole, Cell $cell): void
+    {
+        [$side, $thick, $ink] = $cell->border ?? throw new \LogicException('There is no border.');
+        $style = $cell->border[3] ?? LineStyle::Solid;
+        if ($side === 'all') {
+            $radius = is_array($cell->radius) ? $cell->radius[0] : $cell->radius ?? 0;
+            $this->element('rect', [
+                'x' => $whole->x + $thick / 2, 'y' => $whole->y + $thick / 2, 'width' => $whole->width - $thick,
+                'height' => $whole->height - $thick, 'rx' => $radius > 0 ? max(0, $radius - $thick / 2) : null,
+                'fill' => 'none', 'stroke' => $ink->toHex(), 'stroke-width' => $thick,
+                'stroke-dasharray' => self::dashes($style, $thick),
+            ]);
+
+            return;
+        }
+        $this->stroke(match ($side) {
+            'left' => new Box($whole->x, $whole->y, $thick, $whole->height),
+            'right' => new Box($whole->x + $whole->width - $thick, $whole->y, $thick, $whole->height),
+            'top' => new Box($whole->x, $whole->y, $whole->width, $thick),
+            default => new Box($whole->x, $whole->y + $whole->height - $thick, $whole->width, $thick),
+        }, $ink, $style);
+    }
+
+    /** A line as long as a box, and as thick. */
+    private function stroke(Box $box, Colour $ink, LineStyle $style): void
+    {
+        $flat = $box->width > $box->height;
+        $thick = $flat ? $box->height : $box->width;
+        if ($style === LineStyle::Solid || ($style === LineStyle::Double && $thick < 3)) {
+            $this->rectangle($box, $ink);
+        } elseif ($style === LineStyle::Double) {
+            $each = floor(($thick + 1) / 3);
+            foreach ([0, $thick - $each] as $at) {
+                $this->rectangle($flat ? new Box($box->x, $box->y + $at, $box->width, $each)
+                    : new Box($box->x + $at, $box->y, $each, $box->height), $ink);
+            }
+        } else {
+            $half = $thick / 2;
+            $this->element('line', [
+                'x1' => $flat ? $box->x : $box->x + $half, 'y1' => $flat ? $box->y + $half : $box->y,
+                'x2' => $flat ? $box->x + $box->width : $box->x + $half,
+                'y2' => $flat ? $box->y + $half : $box->y + $box->height,
+                'stroke' => $ink->toHex(), 'stroke-width' => $thick, 'stroke-dasharray' => self::dashes($style, $thick),
+            ]);
+        }
+    }
+
+    /** As browsers dash a border: twice as long as thick from 3 px on, three times below. */
+    private static function dashes(LineStyle $style, float $thick): ?string
+    {
+        $dash = $thick * ($thick >= 3 ? 2 : 3);
+
+        return match ($style) {
+            LineStyle::Dashed => "$dash $dash",
+            LineStyle::Dotted => "$thick $thick",
             default => null,
         };
     }
@@ -129,7 +187,7 @@ final class SvgComposer
         foreach (
             TextMeasure::of(
                 $this->typeface,
-                array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold, $run->italic], $line->runs),
+                array_map(fn (TextRun $run) => $run->measured(), $line->runs),
             )->words($room->width) as [$width, $stretches]
         ) {
             $this->line(
@@ -154,7 +212,8 @@ final class SvgComposer
         }
         foreach (Bidi::order(array_column($words, 1), $this->rtl) as $index) {
             [$run, $word] = $words[$index];
-            $wide = $this->metrics->width($word, $run->size, $run->bold, $run->italic);
+            $wide = $this->metrics->width($word, $run->size, $run->bold, $run->italic)
+                + $run->spacing * mb_strlen($word);
             if ($run->underlined && $run->href !== null) {
                 $thick = max(1.0, $run->size * self::UNDERLINE);
                 $this->rectangle(new Box($x, $baseline + $thick, $wide, $thick), $run->ink);
@@ -186,7 +245,7 @@ final class SvgComposer
         $this->open('text', $place + [
             'font-family' => $this->typeface->drawn(), 'font-size' => $run->size,
             'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
-            'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
+            'letter-spacing' => $run->spacing ?: null, 'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
         ]);
         $this->out->text((string) preg_replace('/[\x00-\x1f\x7f]/', '', $word));
         $this->out->endElement();
@@ -239,12 +298,31 @@ final class SvgComposer
         }
     }
 
-    private function rectangle(Box $box, Colour $ink, int $radius = 0): void
+    /** @param  array{int, int, int, int}|int  $radius  of its corners, or of each from the top left clockwise */
+    private function rectangle(Box $box, Colour $ink, array|int $radius = 0): void
     {
+        if (is_array($radius)) {
+            $this->element('path', ['d' => self::outline($box, $radius), 'fill' => $ink->toHex()]);
+
+            return;
+        }
         $this->element('rect', [
             'x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height,
             'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->toHex(),
         ]);
+    }
+
+    /** @param  array{int, int, int, int}  $radius */
+    private static function outline(Box $box, array $radius): string
+    {
+        [$a, $b, $c, $d] = $radius;
+        [$right, $bottom] = [$box->width - $a - $b, $box->height - $b - $c];
+        [$left, $top] = [$c + $d - $box->width, $d + $a - $box->height];
+
+        $x = $box->x + $a;
+
+        return "M$x {$box->y}h{$right}a$b $b 0 0 1 $b {$b}v{$bottom}a$c $c 0 0 1 -$c {$c}h{$left}a$d $d 0 0 1 -$d "
+            ."-{$d}v{$top}a$a $a 0 0 1 $a -{$a}z";
     }
 
     /** @param  array<string, mixed>  $attributes */

@@ -5,6 +5,7 @@ namespace InkyCard\Layout;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
+use InkyCard\Type\LineStyle;
 
 /** A cell of a table, with all that shows of it. */
 final readonly class Cell
@@ -14,9 +15,11 @@ final readonly class Cell
      * @param  array{int, int, int, int}  $padding  top, right, bottom, left; CSS px
      * @param  'top'|'middle'|'bottom'  $valign
      * @param  'left'|'center'|'right'|null  $align
-     * @param  ?int  $radius  corner radius of its background, CSS px
-     * @param  array{string, int, Colour}|null  $border  side, width in CSS px, colour
+     * @param  array{int, int, int, int}|int|null  $radius  corner radius of its background, or of each corner from the
+     *                                                      top left clockwise, CSS px
+     * @param  array{string, int, Colour, 3?: LineStyle}|null  $border  side or `all`, width in CSS px, colour
      * @param  list<Piece>  $pieces  those whose content it holds
+     * @param  ?int  $width  without padding and borders, CSS px; null for as wide as its content
      */
     public function __construct(
         public Nested|Block $content,
@@ -24,16 +27,28 @@ final readonly class Cell
         public string $valign = 'top',
         public ?string $align = null,
         public ?Colour $background = null,
-        public ?int $radius = null,
+        public array|int|null $radius = null,
         public ?array $border = null,
         public array $pieces = [],
+        public ?int $width = null,
     ) {
+    }
+
+    /** @param  array{int, int, int, int}  $radius  of each corner, CSS px */
+    public function rounded(array $radius): self
+    {
+        return new self(...['radius' => $radius] + get_object_vars($this));
+    }
+
+    public function holding(Nested|Block $content): self
+    {
+        return new self(...['content' => $content] + get_object_vars($this));
     }
 
     /** What its border adds on a side, CSS px. */
     public function edge(string $side): int
     {
-        return $this->border !== null && $this->border[0] === $side ? $this->border[1] : 0;
+        return $this->border !== null && in_array($this->border[0], [$side, 'all'], true) ? $this->border[1] : 0;
     }
 
     /**

@@ -8,12 +8,14 @@ use InkyCard\Card\Arrangement\Slot;
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\ButtonBlock;
+use InkyCard\Card\Content\InitialsBlock;
 use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Style\Spacing;
+use InkyCard\Colour\Colour;
 
 /**
  * Lays a card out in tables, once for whoever needs them: the composer writes
@@ -21,10 +23,10 @@ use InkyCard\Card\Style\Spacing;
  */
 final readonly class Framer
 {
-    /** Inside a band, CSS px. */
-    private const BAND = 14;
-
     private bool $rtl;
+
+    /** The card is wider than what is on it: tables within it take all its room. */
+    private bool $wide;
 
     private Spacing $spacing;
 
@@ -33,6 +35,7 @@ final readonly class Framer
     {
         $this->spacing = $card->style->spacing;
         $this->rtl = $card->direction() === 'rtl';
+        $this->wide = ($card->style->background->wide ?? 0) > 0;
     }
 
     /**
@@ -48,6 +51,7 @@ final readonly class Framer
     private function rows(): Table
     {
         $rows = [];
+        $panelled = false;
         foreach ($this->card->arrangement->rows as $row) {
             $columns = [];
             foreach ($row->slots as $slot) {
@@ -57,38 +61,76 @@ final readonly class Framer
                 }
             }
             if ($columns !== []) {
-                array_push($rows, ...$this->row($row, $columns, $rows === []));
+                // Two backgrounds touch; what is in them stands apart by their own padding.
+                $panels = array_filter($columns, fn (array $column) => $this->card->panel($column[0]) !== null);
+                array_push($rows, ...$this->row(
+                    $row, $columns, $rows === [], $panelled && $panels !== [] ? 0 : $row->gap,
+                ));
+                $panelled = $panels !== [];
             }
         }
 
-        $padding = $this->card->style->background?->padding;
+        return $rows === [] ? new Table([]) : $this->onPaper($rows);
+    }
 
-        return $padding === null || $rows === [] ? new Table($rows) : Table::row(new Cell(
-            new Table($rows), [$padding, $padding, $padding, $padding],
-            background: $this->card->style->ink(InkRole::Paper),
-        ));
+    /** @param  non-empty-list<non-empty-list<Cell>>  $rows */
+    private function onPaper(array $rows): Table
+    {
+        $paper = $this->card->style->background;
+        if ($paper === null) {
+            return new Table($rows);
+        }
+        $inside = max(0, $paper->radius - $paper->line);
+        $table = new Table($rows, stretches: $this->wide);
+        $rule = $this->card->style->rule;
+
+        return new Table([[new Cell(
+            $inside > 0 && $paper->padding === 0 ? CutCorners::cut($table, $inside, $this->rtl) : $table,
+            array_fill(0, 4, $paper->padding),
+            background: $this->card->style->ink(InkRole::Paper), radius: $paper->radius ?: null,
+            border: $paper->line === 0 ? null : ['all', $paper->line, $this->card->style->ink($rule->ink)],
+        )]], wide: $paper->wide ?: null);
     }
 
     /**
      * @param  non-empty-list<array{Slot, list<non-empty-list<Placed>>}>  $columns
+     * @param  int  $gap  above it, CSS px, when something stands above
      * @return list<non-empty-list<Cell>>
      */
-    private function row(Row $row, array $columns, bool $first): array
+    private function row(Row $row, array $columns, bool $first, int $gap): array
     {
-        $rows = $row->ruled && ! $first ? [[new Cell($this->rule(), [$row->gap, 0, 0, 0])]] : [];
-        $gap = $first ? $this->spacing->above : $row->gap;
+        $rows = $row->ruled && ! $first ? [[new Cell($this->rule(), [$row->over ?? $gap, 0, 0, 0])]] : [];
+        $gap = $first ? $this->spacing->above : $gap;
         [$only] = $columns[0];
-        if (count($columns) === 1 && ! $only->band) {
+        if (count($columns) === 1 && $this->card->panel($only) === null && ! $only->edged) {
             // One column is rows like any others: no table of its own.
             return [...$rows, ...$this->column($only, $columns[0][1], $gap)];
         }
         $cells = [];
         foreach ($columns as $index => [$slot, $lines]) {
             $before = $index === 0 ? null : $columns[$index - 1][0];
-            $cells[] = $this->cell($slot, $lines, $before, $index === count($columns) - 1);
+            $cells[] = $this->cell($slot, $lines, $before, $index === count($columns) - 1 || $row->wraps);
+        }
+        if (count($cells) === 1 && $gap === 0 && ! $only->tab) {
+            return [...$rows, [$cells[0]]];
         }
 
-        return [...$rows, [new Cell(Table::row(...$cells), [$gap, 0, 0, 0])]];
+        return [...$rows, [new Cell(
+            $row->wraps && count($cells) > 1 ? $this->wrapping($cells)
+                : new Table([$cells], stretches: $this->wide && ! $only->tab),
+            [$gap, 0, 0, 0],
+        )]];
+    }
+
+    /** @param  non-empty-list<Cell>  $cells */
+    private function wrapping(array $cells): Wrapping
+    {
+        $between = $this->spacing->columns;
+
+        return new Wrapping(array_map(fn (Cell $cell) => Table::row(new Cell(
+            new Table([[$cell]]), $this->rtl ? [0, 0, $this->spacing->lines, $between]
+                : [0, $between, $this->spacing->lines, 0],
+        )), $cells), $this->rtl ? 'right' : 'left');
     }
 
     /**
@@ -100,36 +142,81 @@ final readonly class Framer
     private function cell(Slot $slot, array $lines, ?Slot $before, bool $last): Cell
     {
         $style = $this->card->style;
-        $ruled = $slot->ruled && $before !== null && $style->rule->width > 0;
-        $apart = $ruled || $before?->band === true ? $this->spacing->columns : 0;
+        $rule = $style->rule;
+        $ruled = $rule->width > 0 && ($slot->edged || ($slot->ruled && $before !== null));
+        $apart = $ruled || ($before !== null && $this->card->panel($before) !== null) ? $this->spacing->columns : 0;
+        [$padding, $background, $radius] = $this->behind(
+            $slot, $this->sides($apart, $last ? 0 : $this->spacing->columns),
+        );
         $side = $this->side($slot->align);
         $column = $this->column($slot, $lines, 0);
         // One line alone needs no table around it.
         $only = count($column) === 1 ? $column[0][0] : null;
 
         return new Cell(
-            $only->content ?? new Table($column, $side),
-            $slot->band ? [self::BAND, self::BAND, self::BAND, self::BAND]
-                : $this->sides($apart, $last ? 0 : $this->spacing->columns),
+            $only->content ?? new Table($column, $side, stretches: $this->wide && $side === null),
+            $padding,
             $slot->valign,
             $only->align ?? $side,
-            $slot->band ? $style->ink(InkRole::Accent) : null,
+            $background,
+            $radius,
             pieces: $only->pieces ?? [],
-            border: $ruled ? [$this->rtl ? 'right' : 'left', $style->rule->width,
-                $style->ink($style->rule->ink)] : null,
+            width: $this->wide && ($before !== null || ! $last) ? self::fixed($lines) : null,
+            border: $ruled ? [$this->rtl ? 'right' : 'left', $rule->width, $style->ink($rule->ink), $rule->style]
+                : null,
         );
+    }
+
+    /**
+     * @param  array{int, int, int, int}  $sides  padding where it stands on nothing of its own, CSS px
+     * @return array{array{int, int, int, int}, ?Colour, ?int} padding, background and its corners
+     */
+    private function behind(Slot $slot, array $sides): array
+    {
+        $panel = $this->card->panel($slot);
+        if ($panel === null) {
+            return [$sides, null, null];
+        }
+        $room = $panel->padding;
+
+        return [[$room, $room, $room, $room], $this->card->style->fill($panel), $panel->radius ?: null];
+    }
+
+    /**
+     * How wide a column of pictures is: in a card wider than what is on it words have the room.
+     *
+     * @param  list<non-empty-list<Placed>>  $lines
+     */
+    private static function fixed(array $lines): ?int
+    {
+        $widest = 0;
+        foreach (array_merge(...$lines) as $placed) {
+            $block = $placed->block;
+            $width = match (true) {
+                $block instanceof PictureBlock => $block->isFluid() ? null : $block->width,
+                $block instanceof InitialsBlock => $block->size,
+                default => null,
+            };
+            if ($width === null) {
+                return null;
+            }
+            $widest = max($widest, $width);
+        }
+
+        return $widest;
     }
 
     /** @return list<non-empty-list<Placed>> */
     private function lines(Slot $slot): array
     {
-        if ($slot->contact === null && ! $slot->flow && count($slot->zones) === 1) {
+        if ($slot->contact === null && $slot->firm === null && ! $slot->flow && count($slot->zones) === 1) {
             return $this->zones[$slot->zones[0]->value] ?? [];
         }
         $lines = [];
         foreach ($slot->zones as $zone) {
             foreach ($this->zones[$zone->value] ?? [] as $line) {
-                if ($slot->contact === null || $slot->contact === $line[0]->pieces[0]->can(Capability::Contact)) {
+                $piece = $line[0]->pieces[0];
+                if ($slot->holds($zone, $piece->can(Capability::Contact), $piece->can(Capability::Firm))) {
                     $lines[] = $line;
                 }
             }
@@ -155,7 +242,9 @@ final readonly class Framer
             } elseif ($flowing === null) {
                 $flowing = new Placed($placed->block->bare(), $placed->pieces);
             } else {
-                $flowing = $flowing->followedBy($placed, LineBlock::SEPARATOR, $this->card->style);
+                $flowing = $flowing->followedBy(
+                    $placed, LineBlock::SEPARATOR, $this->card->styleOf($placed->pieces[0]),
+                );
             }
         }
 
@@ -171,6 +260,10 @@ final readonly class Framer
     {
         $rows = [];
         $previous = null;
+        if ($slot->table !== null) {
+            [$rows, $lines] = LabelledRows::of($this->card, $slot, $lines, $above, $this->wide);
+            $above = $rows === [] ? $above : $this->spacing->blocks;
+        }
         foreach ($lines as $line) {
             $gap
                 = $previous === null
@@ -222,7 +315,11 @@ final readonly class Framer
                 new LineBlock([$block->words]),
                 [$look->high, $look->wide, $look->high, $look->wide],
                 'middle', 'center', $block->colour, $block->radius,
-            )]], $align, $look->word && $block->radius > 0 ? $block : null),
+            )]], $align, $look->word && $block->radius > 0 ? $block : null, $look->full && ! $block->beside),
+            $block instanceof InitialsBlock => new Table([[new Cell(
+                new LineBlock([$block->letters]), [0, 0, 0, 0], 'middle', 'center', $block->fill,
+                $block->radius ?: null, width: $block->size,
+            )]], $align),
             $block instanceof LineBlock && $block->symbol !== null => new Table([[
                 new Cell($block->symbol, $this->sides(0, 6), 'middle'),
                 new Cell($block->bare(), valign: 'middle'),
@@ -235,7 +332,7 @@ final readonly class Framer
     {
         $style = $this->card->style;
 
-        return new RuleBlock($style->ink($style->rule->ink), max(1, $style->rule->width));
+        return new RuleBlock($style->ink($style->rule->ink), max(1, $style->rule->width), $style->rule->style);
     }
 
     /** @return array{int, int, int, int} padding with these gaps before and after in reading direction */

@@ -169,6 +169,9 @@ final class Measure
         if ($content instanceof Table) {
             return $this->table($content, $room, $laid);
         }
+        if ($content instanceof Wrapping) {
+            return $this->wrapping($content, $room, $laid);
+        }
         if ($content instanceof LineBlock) {
             $lines = $this->text($content)->lines($room);
 
@@ -196,13 +199,65 @@ final class Measure
     {
         [$narrow, $wide] = $this->columnRanges($table);
         [$least, $most] = [array_sum($narrow), array_sum($wide)];
+        $room = $table->wide === null ? $room : min($room, (float) $table->wide);
         if ($most <= $room) {
-            return $wide;
+            $fills = $table->stretches || $table->wide !== null;
+
+            return $fills ? self::widened($table, $wide, $room - $most) : $wide;
         }
         // Each column gets what it cannot do without, and a share of the rest by how much more it would like.
         $share = $most > $least ? max(0.0, $room - $least) / ($most - $least) : 0.0;
 
         return array_map(fn (float $low, float $high) => $low + ($high - $low) * $share, $narrow, $wide);
+    }
+
+    /**
+     * What is left over goes to columns by how wide they are; those of a set width get none of it.
+     *
+     * @param  list<float>  $wide
+     * @return list<float>
+     */
+    private static function widened(Table $table, array $wide, float $left): array
+    {
+        $free = $wide;
+        foreach ($table->rows as $row) {
+            foreach ($row as $index => $cell) {
+                $free[$index] = $cell->width === null ? $free[$index] : 0.0;
+            }
+        }
+        $sum = array_sum($free);
+
+        return array_map(
+            fn (float $one, float $share) => $one + $left * ($sum > 0 ? $share / $sum : 1 / count($wide)), $wide, $free,
+        );
+    }
+
+    /**
+     * Tables beside each other, those that do not fit in rows below.
+     *
+     * @param  list<Laid>|null  $laid
+     *
+     * @param-out list<Laid> $laid
+     *
+     * @return array{float, float} width and height
+     */
+    private function wrapping(Wrapping $content, float $room, ?array &$laid): array
+    {
+        $laid = [];
+        $x = $y = $high = $width = 0.0;
+        foreach ($content->tables as $table) {
+            [$wide, $height] = $this->table($table, $room, $inside);
+            if ($x > 0 && $x + $wide > $room + 1 / 64) {
+                [$x, $y, $high] = [0.0, $y + $high, 0.0];
+            }
+            foreach ($inside as $cell) {
+                $laid[] = $cell->move($this->rtl ? $room - $x - $wide : $x, $y);
+            }
+            [$x, $high] = [$x + $wide, max($high, $height)];
+            $width = max($width, $x);
+        }
+
+        return [$this->rtl ? $room : $width, $y + $high];
     }
 
     /** @return array{list<float>, list<float>} narrowest and widest width of each column */
@@ -233,6 +288,7 @@ final class Measure
             $content = $item->content;
             [$least, $most] = match (true) {
                 $content instanceof Table => $this->range($content),
+                $content instanceof Wrapping => $this->wrappingRange($content),
                 $content instanceof LineBlock => [$this->text($content)->narrowest(), $this->text($content)->widest()],
                 $content instanceof PictureBlock => [
                     $content->isFluid() ? 0.0 : (float) $content->width,
@@ -241,11 +297,22 @@ final class Measure
                 $content instanceof HtmlBlock => (new OwnLayout($this->typeface))->range($this->own($content)),
                 default => [0.0, 0.0],
             };
+            if ($item->width !== null) {
+                $least = $most = max($least, (float) $item->width);
+            }
             $range = [$least + $item->sides(), $most + $item->sides()];
         }
         $this->ranges[$item] = $range;
 
         return $range;
+    }
+
+    /** @return array{float, float} */
+    private function wrappingRange(Wrapping $content): array
+    {
+        $ranges = array_map($this->range(...), $content->tables);
+
+        return [max(array_column($ranges, 0)), array_sum(array_column($ranges, 1))];
     }
 
     /** Somebody's own markup, in the card's type. */
@@ -258,7 +325,7 @@ final class Measure
     {
         return $this->texts[$line] ??= TextMeasure::of(
             $this->typeface,
-            array_map(fn (TextRun $run) => [$run->text, $run->size, $run->bold, $run->italic], $line->runs),
+            array_map(fn (TextRun $run) => $run->measured(), $line->runs),
         );
     }
 }

@@ -69,16 +69,20 @@ final class Sheet
     /** @return list<Block> every block in reading order */
     public function blocks(): array
     {
-        $blocks = [];
+        return array_map(fn (Placed $placed) => $placed->block, $this->placed());
+    }
+
+    /** @return list<Placed> the same with the pieces they came from */
+    public function placed(): array
+    {
+        $all = [];
         foreach (Zone::cases() as $zone) {
             foreach ($this->zones[$zone->value] ?? [] as $line) {
-                foreach ($line as $placed) {
-                    $blocks[] = $placed->block;
-                }
+                array_push($all, ...$line);
             }
         }
 
-        return $blocks;
+        return $all;
     }
 
     /** @return list<PictureBlock> every picture, marks and symbols among them */
@@ -98,7 +102,9 @@ final class Sheet
         $previous = $line[count($line) - 1];
         $next = new Placed($block, [$piece]);
         if ($previous->block instanceof LineBlock && $block instanceof LineBlock) {
-            return [...array_slice($line, 0, -1), $previous->followedBy($next, (string) $piece->joined, $card->style)];
+            $joined = $previous->followedBy($next, (string) $piece->joined, $card->styleOf($piece));
+
+            return [...array_slice($line, 0, -1), $joined];
         }
 
         return [...$line, $next];

@@ -14,9 +14,16 @@ final readonly class Table implements Nested
      * @param  list<non-empty-list<Cell>>  $rows
      * @param  'left'|'center'|'right'|null  $align  where it stands in a wider cell
      * @param  ?ButtonBlock  $button  the button it draws, where the Word engine is to get a shape in its place
+     * @param  bool  $stretches  it is as wide as the cell it stands in
+     * @param  ?int  $wide  it is so wide where there is room, CSS px; null for as wide as its content
      */
-    public function __construct(public array $rows, public ?string $align = null, public ?ButtonBlock $button = null)
-    {
+    public function __construct(
+        public array $rows,
+        public ?string $align = null,
+        public ?ButtonBlock $button = null,
+        public bool $stretches = false,
+        public ?int $wide = null,
+    ) {
         $edged = false;
         foreach ($rows as $row) {
             foreach ($row as $cell) {

@@ -58,6 +58,7 @@ final class MailVocabulary
         'line-height',
         'margin',
         'max-width',
+        'min-width',
         'mso-line-height-rule', 'word-break',
         'padding',
         'text-align',

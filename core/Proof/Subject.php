@@ -141,11 +141,11 @@ final class Subject
     /** @return list<array{Piece, TextRun, Colour}> every stretch of text with the background it stands on */
     public function runs(): array
     {
-        $paper = $this->card->style->ink(InkRole::Paper);
         $runs = [];
         foreach ($this->blocks() as [$piece, $block]) {
+            $behind = $block->background($this->card->styleOf($piece)->ink(InkRole::Paper));
             foreach ($block->runs() as $run) {
-                $runs[] = [$piece, $run, $block->background($paper)];
+                $runs[] = [$piece, $run, $behind];
             }
         }
 

@@ -99,6 +99,12 @@ final readonly class FontStack
         return array_map(fn (string $key) => new self($key), array_keys(self::STACKS));
     }
 
+    /** What is left where none of its families is there: serif, sans-serif or monospace. */
+    public function sort(): string
+    {
+        return self::STACKS[$this->key][2];
+    }
+
     /** Name of its table in Type/Metrics. */
     public function twin(): string
     {

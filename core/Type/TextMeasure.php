@@ -18,13 +18,16 @@ final readonly class TextMeasure
     /**
      * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after
      *                                                 it, CSS px; where it ends in the text, bytes
-     * @param  list<array{string, float, bool, 3?: bool}>  $runs  white space collapsed
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs  white space collapsed
      */
     private function __construct(private array $atoms, private array $runs)
     {
     }
 
-    /** @param  list<array{string, float, bool, 3?: bool}>  $runs  text, size in CSS px, bold, italic */
+    /**
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs  text, size in CSS px, bold, italic, CSS px
+     *                                                                       between letters
+     */
     public static function of(FontStack $stack, array $runs): self
     {
         $metrics = FontMetrics::of($stack);
@@ -61,14 +64,14 @@ final readonly class TextMeasure
     }
 
     /**
-     * @param  array{string, float, bool, 3?: bool}  $run
+     * @param  array{string, float, bool, 3?: bool, 4?: float}  $run
      * @return array{float, float} of a stretch, and of the white space at its end, CSS px
      */
     private static function widths(FontMetrics $metrics, string $stretch, array $run): array
     {
         $bare = rtrim($stretch, ' ');
         $of = fn (string $text): float => $text === '' ? 0.0
-            : $metrics->width($text, $run[1], $run[2], $run[3] ?? false);
+            : $metrics->width($text, $run[1], $run[2], $run[3] ?? false) + ($run[4] ?? 0) * mb_strlen($text);
 
         return [$of($bare), $of(substr($stretch, strlen($bare)))];
     }
@@ -156,8 +159,8 @@ final readonly class TextMeasure
     /**
      * White space as HTML shows it: one space for many, across runs too, none at the start.
      *
-     * @param  list<array{string, float, bool, 3?: bool}>  $runs
-     * @return list<array{string, float, bool, 3?: bool}>
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs
+     * @return list<array{string, float, bool, 3?: bool, 4?: float}>
      */
     private static function collapsed(array $runs): array
     {

@@ -37,8 +37,9 @@ final class ScriptsTest extends TestCase
     {
         foreach (Kinds::all() as $key => $kind) {
             foreach ($kind->fields() as $field) {
-                if (in_array($field->input, ['text', 'paragraphs'], true)) {
-                    yield "$key $field->name" => [$key, $field, $field->input === 'paragraphs' && $key !== 'html'];
+                $several = in_array($field->input, ['paragraphs', 'sentences'], true);
+                if (($several || in_array($field->input, ['text', 'sentence'], true)) && $key !== 'initials') {
+                    yield "$key $field->name" => [$key, $field, $several && $key !== 'html'];
                 }
             }
         }

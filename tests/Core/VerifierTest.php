@@ -316,7 +316,9 @@ final class VerifierTest extends TestCase
             );
             $changed = str_replace($card->holder(), $card->holder().'s', self::html($short));
             $this->assertNotSame('verified', self::verify($current, [], $changed, '', $from)->verdict, (string) $name);
-            if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures) {
+            // Where nothing but pictures is left out, the whole without them is the short form.
+            if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures
+                && $current->short->seen->lines !== $current->seen->lines) {
                 $this->assertTrue(self::verify($current, [], self::html($short), '', $from)->short);
                 $this->assertSame(
                     'altered',
@@ -363,6 +365,9 @@ final class VerifierTest extends TestCase
             ][mt_rand(0, 4)];
             $found = $pick($pattern);
             if ($found === null || ($changed = $harm($found[0])) === $found[0]) {
+                continue;
+            }
+            if ($pattern === '/<img [^>]*>/' && $current->short?->seen->lines === $current->seen->lines) {
                 continue;
             }
             // What is written twice is still there once; another revision or form is told by what is left.

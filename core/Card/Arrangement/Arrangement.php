@@ -32,6 +32,20 @@ final readonly class Arrangement
         $this->zones = $zones;
     }
 
+    /** Where a line of a zone stands; null where there is no place for it. */
+    public function slotOf(Zone $zone, bool $contact, bool $firm): ?Slot
+    {
+        foreach ($this->rows as $row) {
+            foreach ($row->slots as $slot) {
+                if ($slot->holds($zone, $contact, $firm)) {
+                    return $slot;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** Whether something of it stands on a band of the accent ink. */
     public function hasBand(): bool
     {
@@ -50,7 +64,7 @@ final readonly class Arrangement
     public static function of(string $key): self
     {
         return self::all()[$key]
-            ?? throw Refusal::because('Choose one of the arrangements: '.implode(', ', array_keys(self::all())).'.');
+            ?? throw Refusal::because('Choose one of the arrangements, such as picture-left, nameplate or centred.');
     }
 
     /** @return array<string, self> by key, in the order they are offered */

@@ -17,7 +17,11 @@ final readonly class Slot
      * @param  'center'|'end'|null  $align
      * @param  'top'|'middle'|'bottom'  $valign
      * @param  bool  $flow  its lines run on as one, parted by dots
-     * @param  bool  $band  stands on a background of the accent ink
+     * @param  bool  $band  stands on a background of the accent ink, where the style sets no other
+     * @param  ?bool  $firm  only lines that name the firm (true), only the others (false), or all
+     * @param  'start'|'end'|null  $table  contact lines as rows of a label and a value, at the start or end of its half
+     * @param  bool  $tab  its background is only as wide as what is in it
+     * @param  bool  $edged  the rule runs down its leading edge though nothing stands before it
      */
     public function __construct(
         Zone|array $zones,
@@ -27,7 +31,27 @@ final readonly class Slot
         public string $valign = 'top',
         public bool $flow = false,
         public bool $band = false,
+        public ?bool $firm = null,
+        public ?string $table = null,
+        public bool $edged = false,
+        public bool $tab = false,
     ) {
         $this->zones = is_array($zones) ? $zones : [$zones];
+    }
+
+    /** What a style calls it: the zone it begins with, or what it holds of it. */
+    public function name(): string
+    {
+        return match (true) {
+            $this->firm === true => 'firm',
+            $this->contact === true => 'contacts',
+            default => $this->zones[0]->value,
+        };
+    }
+
+    public function holds(Zone $zone, bool $contact, bool $firm): bool
+    {
+        return in_array($zone, $this->zones, true) && ($this->contact ?? $contact) === $contact
+            && ($this->firm ?? $firm) === $firm;
     }
 }

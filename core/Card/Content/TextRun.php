@@ -14,6 +14,7 @@ final readonly class TextRun
      * @param  bool  $underlined  whether a link has a line under it
      * @param  float  $lineHeight  by type size
      * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
+     * @param  float  $spacing  between its letters, CSS px
      * @param  ?bool  $number  it is a number to dial; null where its address says so
      * @param  ?bool  $found  mail clients would make a link of it; null where its words say so
      */
@@ -28,6 +29,7 @@ final readonly class TextRun
         public bool $italic = false,
         public float $lineHeight = 1.4,
         public bool $guarded = false,
+        public float $spacing = 0,
         private ?bool $number = null,
         private ?bool $found = null,
     ) {
@@ -50,6 +52,17 @@ final readonly class TextRun
     {
         return strpbrk($text, '0123456789.@') !== false
             && preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) === 1;
+    }
+
+    /** @return array{string, float, bool, bool, float} what it is measured by, see TextMeasure */
+    public function measured(): array
+    {
+        return [$this->text, $this->size, $this->bold, $this->italic, $this->spacing];
+    }
+
+    public function saying(string $text): self
+    {
+        return new self(...['text' => $text] + get_object_vars($this));
     }
 
     /** @param  \Closure(string): string  $to  address => the one in its place */

@@ -10,6 +10,8 @@ use InkyCard\Refusal;
 /** Sets a piece's own look and whether it joins the previous piece's line. */
 final readonly class TunePiece implements Edit
 {
+    private const FLAGS = ['bold', 'italic', 'underline', 'caps'];
+
     /**
      * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"
      * @param  ?bool  $joined  null to leave it as it is
@@ -21,18 +23,15 @@ final readonly class TunePiece implements Edit
     /**
      * From a form, where everything is text: empty means "as the style says".
      *
-     * @param  array<array-key, mixed>  $form  `ink`, `size`, `bold` and `italic` ("1" or "0"), `align`, `gap`, `joined`
-     *                                         ("1" or "0")
+     * @param  array<array-key, mixed>  $form  as Tuning has it, and `joined`; flags are "1" or "0"
      */
     public static function fromForm(string $id, array $form): self
     {
         $set = array_map(
             fn (mixed $value) => $value === '' ? null : $value,
-            array_intersect_key($form, array_flip(['ink', 'size', 'bold', 'italic', 'underline', 'align', 'gap'])),
+            array_intersect_key($form, array_flip([...self::FLAGS, 'ink', 'size', 'align', 'gap'])),
         );
-        foreach (
-            array_intersect(['bold', 'italic', 'underline'], array_keys(array_filter($set, is_string(...)))) as $flag
-        ) {
+        foreach (array_intersect(self::FLAGS, array_keys(array_filter($set, is_string(...)))) as $flag) {
             $set[$flag] = $set[$flag] === '1';
         }
 

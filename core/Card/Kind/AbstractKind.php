@@ -21,6 +21,12 @@ abstract class AbstractKind implements Kind
     /** @var list<Capability> */
     protected const CAN = [];
 
+    /** Between spaced capitals, by type size. */
+    private const CAPS = 0.12;
+
+    /** Letters that join, which spacing would tear apart. */
+    private const JOINED = '/[\p{Arabic}\p{Syriac}\p{Devanagari}\p{Bengali}\p{Mongolian}]/u';
+
     public function __construct(
         private readonly string $key,
         private readonly string $label,
@@ -67,7 +73,7 @@ abstract class AbstractKind implements Kind
 
     public function tunes(): array
     {
-        return ['ink', 'size', 'bold', 'italic', 'align', 'gap', 'joined'];
+        return ['ink', 'size', 'bold', 'italic', 'caps', 'align', 'gap', 'joined'];
     }
 
     /**
@@ -155,10 +161,14 @@ abstract class AbstractKind implements Kind
     ): TextRun {
         $tuning = $piece->tuning();
 
+        $size = $tuning->size ?? $size;
+        $caps = $tuning->caps === true && preg_match(self::JOINED, $text) !== 1;
+
         return new TextRun(
-            $text, $card->style->ink($tuning->ink ?? $ink), $tuning->size ?? $size, $tuning->bold ?? $bold, $href,
-            $plain,
-            $tuning->underline ?? $underlined, $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
+            $caps ? $card->capitals($text) : $text, $card->style->ink($tuning->ink ?? $ink), $size,
+            $tuning->bold ?? $bold, $href, $plain, $tuning->underline ?? $underlined,
+            $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
+            $caps ? round($size * self::CAPS, 1) : 0,
         );
     }
 

@@ -27,6 +27,12 @@ final readonly class CardContext
     ) {
     }
 
+    /** The same for what stands on a background of its own. */
+    public function in(Style $style): self
+    {
+        return new self($style, $this->holder, $this->lang, $this->country);
+    }
+
     /** A word the card says by itself, in its language; null where it has none (words.php). */
     public function word(string $key): ?string
     {
@@ -37,6 +43,13 @@ final readonly class CardContext
     public function said(string $key, string ...$with): string
     {
         return sprintf((string) $this->word($key), ...$with);
+    }
+
+    /** In capitals, as its language has them. */
+    public function capitals(string $text): string
+    {
+        return in_array(strtok($this->lang, '-'), ['tr', 'az'], true)
+            ? mb_strtoupper(strtr($text, ['i' => 'İ'])) : mb_strtoupper($text);
     }
 
     /** A day as it is written in its language and country. */

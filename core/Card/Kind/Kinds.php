@@ -22,6 +22,7 @@ final class Kinds
         'address' => AddressKind::class,
         'line' => CustomLineKind::class,
         'headshot' => HeadshotKind::class,
+        'initials' => InitialsKind::class,
         'logo' => LogoKind::class,
         'picture' => PictureKind::class,
         'closing' => ClosingKind::class,

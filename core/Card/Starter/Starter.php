@@ -3,11 +3,16 @@
 namespace InkyCard\Card\Starter;
 
 use InkyCard\Brand\Brand;
+use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Style\Tuning;
 use InkyCard\Colour\Colour;
+use InkyCard\Colour\Contrast;
+use InkyCard\Colour\DarkPage;
+use InkyCard\Limits;
 use InkyCard\Link\Trade;
 
 /** A finished card to start from: style, pieces, and made-up values marked as samples. */
@@ -48,13 +53,43 @@ final readonly class Starter
         $card = $this->sample();
         $known = new Standing($brand, $name, $email, $card->arrangement->hasBand());
 
-        return $card->with([
+        return self::readable($card->with([
             'name' => trim($name.' — '.$this->name, ' —'),
             'country' => $brand->country,
             'unknown' => ['starter' => $this->key] + $card->unknown,
             'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
             'pieces' => array_map(fn (Piece $piece) => self::filled($piece, $known), $card->pieces),
+        ]));
+    }
+
+    /** An ink of the brand that does not read, such as a pale accent, colours what stands behind words alone. */
+    private static function readable(Card $card): Card
+    {
+        $tune = fn (Piece $piece) => $piece->with([
+            'tuning' => Tuning::of(['ink' => 'body'] + $piece->tuning->toArray()),
         ]);
+
+        return $card->with(['pieces' => array_map(
+            fn (Piece $piece) => self::reads($card, $piece) || ! self::reads($card, $tune($piece)) ? $piece
+                : $tune($piece),
+            $card->pieces,
+        )]);
+    }
+
+    private static function reads(Card $card, Piece $piece): bool
+    {
+        $paper = $card->styleOf($piece)->ink(InkRole::Paper);
+        foreach ($card->content($piece) as $block) {
+            $behind = $block->background($paper);
+            foreach ($block->runs() as $run) {
+                if (Contrast::ratio($run->ink, $behind) < Contrast::TEXT
+                    || DarkPage::Forced->ratio($run->ink, $behind) < Limits::DARK_CONTRAST) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     private static function filled(Piece $piece, Standing $known): Piece

@@ -8,16 +8,22 @@ use InkyCard\Refusal;
 /** The call to action as a button. */
 final readonly class ButtonLook
 {
-    public const DEFAULTS = ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false];
+    public const DEFAULTS = ['radius' => 4, 'high' => 9, 'wide' => 18, 'word' => false, 'full' => false];
 
     /**
      * @param  int  $radius  of its corners, CSS px
      * @param  int  $high  padding above and below its words, CSS px
      * @param  int  $wide  padding before and after them, CSS px
      * @param  bool  $word  the Word engine gets its round corners drawn as a shape of its own
+     * @param  bool  $full  it runs across its column
      */
-    private function __construct(public int $radius, public int $high, public int $wide, public bool $word)
-    {
+    private function __construct(
+        public int $radius,
+        public int $high,
+        public int $wide,
+        public bool $word,
+        public bool $full,
+    ) {
     }
 
     /** @throws Refusal */
@@ -28,6 +34,7 @@ final readonly class ButtonLook
             (int) $given->pixels('high', Limits::BUTTON),
             (int) $given->pixels('wide', Limits::BUTTON),
             $given->truth('word'),
+            $given->truth('full'),
         );
     }
 }

@@ -4,11 +4,22 @@ namespace InkyCard\Card\Style;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Colour\Colour;
+use InkyCard\Colour\Contrast;
+use InkyCard\Colour\Oklch;
 use InkyCard\Refusal;
 
 /** The colour of every ink. */
 final readonly class Inks
 {
+    /** Share of the accent in a pale background. */
+    private const TINT = 0.1;
+
+    /** Share of the background in what is quiet on it. */
+    private const FADED = 0.25;
+
+    /** Distance (OKLab) under which an ink has to become another one on a background. */
+    private const ALIKE = 0.12;
+
     /** @param  array<string, Colour>  $colours  role => colour, every role */
     private function __construct(private array $colours)
     {
@@ -26,6 +37,41 @@ final readonly class Inks
         }
 
         return new self($colours);
+    }
+
+    /** Behind something; null for nothing of its own. */
+    public function fill(Fill $fill): ?Colour
+    {
+        return match ($fill) {
+            Fill::None => null,
+            Fill::Tint => Oklch::mixed($this->colour(InkRole::Paper), $this->colour(InkRole::Accent), self::TINT),
+            default => $this->colour(InkRole::from($fill->value)),
+        };
+    }
+
+    /**
+     * The inks of words on a background: those that read there stay, others keep their hue where they can. What is
+     * paper elsewhere is the background here.
+     *
+     * @return array<string, string> role => colour
+     */
+    public function on(Colour $background): array
+    {
+        $inks = ['paper' => $background->toHex()];
+        $best = Contrast::readable($background, $this->colour(InkRole::Paper));
+        foreach ([InkRole::Body, InkRole::Accent, InkRole::Link, InkRole::Quiet] as $role) {
+            $ink = $this->colour($role);
+            $inks[$role->value] = match (true) {
+                Contrast::ratio($ink, $background) >= Contrast::TEXT => $ink,
+                $role === InkRole::Body, Oklch::distance($ink, $background) < self::ALIKE => $best,
+                $role === InkRole::Quiet => Contrast::nearestReadable(
+                    Oklch::mixed($best, $background, self::FADED), $background,
+                ) ?? $best,
+                default => Contrast::nearestReadable($ink, $background) ?? $best,
+            };
+        }
+
+        return array_map(fn (Colour|string $ink) => is_string($ink) ? $ink : $ink->toHex(), $inks);
     }
 
     public function colour(InkRole $role): Colour

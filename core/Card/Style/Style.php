@@ -38,6 +38,7 @@ final readonly class Style
         public SymbolLook $symbols,
         public ?Background $background,
         public Spacing $spacing,
+        public Panels $panels,
         private array $document,
         private array $full,
     ) {
@@ -62,6 +63,8 @@ final readonly class Style
                 $full[$key] = $document[$key] ?? $default;
             }
         }
+        $panels = Settings::object('panels', $document['panels'] ?? []);
+        $full['panels'] = $panels;
         $typeface = is_string($full['typeface']) ? $full['typeface'] : '';
 
         return new self(
@@ -74,6 +77,7 @@ final readonly class Style
             SymbolLook::of($parts['symbols']),
             Background::of($parts['ground']),
             Spacing::of($parts['gaps']),
+            Panels::of($panels),
             $document,
             $full,
         );
@@ -82,6 +86,18 @@ final readonly class Style
     public function ink(InkRole $role): Colour
     {
         return $this->inks->colour($role);
+    }
+
+    /** What a panel shows behind it; null for nothing of its own. */
+    public function fill(Panel $panel): ?Colour
+    {
+        return $this->inks->fill($panel->fill);
+    }
+
+    /** The style of what stands on a background: its inks read there. */
+    public function on(Colour $background): self
+    {
+        return $this->with(['inks' => $this->inks->on($background)]);
     }
 
     /**

@@ -9,7 +9,9 @@ use InkyCard\Refusal;
 /** A piece's own overrides of the card's style; null means "as the style says". */
 final readonly class Tuning
 {
-    /** @param  array<string, mixed>  $unknown keys this version does not know, kept as they came */
+    private const KEYS = ['ink', 'size', 'bold', 'gap', 'align', 'italic', 'underline', 'caps'];
+
+    /** @param  array<string, mixed>  $unknown  keys this version does not know, kept as they came */
     private function __construct(
         public ?InkRole $ink = null,
         public ?float $size = null,
@@ -18,6 +20,7 @@ final readonly class Tuning
         public ?string $align = null,
         public ?bool $italic = null,
         public ?bool $underline = null,
+        public ?bool $caps = null,
         public array $unknown = [],
     ) {
     }
@@ -28,8 +31,9 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic` and `underline` (of links)
-     *                                         true or false, `gap` CSS px above, `align` start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic`, `underline` (of links)
+     *                                         and `caps` (spaced capitals) true or false, `gap` CSS px above, `align`
+     *                                         start, center or end
      *
      * @throws Refusal
      */
@@ -49,7 +53,8 @@ final readonly class Tuning
             $align,
             self::flag($data, 'italic'),
             self::flag($data, 'underline'),
-            array_diff_key($data, array_flip(['ink', 'size', 'bold', 'gap', 'align', 'italic', 'underline'])),
+            self::flag($data, 'caps'),
+            array_diff_key($data, array_flip(self::KEYS)),
         );
     }
 
@@ -80,6 +85,7 @@ final readonly class Tuning
             'align' => $this->align,
             'italic' => $this->italic,
             'underline' => $this->underline,
+            'caps' => $this->caps,
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

@@ -3,7 +3,7 @@
 // What letters close with: a line begins so. A star stands for any ending.
 
 return [
-    'en' => ['regards', 'kind regards', 'kindest regards', 'best regards', 'warm regards', 'warmest regards', 'many regards', 'wishes', 'kind wishes', 'kindest wishes', 'best wishes', 'warm wishes', 'warmest wishes', 'many wishes', 'thanks', 'kind thanks', 'kindest thanks', 'best thanks', 'warm thanks', 'warmest thanks', 'many thanks', 'yours', 'sincerely', 'cheers', 'warmly', 'cordially'],
+    'en' => ['regards', 'kind regards', 'kindest regards', 'best regards', 'warm regards', 'warmest regards', 'many regards', 'wishes', 'kind wishes', 'kindest wishes', 'best wishes', 'warm wishes', 'warmest wishes', 'many wishes', 'thanks', 'kind thanks', 'kindest thanks', 'best thanks', 'warm thanks', 'warmest thanks', 'many thanks', 'yours', 'sincerely', 'cheers', 'warmly', 'cordially', 'with love', 'love', 'lots of love', 'all my love', 'fondly'],
     'de' => ['mit freundlichen', 'viele grüße', 'mit freundlich*', 'mit besten', 'mit herzlich*', 'mit lieb*', 'mit sonnig*', 'freundliche grüße', 'freundlichen gruß', 'beste grüße', 'liebe grüße', 'lieben gruß', 'herzliche grüße', 'herzlichen gruß', 'schöne grüße', 'sonnige grüße', 'es grüßt', 'herzlichst', 'hochachtungsvoll', 'vielen dank', 'mfg'],
     'fr' => ['cordialement', 'bien cordialement', 'très cordialement', 'bien à vous', 'salutations', 'sincères salutations', 'meilleures salutations', 'salutations distinguées', 'amicalement', 'amitiés', 'respectueusement', 'bien sincèrement', 'veuillez agréer', 'je vous prie d\'agréer', 'bonne journée', 'bonne réception', 'à bientôt', 'dans l\'attente', 'avec mes remerciements', 'cdlt', 'bàv', 'belle journée'],
     'CH' => ['freundliche grüsse', 'es grüsst'],

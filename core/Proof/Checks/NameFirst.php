@@ -23,7 +23,8 @@ final class NameFirst extends AbstractCheck
     {
         $name = $subject->card->named();
         $sizes = [];
-        foreach ($subject->runs() as [$piece, $run]) {
+        // Initials say nothing the name does not.
+        foreach (array_filter($subject->runs(), fn (array $one) => $one[1]->plain !== '') as [$piece, $run]) {
             $sizes[$piece->id] = max($sizes[$piece->id] ?? 0, $run->size);
         }
         $size = $sizes[$name->id ?? ''] ?? null;

@@ -25,6 +25,7 @@
   @foreach ([
       'bold' => ['Weight', ['regular', 'bold']],
       'italic' => ['Slant', ['upright', 'italic']],
+      'caps' => ['Letters', ['as typed', 'spaced capitals']],
       'underline' => ['Underline', ['no line', 'a line under links']],
   ] as $name => [$label, $choices])
     @if (in_array($name, $tunes))
