@@ -91,6 +91,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
     Route::get('/starters/{starter}/sheet', [StartController::class,
         'sheet'])->middleware('reads')->name('starters.sheet');
+    Route::get('/starters/{starter}/drawing', [StartController::class,
+        'drawing'])->middleware('reads')->name('starters.drawing');
 
     Route::prefix('/pictures')->group(function () {
         Route::get('/', [PictureController::class, 'index'])->name('pictures');
@@ -143,6 +145,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/profile', [ProfileController::class, 'show'])->middleware('reads')->name('profile');
         Route::get('/profile-kinds', [ProfileController::class,
             'kinds'])->middleware('reads')->name('profile.kinds');
+        Route::get('/drawing/{number}', [BenchController::class, 'drawing'])
+            ->where('number', '[0-9]{1,9}')
+            ->middleware('reads')->name('drawing');
         Route::get('/tuning', [BenchController::class, 'tuning'])->middleware('reads')->name('tuning');
 
         Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');

@@ -73,6 +73,12 @@ final readonly class Brand
         );
     }
 
+    /** Whether anybody chose an ink for it. */
+    public function hasOwnInks(): bool
+    {
+        return array_map(fn (Colour $ink) => $ink->toHex(), $this->inks) !== InkRole::DEFAULTS;
+    }
+
     /**
      * @param  array<array-key, mixed>  $given
      * @return array<string, Colour>

@@ -1,5 +1,5 @@
 // Scales reduced renderings to their tiles: the frame keeps its own width, the tile decides how much of it shows.
-const tiles = document.querySelectorAll('.rendering');
+const tiles = document.querySelectorAll('.rendering:has(iframe)');
 const INSET = 20;
 
 function fit(tile) {
@@ -36,5 +36,11 @@ document.querySelectorAll('form[data-slow]').forEach((form) =>
     setTimeout(() => {
       button.disabled = true;
     });
+  }),
+);
+// A choice in a list's tools takes effect when it is made.
+document.querySelectorAll('form[data-at-once]').forEach((form) =>
+  form.addEventListener('change', ({ target }) => {
+    if (target.matches('select, [type="checkbox"]')) form.requestSubmit();
   }),
 );

@@ -14,6 +14,7 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Card\Edit\Restyle;
+use InkyCard\Card\Starter\Starters;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Core\Samples;
 
@@ -304,11 +305,16 @@ final class BrandTest extends WebTestCase
             ->assertSee('too near to tell apart')
             ->assertSee("Take the brand's accent", false);
         $this->get('/cards/start')->assertOk();
-        $this->post('/cards', ['starter' => 'plumbline']);
-        $this->assertSame(
-            '#1f5fa8',
-            StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex(),
-        );
+        $accent = function (string $inks): ?string {
+            $this->post('/cards', ['starter' => 'plumbline', 'inks' => $inks]);
+
+            return StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex();
+        };
+        $own = Starters::all()['plumbline']->sample()->style->ink(InkRole::Accent)->toHex();
+        $this->assertSame(['#1f5fa8', $own, $own], [$accent('ours'), $accent('own'), $accent('')]);
+        $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#123456']]);
+        $this->post('/brand/change', ['number' => 2]);
+        $this->assertSame('#123456', $accent(''), 'once there is a brand, starters have its inks');
     }
 
     private function ink(): string

@@ -115,12 +115,11 @@ final class HomeTest extends WebTestCase
         $this->assertSame([], StoredCard::query()->latest('id')->firstOrFail()->document()->pieces);
         $this->get('/cards/'.StoredCard::query()->max('id'))->assertOk();
         $starter = Starters::all()['plumbline'];
-        $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade]))
-            ->assertSee($starter->name)
-            ->assertDontSee('Footlights');
-        $this->get('/cards/start?'.http_build_query(['trade' => $starter->trade, 'mood' => 'gentle']))->assertSee(
-            'No starter is both',
-        );
+        $this->get('/cards/start?trade=trades')->assertSee($starter->name)->assertDontSee('Footlights');
+        $this->get('/cards/start?trade=trades&mood=gentle')->assertSee('No starter is both');
+        $drawn = fn (string $inks) => $this->get("/starters/plumbline/drawing?inks=$inks")->assertOk()->getContent();
+        $this->assertStringStartsWith("\x89PNG", (string) $drawn('own'));
+        $this->assertNotSame($drawn('own'), $drawn('ours'));
         $file = fn (string $json) => $this->post('/cards/bring', [
             'file' => UploadedFile::fake()->createWithContent('card.json', $json),
         ]);

@@ -5,11 +5,14 @@ namespace App\Http\Controllers;
 use App\Bench\Workbench;
 use App\Http\Middleware\ContentPolicy;
 use App\Pictures\BlockedPictures;
+use App\Pictures\Drawings;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Sheet;
+use Symfony\Component\HttpFoundation\Response as AnyResponse;
 
 final class BenchController extends Controller
 {
@@ -34,6 +37,14 @@ final class BenchController extends Controller
         return response()
             ->view('bench.sheet', ['html' => $html, 'revision' => $card->head])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** A revision of it drawn, for lists. */
+    public function drawing(Drawings $drawings, int $card, int $number): AnyResponse
+    {
+        $revision = $this->card($card)->revisionAt($number) ?? abort(404);
+
+        return $drawings->response(CardJson::restore($revision->document));
     }
 
     /** Tuning of one piece, for the side of the bench. */

@@ -6,6 +6,7 @@ use App\Import\Brought;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Outside\SafeHttpClient;
+use App\Pictures\Drawings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -13,7 +14,9 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Starter\Starter;
 use InkyCard\Card\Starter\Starters;
+use InkyCard\Link\Trade;
 use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\Response as AnyResponse;
 
 /**
  * Starting a card: from a starter with the maker's brand and name in it, from nothing, or from what there is already.
@@ -67,11 +70,27 @@ final class StartController extends Controller
         return self::rendering($this->begin(Starters::all()[$starter] ?? abort(404), $request));
     }
 
+    /** A starter as the maker would begin it, drawn. */
+    public function drawing(Request $request, Drawings $drawings, string $starter): AnyResponse
+    {
+        return $drawings->response($this->begin(Starters::all()[$starter] ?? abort(404), $request));
+    }
+
     private function begin(Starter $starter, Request $request): Document
     {
         $user = self::member($request);
+        $brand = StoredBrand::in($this->workspace)->document();
 
-        return $starter->begin($user->name, $user->email, StoredBrand::in($this->workspace)->document());
+        return $starter->begin($user->name, $user->email, $brand, $this->inks($request) === 'own');
+    }
+
+    /** In whose inks starters are shown and begun: their own until there is a brand with some. */
+    private function inks(Request $request): string
+    {
+        $asked = self::string($request, 'inks');
+        $isSet = StoredBrand::in($this->workspace)->document()->hasOwnInks();
+
+        return in_array($asked, ['own', 'ours'], true) ? $asked : ($isSet ? 'ours' : 'own');
     }
 
     /** Nothing but the brand's look. */
@@ -100,6 +119,20 @@ final class StartController extends Controller
         );
     }
 
+    /**
+     * @param  array<string, Starter>  $all
+     * @return array<string, string> trades there are starters for: key => label
+     */
+    private static function trades(array $all): array
+    {
+        $used = array_merge(...array_values(array_map(fn (Starter $one) => $one->fields, $all)));
+        $trades = array_filter(Trade::cases(), fn (Trade $trade) => in_array($trade, $used, true));
+        $labels = array_column(array_map(fn (Trade $trade) => [$trade->value, $trade->label()], $trades), 1, 0);
+        asort($labels);
+
+        return $labels;
+    }
+
     /** @param  array<string, string>  $refused */
     private function page(Request $request, array $refused = [], int $status = 200): Response
     {
@@ -120,11 +153,14 @@ final class StartController extends Controller
             [
                 'starters' => array_filter(
                     $all,
-                    fn (Starter $starter) => ($trade === '' || $starter->trade === $trade)
+                    fn (Starter $starter) => ($trade === '' || in_array(Trade::tryFrom($trade), $starter->fields, true))
                         && ($mood === '' || str_contains($starter->mood, $mood)),
                 ),
-                'trades' => collect($all)->pluck('trade')->unique()->sort()->values()->all(),
+                'trades' => self::trades($all),
                 'moods' => $moods,
+                'inks' => $this->inks($request),
+                // Names what the drawings are made of besides the starter.
+                'as' => substr(md5(self::member($request)->name.StoredBrand::in($this->workspace)->document), 0, 12),
                 'trade' => $trade,
                 'mood' => $mood,
                 'refused' => $refused,

@@ -45,10 +45,11 @@ final readonly class Starter
      *
      * @param  string  $name  of its holder; empty for unknown
      * @param  string  $email  of its holder; empty for unknown
+     * @param  bool  $own  it keeps its own inks
      *
      * @throws \InkyCard\Refusal when a fact is not acceptable
      */
-    public function begin(string $name, string $email, Brand $brand): Card
+    public function begin(string $name, string $email, Brand $brand, bool $own = false): Card
     {
         $card = $this->sample();
         $known = new Standing($brand, $name, $email, $card->arrangement->hasBand());
@@ -57,7 +58,8 @@ final readonly class Starter
             'name' => trim($name.' — '.$this->name, ' —'),
             'country' => $brand->country,
             'unknown' => ['starter' => $this->key] + $card->unknown,
-            'style' => $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
+            'style' => $own ? $card->style
+                : $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
             'pieces' => array_map(fn (Piece $piece) => self::filled($piece, $known), $card->pieces),
         ]));
     }

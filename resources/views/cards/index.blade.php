@@ -8,7 +8,7 @@
       <p class="quiet">{{ $cards->total() }}
         {{ Str::plural('card', $cards->total()) }}{{ $find === '' ? '' : ' with “' . $find . '”' }} in
         {{ $workspace->name }}</p>
-      <form method="get" class="list-tools ms-end" role="search">
+      <form method="get" class="list-tools ms-end" role="search" data-at-once>
         @if ($archived)
           <input type="hidden" name="show" value="archived">
         @endif
@@ -19,7 +19,7 @@
             <option value="{{ $key }}" @selected($sort === $key)>{{ $label }}</option>
           @endforeach
         </select>
-        <button class="btn btn-line">Show</button>
+        <noscript><button class="btn btn-line">Show</button></noscript>
       </form>
       <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
     </div>
@@ -57,8 +57,8 @@
         @php($used = $placements[$card->id] ?? [])
         <li class="card-tile">
           <a href="{{ route('bench', $card->id) }}" class="card-face">
-            <span class="rendering"><iframe src="{{ route('sheet', $card->id) }}?v={{ $card->head }}" title=""
-                tabindex="-1" aria-hidden="true" loading="lazy" sandbox="allow-same-origin"></iframe></span>
+            <span class="rendering drawn"><img src="{{ $drawing = route('drawing', [$card->id, $card->head], false) }}"
+                srcset="{{ $drawing }} 2x" alt="" loading="lazy"></span>
             <span class="card-name">{{ $card->name }}</span>
           </a>
           <p class="card-foot">

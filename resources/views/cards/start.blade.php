@@ -5,15 +5,15 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Start a card</h1>
-      <p class="quiet">Your name and the brand of {{ $workspace->name }} are already in. Everything else can be changed.
-      </p>
+      <p class="quiet">{{ $starters === [] ? '' : count($starters).' starters. ' }}Your name and what {{ $workspace->name }} keeps
+        for everybody are already in. Everything can be changed.</p>
     </div>
     <div class="start-ways">
-      <form method="get" class="list-tools" aria-label="Which starters">
+      <form method="get" class="list-tools" aria-label="Which starters" data-at-once>
         <label for="trade">What you do</label><select class="form-select" id="trade" name="trade">
           <option value="">anything</option>
-          @foreach ($trades as $one)
-            <option @selected($one === $trade)>{{ $one }}</option>
+          @foreach ($trades as $key => $one)
+            <option value="{{ $key }}" @selected($key === $trade)>{{ $one }}</option>
           @endforeach
         </select>
         <label for="mood">How it comes across</label><select class="form-select" id="mood" name="mood">
@@ -22,7 +22,11 @@
             <option @selected($one === $mood)>{{ $one }}</option>
           @endforeach
         </select>
-        <button class="btn btn-line">Show</button>
+        <label for="inks">Colours</label><select class="form-select" id="inks" name="inks">
+          <option value="own" @selected($inks === 'own')>their own</option>
+          <option value="ours" @selected($inks === 'ours')>our brand’s</option>
+        </select>
+        <noscript><button class="btn btn-line">Show</button></noscript>
         @if ($trade !== '' || $mood !== '')
           <a href="{{ route('start') }}">All</a>
         @endif
@@ -92,9 +96,9 @@
     <ul class="cards starters">
       @foreach ($starters as $starter)
         <li class="card-tile">
-          <span class="rendering"><iframe src="{{ route('starters.sheet', $starter->key) }}"
-              title="{{ $starter->name }} with your name in it" tabindex="-1" loading="lazy"
-              sandbox="allow-same-origin"></iframe></span>
+          @php($drawing = route('starters.drawing', ['starter' => $starter->key, 'inks' => $inks, 'as' => $as], false))
+          <span class="rendering drawn"><img src="{{ $drawing }}" srcset="{{ $drawing }} 2x" loading="lazy"
+              alt="{{ $starter->name }} with your name in it"></span>
           <div class="starter-foot">
             <div>
               <h2>{{ $starter->name }}</h2>
@@ -103,6 +107,7 @@
             <form method="post" action="{{ route('cards.store') }}">
               @csrf
               <input type="hidden" name="starter" value="{{ $starter->key }}">
+              <input type="hidden" name="inks" value="{{ $inks }}">
               <button class="btn btn-line" aria-label="Start from this: {{ $starter->name }}">Start from this</button>
             </form>
           </div>

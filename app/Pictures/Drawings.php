@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Pictures;
+
+use Illuminate\Support\Facades\Cache;
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Compose\SvgComposer;
+use InkyCard\Handover\InsidePictures;
+use InkyCard\Layout\Sheet;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Cards drawn as pictures, for lists: each once, as long as it is looked at. */
+final readonly class Drawings
+{
+    /** Part of every key: a change in how cards are drawn draws them anew. */
+    private const EDITION = 1;
+
+    /** Pixels drawn per CSS pixel, for dense screens. */
+    private const DENSITY = 2;
+
+    private const DAYS = 30;
+
+    public function __construct(private Bakery $bakery, private Rasterizer $rasterizer)
+    {
+    }
+
+    /** What names a drawing: the same card, the same name. */
+    public static function key(Card $card): string
+    {
+        return substr(hash('sha256', self::EDITION.CardJson::encode($card)), 0, 20);
+    }
+
+    /** A PNG of it, under an address that has its key in it. */
+    public function response(Card $card): Response
+    {
+        $composer = new SvgComposer(new InsidePictures($this->bakery->today(...)));
+        $png = Cache::remember(
+            'drawn.'.self::key($card), now()->addDays(self::DAYS),
+            fn () => base64_encode($this->rasterizer->png($composer->compose(Sheet::of($card)), zoom: self::DENSITY)),
+        );
+
+        return response(base64_decode($png), 200, [
+            'Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
+    }
+}
