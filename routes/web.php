@@ -19,6 +19,7 @@ use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
+use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrayController;
@@ -191,6 +192,11 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/counted', [Edit\LinkTagsController::class, 'count'])->name('edit.count');
         Route::get('/looks', [LooksController::class, 'show'])->name('looks');
         Route::get('/looks/sheet', [LooksController::class, 'sheet'])->middleware('reads')->name('looks.sheet');
+        Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');
+        Route::get('/sketches/{sketch}/drawing', [SketchController::class, 'drawing'])
+            ->where('sketch', '[a-z0-9-]{2,40}\.[a-z]{2,10}')
+            ->middleware('reads')->name('sketches.drawing');
+        Route::post('/sketch', [Edit\StyleController::class, 'sketch'])->name('edit.sketch');
         Route::post('/look', [Edit\StyleController::class, 'look'])->name('edit.look');
         Route::get('/copy', [CardsController::class, 'copy'])->name('cards.copy');
         Route::post('/copy', [CardsController::class, 'storeCopy'])->name('cards.copy.store');

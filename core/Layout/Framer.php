@@ -14,6 +14,7 @@ use InkyCard\Card\Content\MarksBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Spacing;
 use InkyCard\Colour\Colour;
 
@@ -23,6 +24,9 @@ use InkyCard\Colour\Colour;
  */
 final readonly class Framer
 {
+    /** Between the letter and the card, CSS px. */
+    private const LETTER = 14;
+
     private bool $rtl;
 
     /** The card is wider than what is on it: tables within it take all its room. */
@@ -50,7 +54,7 @@ final readonly class Framer
 
     private function rows(): Table
     {
-        $rows = [];
+        $rows = $letter = [];
         $panelled = false;
         foreach ($this->card->arrangement->rows as $row) {
             $columns = [];
@@ -68,13 +72,20 @@ final readonly class Framer
                 ));
                 $panelled = $panels !== [];
             }
+            // What comes before the card is the end of the letter, and stands on its paper.
+            if ($this->card->style->background !== null && $row->slots[0]->zones === [Zone::Before]) {
+                [$letter, $rows] = [$rows, []];
+            }
         }
 
-        return $rows === [] ? new Table([]) : $this->onPaper($rows);
+        return $rows === [] ? new Table($letter) : $this->onPaper($rows, $letter);
     }
 
-    /** @param  non-empty-list<non-empty-list<Cell>>  $rows */
-    private function onPaper(array $rows): Table
+    /**
+     * @param  non-empty-list<non-empty-list<Cell>>  $rows
+     * @param  list<non-empty-list<Cell>>  $letter  above it
+     */
+    private function onPaper(array $rows, array $letter): Table
     {
         $paper = $this->card->style->background;
         if ($paper === null) {
@@ -84,11 +95,18 @@ final readonly class Framer
         $table = new Table($rows, stretches: $this->wide);
         $rule = $this->card->style->rule;
 
-        return new Table([[new Cell(
+        $card = new Cell(
             $inside > 0 && $paper->padding === 0 ? CutCorners::cut($table, $inside, $this->rtl) : $table,
             array_fill(0, 4, $paper->padding),
             background: $this->card->style->ink(InkRole::Paper), radius: $paper->radius ?: null,
             border: $paper->line === 0 ? null : ['all', $paper->line, $this->card->style->ink($rule->ink)],
+        );
+        if ($letter === []) {
+            return new Table([[$card]], wide: $paper->wide ?: null);
+        }
+
+        return new Table([...$letter, [new Cell(
+            new Table([[$card]], stretches: $this->wide), [self::LETTER, 0, 0, 0],
         )]], wide: $paper->wide ?: null);
     }
 

@@ -21,7 +21,7 @@ final readonly class Impression
     private const PAGE = [480, 264];
 
     /** Side of a field of it, CSS px. */
-    private const FIELD = 12;
+    private const FIELD = 24;
 
     /** Share of the ink in an area of words; bold ones have more. */
     private const WORDS = [0.2, 0.3];
@@ -57,8 +57,9 @@ final readonly class Impression
     public function distance(self $other): float
     {
         $sum = 0.0;
-        foreach ($this->fields as $at => $field) {
-            $sum += Oklch::between($field, $other->fields[$at]) ** 2;
+        foreach ($this->fields as $at => [$lightness, $a, $b]) {
+            [$against, $oneA, $oneB] = $other->fields[$at];
+            $sum += ($lightness - $against) ** 2 + ($a - $oneA) ** 2 + ($b - $oneB) ** 2;
         }
 
         return sqrt($sum / count($this->fields)) + ($this->sort === $other->sort ? 0 : self::SORT);

@@ -22,7 +22,7 @@ use PHPUnit\Framework\TestCase;
 final class StarterTest extends TestCase
 {
     /** Two that look nearer to each other than this (see Impression) are one starter. */
-    private const APART = 0.05;
+    private const APART = 0.04;
 
     /** Inks a starter is begun in; null for its own. */
     private const BRANDS = [

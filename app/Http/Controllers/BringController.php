@@ -68,7 +68,7 @@ final class BringController extends Controller
         $words = 'Started from what was brought in';
         $card = StoredCard::start($this->workspace, $document, self::member($request), $words);
 
-        return redirect()->route('bench', $card->id)->with('told', implode(' ', $left));
+        return redirect()->route('sketches', $card->id)->with('told', implode(' ', $left));
     }
 
     /**

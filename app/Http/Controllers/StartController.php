@@ -10,8 +10,11 @@ use App\Pictures\Drawings;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InkyCard\Brand\Brand;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Starter\Starter;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Link\Trade;
@@ -32,6 +35,11 @@ final class StartController extends Controller
     {
         if (self::string($request, 'starter') === 'blank') {
             return $this->begun($request, $this->blank($request), 'Started from nothing');
+        }
+        if (self::string($request, 'starter') === 'sketches') {
+            $id = $this->started($request, $this->known($request), 'Started from facts');
+
+            return redirect()->route('sketches', $id);
         }
         $starter = Starters::all()[self::string($request, 'starter')] ?? abort(404);
 
@@ -98,9 +106,14 @@ final class StartController extends Controller
     {
         $brand = StoredBrand::in($this->workspace)->document();
 
-        return CardJson::read([
+        return CardJson::read(['name' => self::member($request)->name.' — blank'] + $this->empty($brand));
+    }
+
+    /** @return array<string, mixed> a document with nothing but the brand's look */
+    private function empty(Brand $brand): array
+    {
+        return [
             'format' => CardJson::FORMAT,
-            'name' => self::member($request)->name.' — blank',
             'country' => $brand->country,
             'style' => [
                 'inks' => $brand->toArray()['inks'],
@@ -108,15 +121,42 @@ final class StartController extends Controller
                 'sizes' => $brand->sizes,
             ],
             'pieces' => [],
+        ];
+    }
+
+    /** What is known of the maker and the firm, a line each. */
+    private function known(Request $request): Document
+    {
+        $brand = StoredBrand::in($this->workspace)->document();
+        $user = self::member($request);
+        $known = new Standing($brand, $user->name, $user->email);
+        $pieces = [];
+        foreach (Kinds::all() as $key => $kind) {
+            $fields = $kind->standing($known);
+            if (array_filter($fields) !== [] && $key !== 'initials') {
+                $pieces[] = ['id' => "k$key", 'kind' => $key, 'fields' => $fields];
+            }
+        }
+        // What only they know is there to be written over.
+        array_push($pieces, [
+            'id' => 'krole', 'kind' => 'role', 'fields' => ['text' => 'What I do'], 'sample' => true,
+        ], [
+            'id' => 'kcall', 'kind' => 'button', 'sample' => true,
+            'fields' => ['words' => 'Book a time', 'address' => $brand->lines->web ?: 'example.com'],
         ]);
+
+        return CardJson::read(['name' => "$user->name — sketched", 'pieces' => $pieces] + $this->empty($brand));
     }
 
     private function begun(Request $request, Document $document, string $words): RedirectResponse
     {
-        return redirect()->route(
-            'bench',
-            StoredCard::start($this->workspace, $document, self::member($request), $words)->id,
-        );
+        return redirect()->route('bench', $this->started($request, $document, $words));
+    }
+
+    /** @return int its number */
+    private function started(Request $request, Document $document, string $words): int
+    {
+        return StoredCard::start($this->workspace, $document, self::member($request), $words)->id;
     }
 
     /**

@@ -65,7 +65,7 @@ final readonly class Starter
     }
 
     /** An ink of the brand that does not read, such as a pale accent, colours what stands behind words alone. */
-    private static function readable(Card $card): Card
+    public static function readable(Card $card): Card
     {
         $tune = fn (Piece $piece) => $piece->with([
             'tuning' => Tuning::of(['ink' => 'body'] + $piece->tuning->toArray()),

@@ -64,6 +64,10 @@ final readonly class Style
             }
         }
         $panels = Settings::object('panels', $document['panels'] ?? []);
+        $panels = array_map(fn (mixed $panel) => Settings::object('panels', $panel), $panels);
+        if (isset($document['panels'])) {
+            $document['panels'] = $panels;
+        }
         $full['panels'] = $panels;
         $typeface = is_string($full['typeface']) ? $full['typeface'] : '';
 

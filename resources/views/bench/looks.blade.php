@@ -11,7 +11,8 @@
             name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="look"
             value="{{ $starter->key }}">Back to the style of {{ $starter->name }}</button></form>
       @endif
-      <a @class(['btn btn-plain', 'ms-end' => !$starter]) href="{{ route('bench', $card->id) }}">Back to the bench</a>
+      <a @class(['btn btn-line', 'ms-end' => !$starter]) href="{{ route('sketches', $card->id) }}">Sketches</a>
+      <a class="btn btn-plain" href="{{ route('bench', $card->id) }}">Back to the bench</a>
     </div>
     <section aria-labelledby="arrangements-title">
       <h2 id="arrangements-title" class="shelf">Arrangements: the same pieces, standing differently</h2>

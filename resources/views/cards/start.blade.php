@@ -31,8 +31,9 @@
           <a href="{{ route('start') }}">All</a>
         @endif
       </form>
-      <form method="post" action="{{ route('cards.store') }}">@csrf<button class="btn btn-line" name="starter"
-          value="blank">Start from nothing</button></form>
+      <form method="post" action="{{ route('cards.store') }}" class="start-buttons">@csrf<button class="btn btn-stamp" name="starter"
+          value="sketches" title="24 whole designs with what is known of you">Sketch with my facts</button><button
+          class="btn btn-line" name="starter" value="blank">Start from nothing</button></form>
     </div>
     <details class="take start-bring" @if ($refused !== []) open @endif>
       <summary><x-icon name="clipboard" /> From what you have: a signature to paste, a file, a public page, another card

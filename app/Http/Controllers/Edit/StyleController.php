@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Edit;
 
+use App\Http\Controllers\SketchController;
 use App\Models\StoredBrand;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -9,6 +10,7 @@ use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
+use InkyCard\Sketch\Kept;
 use Symfony\Component\HttpFoundation\Response;
 
 /** How a card looks. */
@@ -22,7 +24,7 @@ final class StyleController extends AbstractEditController
             '',
             fn () => new Edit\Restyle(
                 Arr::only($request->array('style'), [
-                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks',
+                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks', 'panels',
                 ]),
             ),
         );
@@ -53,6 +55,20 @@ final class StyleController extends AbstractEditController
             ),
             whole: true,
         );
+    }
+
+    public function sketch(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', function () use ($request, $card): Edit\Redesign {
+            $stored = $this->card($card);
+            $key = self::string($request, 'sketch');
+            $kept = Kept::of(SketchController::parts($request));
+
+            return new Edit\Redesign(
+                SketchController::sketches($stored)->design($key, $stored->document(), $kept),
+                Starters::all()[explode('.', $key)[0]]->name ?? '',
+            );
+        }, whole: true);
     }
 
     public function tuneSeveral(Request $request, int $card): Response
