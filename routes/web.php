@@ -154,6 +154,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/name', [Edit\DocumentController::class, 'rename'])->name('edit.rename');
         Route::post('/language', [Edit\DocumentController::class, 'speak'])->name('edit.language');
         Route::post('/style', [Edit\StyleController::class, 'restyle'])->name('edit.restyle');
+        Route::post('/scale', [Edit\StyleController::class, 'scale'])->name('edit.scale');
         Route::post('/arrangement', [Edit\StyleController::class, 'rearrange'])->name('edit.rearrange');
         Route::post('/undo', [Edit\DocumentController::class, 'undo'])->name('edit.undo');
         Route::post('/redo', [Edit\DocumentController::class, 'redo'])->name('edit.redo');

@@ -4,10 +4,13 @@ namespace App\Bench;
 
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
+use InkyCard\Brand\Scheme;
 use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Style\Fill;
+use InkyCard\Card\Style\Panel;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Oklch;
 use InkyCard\Limits;
@@ -15,13 +18,22 @@ use InkyCard\Picture\Season;
 use InkyCard\Picture\Shape;
 use InkyCard\Time\Day;
 use InkyCard\Type\FontStack;
+use InkyCard\Type\LineStyle;
 
 /** What can be set beside the sheet, with what it may be: choices by value, ranges from Limits. */
 final readonly class Tuning
 {
+    /** What parts of a card are called. */
+    private const SLOTS = [
+        'before' => 'Before the card', 'beside' => 'Beside the text', 'firm' => 'The firm', 'text' => 'The text',
+        'contacts' => 'Contacts', 'under' => 'Under the text', 'after' => 'After the card',
+    ];
+
     public const SIZE = Limits::TYPE;
 
     public const SPACING = Limits::SPACING;
+
+    public const BACKGROUND = Limits::BACKGROUND;
 
     public const SYMBOLS = ['none', 'bare', 'round', 'rounded', 'square'];
 
@@ -102,25 +114,81 @@ final readonly class Tuning
             .($near['distance'] < Oklch::NOTICEABLE ? ', too near to tell apart.' : '.');
     }
 
-    /** @return list<NumberField> */
+    /** @return array<string, list<NumberField>> numbers of the style, by what they are about */
     public function numbers(): array
     {
         $style = $this->style;
-        $spacing = $style->spacing;
+        $ground = $style->background;
 
         return [
-            new NumberField('Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5),
-            new NumberField('Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5),
-            new NumberField('Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5),
-            new NumberField('Rule', 'rule', 'width', $style->rule->width, Limits::RULE),
+            'type' => [
+                new NumberField('Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5),
+                new NumberField('Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5),
+                new NumberField('Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5),
+            ],
+            'lines' => [new NumberField('Thickness', 'rule', 'width', $style->rule->width, Limits::RULE)],
+            'paper' => $ground === null ? [] : [
+                new NumberField('Padding', 'ground', 'room', $ground->padding, Limits::BACKGROUND),
+                new NumberField('Corners', 'ground', 'radius', $ground->radius, Limits::BACKGROUND),
+                new NumberField('Line around', 'ground', 'line', $ground->line, Limits::RULE),
+                new NumberField('Width', 'ground', 'wide', $ground->wide, [0, Limits::WIDTH], 10),
+            ],
+            'button' => [
+                new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
+                new NumberField('Padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
+                new NumberField('Padding above', 'button', 'high', $style->button->high, Limits::BUTTON),
+            ],
+            'spacing' => $this->spacing(),
+        ];
+    }
+
+    /** @return list<NumberField> */
+    private function spacing(): array
+    {
+        $spacing = $this->style->spacing;
+
+        return [
             new NumberField('Line spacing', 'gaps', 'lines', $spacing->lines, Limits::SPACING),
             new NumberField('Block spacing', 'gaps', 'blocks', $spacing->blocks, Limits::SPACING),
             new NumberField('Column spacing', 'gaps', 'columns', $spacing->columns, Limits::SPACING),
             new NumberField('Spacing above', 'gaps', 'above', $spacing->above, Limits::SPACING),
             new NumberField('Line height', 'gaps', 'leading', $spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×'),
-            new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
-            new NumberField('Button padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
         ];
+    }
+
+    /** @return array<string, string> ways a line is drawn */
+    public function lineStyles(): array
+    {
+        return array_column(array_map(fn (LineStyle $one) => [$one->value, $one->value], LineStyle::cases()), 1, 0);
+    }
+
+    /** @return array<string, string> what can stand behind a part of the card */
+    public function fills(): array
+    {
+        return array_column(array_map(fn (Fill $one) => [$one->value, $one->label()], Fill::cases()), 1, 0);
+    }
+
+    /** @return array<string, array{string, Panel}> parts of the card something stands in: slot => label, background */
+    public function panels(): array
+    {
+        $panels = [];
+        foreach ($this->card->arrangement->rows as $row) {
+            foreach ($row->slots as $slot) {
+                if (array_filter($this->card->filled(), fn (Piece $piece) => $slot->holds(
+                    $piece->zone, $piece->can(Capability::Contact), $piece->can(Capability::Firm),
+                )) !== []) {
+                    $panels[$slot->name()] = [self::SLOTS[$slot->name()], $this->card->panel($slot) ?? Panel::none()];
+                }
+            }
+        }
+
+        return $panels;
+    }
+
+    /** @return list<Scheme> inks computed from the accent */
+    public function schemes(): array
+    {
+        return Scheme::of($this->style->ink(InkRole::Accent));
     }
 
     /** Whether a piece shows profile marks. */

@@ -2,7 +2,7 @@
 // the selected piece.
 import { showAs, showSheet, selectOnSheet, watchFrames } from './sheet.js';
 import { setWidth, watchRuler } from './ruler.js';
-import { watchAdding, watchFolds, watchKeys, watchKinds } from './keys.js';
+import { watchAdding, watchFolds, watchKeys, watchKinds, watchSwitch } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
 import { clock } from './clock.js';
@@ -10,6 +10,7 @@ import { Edits, said } from './edits.js';
 import { findingsFollow } from './findings.js';
 import { place } from './focus.js';
 import { watchPhrases } from './phrases.js';
+import { watchSteppers } from './steppers.js';
 import { linksFollow, watchLinks } from './links.js';
 
 const bench = document.getElementById('main');
@@ -18,9 +19,24 @@ const TOO_LARGE = 'This file is over 10 MB: scale the picture down and choose it
 let burst = '';
 const selected = () => bench.dataset.open;
 const revision = () => document.getElementById('kept').dataset.revision;
+// The status is one place for the whole stay. What answers say is said once, when the keys have rested.
+const QUIET = 900;
+let speaking;
 const say = (words) => {
+  clearTimeout(speaking);
   document.getElementById('said').textContent = words;
 };
+
+function speakLater() {
+  const words = document.getElementById('saying').textContent.trim();
+  clearTimeout(speaking);
+  if (!words) return;
+  speaking = setTimeout(() => {
+    const status = document.getElementById('said');
+    // The same words again are news, too.
+    status.textContent = status.textContent === words ? `${words}\u00a0` : words;
+  }, QUIET);
+}
 
 const edits = new Edits(bench.dataset.bench, {
   alongside: () => ({
@@ -61,6 +77,7 @@ function answer(status, html, edit) {
     const stay = place();
     window.htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
     stay();
+    speakLater();
     if (status === 422) giveBack(edit);
   } else {
     bench.classList.add('unkept');
@@ -274,7 +291,10 @@ bench.addEventListener(
   (event) => {
     const id = event.target.dataset?.piece;
     if (!id) return;
-    if (event.target.open) select(id);
+    if (event.target.open) {
+      select(id);
+      event.target.scrollIntoView({ block: 'nearest' });
+    }
     else if (bench.dataset.open === id) {
       bench.dataset.open = '';
       selectOnSheet('');
@@ -352,7 +372,9 @@ watchKeys(selected);
 watchAdding();
 watchKinds(bench);
 watchFolds(bench);
+watchSwitch();
 watchPhrases(bench);
+watchSteppers(bench);
 watchDragging((url, fields) => edits.add(url, fields));
 watchEdges(selected, (id, field, size) => {
   const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);

@@ -2,6 +2,9 @@
 const typing = (element) =>
   element.closest?.('input, textarea, select, [contenteditable], dialog[open]') ||
   document.querySelector('dialog[open]');
+// Whoever speaks to their machine, or brushes keys, switches single ones off (WCAG 2.2, 2.1.4); this browser remembers.
+const KEY = 'inky-single-keys';
+const off = () => localStorage.getItem(KEY) === 'off';
 const rows = () => [...document.querySelectorAll('#order .piece > details > summary')];
 
 /** @param selected gives the id of the piece at work */
@@ -20,7 +23,7 @@ export function watchKeys(selected) {
   const actions = {
     j: () => step(1),
     k: () => step(-1),
-    h: () => press(`#eye-${CSS.escape(selected() || '-')}`),
+    h: () => (document.activeElement.closest?.('.piece') ?? row()?.closest('.piece'))?.querySelector('.eye').click(),
     a: () => {
       const add = document.querySelector('.add');
       add.open = true;
@@ -35,6 +38,7 @@ export function watchKeys(selected) {
   };
   document.addEventListener('keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+    if (off() && event.key.length === 1) return;
     if (
       event.key === 'Enter' &&
       event.target.matches?.('summary') &&
@@ -55,6 +59,13 @@ export function watchKeys(selected) {
 }
 
 /** The list of kinds answers to what is typed above it. */
+/** The switch of single keys. */
+export function watchSwitch() {
+  const keys = document.getElementById('single-keys');
+  keys.checked = !off();
+  keys.addEventListener('change', () => localStorage.setItem(KEY, keys.checked ? 'on' : 'off'));
+}
+
 /** What a press fetched into its place, the next press folds away. */
 export function watchFolds(bench) {
   bench.addEventListener('htmx:beforeRequest', (event) => {
@@ -108,6 +119,7 @@ export function watchAdding() {
     }
   });
   add.addEventListener('toggle', () => {
+    if (add.open) add.scrollIntoView({ block: 'nearest' });
     if (!add.open) {
       find.value = '';
       find.dispatchEvent(new Event('input'));

@@ -5,6 +5,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\Depends;
 
 /** From signing in to a card on the clipboard, as a newcomer goes. */
@@ -254,6 +255,12 @@ final class JourneyTest extends BrowserTestCase
     private function fill(string $kind, string $field, string $value): void
     {
         $this->open($kind);
+        if ($field === 'links') {
+            $box = $this->element('details[open] textarea[data-once]');
+            $box->sendKeys($value.WebDriverKeys::ENTER);
+
+            return;
+        }
         $input = $this->element("details[open] [name=\"fields[$field]\"]");
         $this->script('arguments[0].focus(); arguments[0].select()', $input);
         $input->sendKeys($value);

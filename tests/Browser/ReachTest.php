@@ -92,6 +92,34 @@ final class ReachTest extends BrowserTestCase
         }
     }
 
+    /** Every stop of Tab shows a ring that stands out from what is around it, 3 to 1 (WCAG 2.2, 1.4.11 and 2.4.13). */
+    public function test_wherever_the_focus_is_it_can_be_seen(): void
+    {
+        $this->script('localStorage.clear()');
+        foreach (['light', 'dark'] as $scheme) {
+            self::$desk->devtools('Emulation.setEmulatedMedia', ['features' => [[
+                'name' => 'prefers-color-scheme', 'value' => $scheme,
+            ]]]);
+            foreach (['/cards/start', '/brand', '/cards/9?piece=p9'] as $path) {
+                self::$desk->browser->get(self::$desk->base.$path);
+                usleep(400_000);
+                $stops = 0;
+                $faint = [];
+                for ($press = 0; $press < 28; $press++) {
+                    $this->click(WebDriverKeys::TAB);
+                    $seen = $this->script((string) file_get_contents(__DIR__.'/focus.js'));
+                    if (is_array($seen)) {
+                        $stops++;
+                        $seen['ring'] >= 2 && $seen['contrast'] >= 3 || $faint[] = (string) json_encode($seen);
+                    }
+                }
+                $this->assertGreaterThan(18, $stops, $path);
+                $this->assertSame([], $faint, "$path, $scheme");
+            }
+        }
+        self::$desk->devtools('Emulation.setEmulatedMedia', ['features' => []]);
+    }
+
     public function test_a_card_is_edited_with_the_keyboard_alone(): void
     {
         self::$desk->devtools('Emulation.clearDeviceMetricsOverride', []);

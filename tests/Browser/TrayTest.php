@@ -128,6 +128,12 @@ final class TrayTest extends BrowserTestCase
         );
         $this->assertReachable('what was read');
         $this->script('document.querySelector(".confirm form").submit()');
+        $this->until(
+            fn () => (int) $this->script('return document.querySelectorAll("[name=sketch]").length') === 24,
+            'what was brought is sketched at once',
+        );
+        $this->assertReachable('sketches');
+        $this->script('document.querySelector("[name=sketch]").click()');
         // Own pictures are at /p/ or, not baked yet, within the card's pages: never at the place they came from.
         $this->until(
             fn () => (int) $this->script(

@@ -41,6 +41,16 @@ final class FrameTest extends TestCase
         yield 'letterhead' => ['letterhead', ['name < face', 'name ^ phone', 'face ^ phone'], []];
         yield 'reply' => ['reply', ['name ^ phone'], ['face', 'marks', 'banner', 'closing']];
         yield 'marks' => ['marks-first', ['face < name', 'name < marks'], []];
+        yield 'nameplate' => ['nameplate', ['face < name', 'name ^ phone', 'phone < marks'], []];
+        yield 'poster' => ['poster', ['face < name', 'name ^ phone', 'face ^ marks'], []];
+        yield 'ticket' => ['ticket', ['face < name', 'name ^ phone', 'phone ^ marks'], []];
+        yield 'band at the end' => ['band-right', ['name < face', 'phone ^ marks'], []];
+        yield 'contacts on a band' => ['foot-band', ['face < name', 'marks ^ phone'], []];
+        yield 'call first' => ['call-first', ['face < name', 'marks ^ phone'], []];
+        yield 'masthead' => ['masthead', ['face ^ name', 'name ^ phone', 'phone ^ marks'], []];
+        yield 'labelled' => ['labelled', ['name ^ face', 'face < phone'], []];
+        yield 'folding' => ['folding', ['face ^ name', 'name < phone'], []];
+        yield 'index card' => ['index-card', ['name < face', 'name ^ phone'], []];
     }
 
     /**
@@ -126,8 +136,10 @@ final class FrameTest extends TestCase
             0.01,
         );
         foreach ($before->boxes as $id => $box) {
+            // What comes before the card is the letter's end, and stands on its paper.
+            $in = $id === 'closing' ? 0 : 20;
             $this->assertEqualsWithDelta(
-                [$box->x + 20, $box->y + 20],
+                [$box->x + $in, $box->y + $in],
                 [$after->boxes[$id]->x, $after->boxes[$id]->y],
                 0.01,
             );

@@ -58,7 +58,9 @@ final readonly class Inks
     public function on(Colour $background): array
     {
         $inks = ['paper' => $background->toHex()];
-        $best = Contrast::readable($background, $this->colour(InkRole::Paper));
+        $paper = $this->colour(InkRole::Paper);
+        $best = Contrast::ratio($paper, $background) >= Contrast::TEXT ? $paper
+            : Contrast::readable($background, Colour::hex('#ffffff'));
         foreach ([InkRole::Body, InkRole::Accent, InkRole::Link, InkRole::Quiet] as $role) {
             $ink = $this->colour($role);
             $inks[$role->value] = match (true) {

@@ -29,6 +29,12 @@ final readonly class Panel
         );
     }
 
+    /** Nothing of its own, and no room. */
+    public static function none(): self
+    {
+        return new self(Fill::None, 0, 0);
+    }
+
     /** The band some arrangements have where nothing else is set. */
     public static function band(): self
     {

@@ -12,6 +12,7 @@
       </div>
     @endforeach
   </dl>
+  <label class="check"><input type="checkbox" id="single-keys" checked> Single letters do this</label>
   <p class="help">None of them does anything while you type.</p>
   <form method="dialog"><button class="btn btn-line">Close</button></form>
 </dialog>

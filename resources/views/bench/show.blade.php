@@ -87,4 +87,5 @@
   @include('bench.source')
   @include('bench.keys')
   <div id="said" class="visually-hidden" role="status"></div>
+  <div id="saying" hidden></div>
 </x-layouts.page>

@@ -1,4 +1,4 @@
 @php($swap = true)
 @include('bench.conflict')
-<div id="said" class="visually-hidden" role="status" hx-swap-oob="true">Changed elsewhere meanwhile. Your edit was not
+<div id="saying" hidden hx-swap-oob="true">Changed elsewhere meanwhile. Your edit was not
   kept.</div>

@@ -1,31 +1,92 @@
 @php($own = $tuning->own())
+@php($numbers = $tuning->numbers())
 <h2>The whole card</h2>
+<x-edit-form :to="route('edit.scale', $card)" :card="$bench->card" :open="$open" edit="press" class="tune scale">
+  <span>Everything</span>
+  <button class="btn btn-line" name="larger" value="0">smaller</button>
+  <button class="btn btn-line" name="larger" value="1">larger</button>
+</x-edit-form>
 <x-edit-form :to="route('edit.language', $card)" :card="$bench->card" :open="$open" class="tune">
   <x-tune-choice id="card-lang" name="lang" label="Language" :choices="$tuning->languages()" :chosen="$tuning->language()" />
   <x-keep />
 </x-edit-form>
 <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
-  <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface" :choices="$tuning->typefaces()"
-    :chosen="$style->typeface->key" />
-  @foreach ($tuning->inks() as $role => $label)
-    <x-tune-row for="style-{{ $role }}" label="{{ $label }} ink">
-      <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
-          value="{{ $tuning->hex($role) }}"><span class="measure">{{ $tuning->hex($role) }}</span></span>
-    </x-tune-row>
-    @isset($own[$role])
-      <p class="own-ink">{{ $own[$role]['says'] }} <button class="btn-words" name="style[inks][{{ $role }}]"
-          value="{{ $own[$role]['brand'] }}">Take the brand's {{ $role }}</button></p>
-    @endisset
-  @endforeach
-  <x-tune-choice id="style-background" name="style[ground][shown]" label="Background"
-    :choices="['none', 'paper ink']" :chosen="(int) ($style->background !== null)" />
-  <x-tune-choice id="style-symbols" name="style[symbols][shape]" label="Symbols"
-    :choices="array_combine($tuning::SYMBOLS, $tuning::SYMBOLS)" :chosen="$style->symbols->shape->value ?? 'none'" />
-  @foreach ($tuning->numbers() as $number)
-    <x-tune-number id="style-{{ $number->group }}-{{ $number->key }}" :label="$number->label" :range="$number->range"
-      name="style[{{ $number->group }}][{{ $number->key }}]" :value="$number->value" :step="$number->step"
-      :unit="$number->unit" />
-  @endforeach
+  <details class="fold" id="fold-colours" open>
+    <summary>Colours</summary>
+    @foreach ($tuning->inks() as $role => $label)
+      <x-tune-row for="style-{{ $role }}" label="{{ $label }} ink">
+        <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
+            value="{{ $tuning->hex($role) }}"><span class="measure">{{ $tuning->hex($role) }}</span></span>
+      </x-tune-row>
+      @isset($own[$role])
+        <p class="own-ink">{{ $own[$role]['says'] }} <button class="btn-words" name="style[inks][{{ $role }}]"
+            value="{{ $own[$role]['brand'] }}">Take the brand's {{ $role }}</button></p>
+      @endisset
+    @endforeach
+  </details>
+  <details class="fold" id="fold-type" open>
+    <summary>Type</summary>
+    <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface" :choices="$tuning->typefaces()"
+      :chosen="$style->typeface->key" />
+    @include('bench.style-numbers', ['group' => 'type'])
+  </details>
+  <details class="fold" id="fold-paper">
+    <summary>Backgrounds</summary>
+    <x-tune-choice id="style-background" name="style[ground][shown]" label="Whole card"
+      :choices="['none', 'paper ink']" :chosen="(int) ($style->background !== null)" />
+    @include('bench.style-numbers', ['group' => 'paper'])
+    @foreach ($tuning->panels() as $slot => [$label, $panel])
+      <x-tune-choice id="panel-{{ $slot }}" name="style[panels][{{ $slot }}][fill]" :label="$label"
+        :choices="$tuning->fills()" :chosen="$panel->fill->value" />
+      @if ($panel->fill->value !== 'none' || $panel->padding > 0)
+      <div class="panel-sizes">
+        <x-tune-number id="panel-{{ $slot }}-room" name="style[panels][{{ $slot }}][room]" label="its padding"
+          :range="$tuning::BACKGROUND" :value="$panel->padding" />
+        <x-tune-number id="panel-{{ $slot }}-radius" name="style[panels][{{ $slot }}][radius]" label="its corners"
+          :range="$tuning::BACKGROUND" :value="$panel->radius" />
+      </div>
+      @endif
+    @endforeach
+    <p class="help">The inks of what stands on one are those that read there.</p>
+  </details>
+  <details class="fold" id="fold-lines">
+    <summary>Lines and symbols</summary>
+    @include('bench.style-numbers', ['group' => 'lines'])
+    <x-tune-choice id="rule-style" name="style[rule][style]" label="Line" :choices="$tuning->lineStyles()"
+      :chosen="$style->rule->style->value" />
+    <x-tune-choice id="rule-ink" name="style[rule][ink]" label="Its ink" :choices="$tuning->inks()"
+      :chosen="$style->rule->ink->value" />
+    <x-tune-choice id="style-symbols" name="style[symbols][shape]" label="Symbols"
+      :choices="array_combine($tuning::SYMBOLS, $tuning::SYMBOLS)"
+      :chosen="$style->symbols->shape->value ?? 'none'" />
+    <x-tune-choice id="symbols-ink" name="style[symbols][ink]" label="Their ink" :choices="$tuning->inks()"
+      :chosen="$style->symbols->ink->value" />
+  </details>
+  <details class="fold" id="fold-button">
+    <summary>Buttons</summary>
+    @include('bench.style-numbers', ['group' => 'button'])
+    <x-tune-choice id="button-full" name="style[button][full]" label="Width"
+      :choices="['as wide as its words', 'across its column']" :chosen="(int) $style->button->full" />
+  </details>
+  <details class="fold" id="fold-spacing">
+    <summary>Spacing</summary>
+    @include('bench.style-numbers', ['group' => 'spacing'])
+  </details>
   @include('bench.error', ['key' => 'style', 'swap' => null])
   <x-keep />
 </x-edit-form>
+<details class="fold" id="fold-schemes">
+  <summary>Schemes from the accent</summary>
+  @foreach ($tuning->schemes() as $scheme)
+    <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="press" class="scheme">
+      @foreach ($scheme->inks as $role => $ink)
+        <input type="hidden" name="style[inks][{{ $role }}]" value="{{ $ink->toHex() }}">
+      @endforeach
+      <button class="btn btn-line"><svg viewBox="0 0 90 18" aria-hidden="true">
+          @foreach (array_values($scheme->inks) as $at => $ink)
+            <rect x="{{ $at * 18 }}" width="18" height="18" fill="{{ $ink->toHex() }}" />
+          @endforeach
+        </svg> {{ $scheme->name }}</button>
+    </x-edit-form>
+  @endforeach
+</details>

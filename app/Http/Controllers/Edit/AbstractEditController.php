@@ -46,7 +46,7 @@ abstract class AbstractEditController extends Controller
 
             return $answer->kept(
                 $after, $whole || $request->boolean('whole'), ! ($edit instanceof Edit\FillPiece),
-                'Kept. '.$card->revision()->words.'.', self::notes($typed),
+                'Kept. '.rtrim($card->revision()->words, '.').'.', self::notes($typed),
             );
         } catch (StaleRevision) {
             // Asked for again while it was being made, it may have overtaken itself.

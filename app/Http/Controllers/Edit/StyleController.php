@@ -30,6 +30,11 @@ final class StyleController extends AbstractEditController
         );
     }
 
+    public function scale(Request $request, int $card): Response
+    {
+        return $this->change($request, $card, '', fn () => new Edit\Scale($request->boolean('larger')), whole: true);
+    }
+
     public function rearrange(Request $request, int $card): Response
     {
         return $this->change(

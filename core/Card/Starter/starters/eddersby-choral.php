@@ -10,7 +10,7 @@ return [
         'style' => [
             'inks' => ['body' => '#2a1119', 'accent' => '#6d1f36', 'quiet' => '#6b5058', 'link' => '#6d1f36', 'paper' => '#ffffff'],
             'typeface' => 'times',
-            'sizes' => ['name' => 20, 'text' => 14, 'small' => 13],
+            'sizes' => ['name' => 21, 'text' => 14, 'small' => 13],
             'rule' => ['ink' => 'accent', 'width' => 3, 'style' => 'double'],
             'ground' => ['shown' => true, 'room' => 0, 'wide' => 380],
         ],

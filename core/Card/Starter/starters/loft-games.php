@@ -23,7 +23,7 @@ return [
             ['id' => 'p4', 'kind' => 'company', 'fields' => ['text' => 'Loft Games'], 'joined' => ', '],
             ['id' => 'p5', 'kind' => 'web', 'fields' => ['address' => 'loftgames.example'], 'tuning' => ['gap' => 8]],
             ['id' => 'p6', 'kind' => 'profiles', 'fields' => ['links' => ['steamcommunity.com/id/loftgames', 'loftgames.itch.io']]],
-            ['id' => 'p7', 'kind' => 'textlink', 'fields' => ['words' => 'Play the demo', 'address' => 'loftgames.example/demo', 'form' => 'underlined'], 'joined' => '', 'tuning' => ['bold' => true]],
+            ['id' => 'p7', 'kind' => 'textlink', 'fields' => ['words' => 'Play now', 'address' => 'loftgames.example/demo', 'form' => 'underlined'], 'joined' => '', 'tuning' => ['bold' => true]],
         ],
     ],
 ];
