@@ -6,6 +6,8 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\DarkPage;
 use InkyCard\Layout\Sheet;
+use InkyCard\Layout\Table;
+use InkyCard\Layout\Wrapping;
 
 /** The colours of a card as dark pages show them: what is needed to show its rendering so. */
 final class DarkColours
@@ -30,9 +32,32 @@ final class DarkColours
                 $add($run->ink, $placed->block->background($behind));
             }
         }
+        // Lines stand on the paper, or on what the cell they part stands on.
+        foreach (self::lines($sheet->table()) as $ink) {
+            $add($ink, $paper);
+        }
         ksort($pairs);
 
         return $pairs;
+    }
+
+    /** @return list<Colour> inks of borders */
+    private static function lines(Table $table): array
+    {
+        $inks = [];
+        foreach (array_merge(...$table->rows) as $cell) {
+            if ($cell->border !== null) {
+                $inks[] = $cell->border[2];
+            }
+            $inside = match (true) {
+                $cell->content instanceof Table => [$cell->content],
+                $cell->content instanceof Wrapping => $cell->content->tables,
+                default => [],
+            };
+            array_push($inks, ...array_merge([], ...array_map(self::lines(...), $inside)));
+        }
+
+        return $inks;
     }
 
     /**

@@ -395,7 +395,10 @@ watchFrames(
       row.scrollIntoView({ block: 'nearest' });
     }
   },
-  () => selectOnSheet(selected()),
+  () => {
+    selectOnSheet(selected());
+    setTimeout(() => bench.classList.add('ready'), 120);
+  },
 );
 settle();
 edits.resume().then((left) => {

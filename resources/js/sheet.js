@@ -1,3 +1,5 @@
+import { isWriting, watchWriting } from './write.js';
+
 // The frames that show a card. Each was served under its own policy; scripts run in none of them,
 // but this page may read their layout and put a newer rendering in.
 const frames = () => [...document.querySelectorAll('.sheet iframe, .echo iframe')];
@@ -44,7 +46,7 @@ function turn(page, way, dark, paper) {
         )
         .replace(/background-color:(#[0-9a-f]{6})/g, (all, own) => `background-color:${backgrounds[own] ?? own}`)
         .replace(
-          /(border-[a-z]+:\d+px solid )(#[0-9a-f]{6})/g,
+          /(border(?:-[a-z]+)?:\d+px (?:solid|dashed|dotted|double) )(#[0-9a-f]{6})/g,
           (all, before, ink) => `${before}${inks[`${ink} ${paper}`] ?? ink}`,
         ),
     );
@@ -77,6 +79,7 @@ export function showSheet(anew = false) {
   for (const frame of frames()) {
     const page = body(frame);
     if (!page) continue;
+    if (frame === sheet() && isWriting()) continue;
     if (page.dataset.revision === revision) {
       turn(page, frame.dataset.dark, dark, paper);
       continue;
@@ -129,6 +132,10 @@ export function watchFrames(onPick, onReady) {
         // A press selects; with Ctrl or Cmd held the link opens in a tab of its own.
         if (!event.ctrlKey && !event.metaKey) event.preventDefault();
         onPick(piece.dataset.piece.split(' ')[0]);
+      });
+      watchWriting(page, () => {
+        page.dataset.revision = '';
+        showSheet();
       });
       onReady();
     };

@@ -2,6 +2,7 @@
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The bench at work: keys, echoes, ruler, gauges, dragging; every state within everybody's reach. */
@@ -248,6 +249,33 @@ final class BenchTest extends BrowserTestCase
     private function keys(string $keys): void
     {
         Desk::shared()->browser->getKeyboard()->sendKeys($keys);
+    }
+
+    public function test_words_are_written_on_the_sheet_where_they_stand(): void
+    {
+        $browser = Desk::shared()->browser;
+        $browser->get(Desk::shared()->base.'/cards/8');
+        $this->until(fn () => trim($this->sheet()) !== '', 'the card is there');
+        $name = (string) $this->script('return document.querySelector("#piece-p2 input[type=text]").value');
+        $browser->switchTo()->frame($browser->findElement(WebDriverBy::id('sheet')));
+        $browser->findElement(WebDriverBy::cssSelector('[data-piece~=p2]'))->click();
+        $browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::END.' the second');
+        $browser->switchTo()->defaultContent();
+        $this->until(
+            fn () => $this->script('return document.querySelector("#piece-p2 input[type=text]").value')
+                === "$name the second",
+            'its row says the same',
+        );
+        $this->until(fn () => str_starts_with($this->text('#kept'), 'kept'), 'it is kept');
+        $browser->switchTo()->frame($browser->findElement(WebDriverBy::id('sheet')));
+        $browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::TAB);
+        $browser->switchTo()->activeElement()->sendKeys(' and more'.WebDriverKeys::ESCAPE);
+        $browser->switchTo()->defaultContent();
+        $this->until(fn () => str_contains($this->sheet(), 'and more'), 'Tab goes on to the next words');
+        $this->until(fn () => str_contains($this->text('#echoes, .echoes ~ *, #piece-p3 .value'), 'and more'), 'a row');
+        $this->assertStringNotContainsString('contenteditable', (string) $this->script(
+            'return document.getElementById("sheet").contentDocument.body.innerHTML',
+        ), 'Esc leaves');
     }
 
     private function open(string $path): void
