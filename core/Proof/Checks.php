@@ -31,6 +31,7 @@ final class Checks
         Checks\FaintOnDark::class,
         Checks\InksAlike::class,
         Checks\OffBrand::class,
+        Checks\OwnColour::class,
         Checks\SmallText::class,
         Checks\RareTypeface::class,
         Checks\NameFirst::class,

@@ -7,6 +7,12 @@ export function watchPhrases(bench) {
   bench.addEventListener('click', ({ target }) => {
     const button = target.closest('[data-link-words]');
     if (button) link(document.getElementById(button.dataset.linkWords));
+    const ready = target.closest('[data-put]');
+    const field = ready && document.getElementById(ready.dataset.put);
+    if (!field) return;
+    field.focus();
+    field.setSelectionRange(field.value.length, field.value.length);
+    put(field, `${field.value.trim() ? '\n' : ''}${ready.textContent.trim()}`);
   });
   bench.addEventListener('keydown', (event) => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return;

@@ -2,6 +2,7 @@
 
 namespace Tests\Core;
 
+use InkyCard\Brand\Brand;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Kinds;
@@ -9,7 +10,10 @@ use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
+use InkyCard\Proof\Proof;
+use InkyCard\Proof\Subject;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -312,5 +316,24 @@ final class KindTest extends TestCase
             'format' => CardJson::FORMAT, 'name' => 'N', 'arrangement' => 'picture-above',
             'pieces' => [['id' => 'a', 'kind' => $kind, 'fields' => $fields]],
         ]);
+    }
+
+    /** Ready wording is taken as it is, and what is to be checked in it is found until it was. */
+    public function test_ready_wording_is_accepted_and_says_what_is_left_to_do(): void
+    {
+        foreach (Kinds::all() as $key => $kind) {
+            foreach ($kind->fields() as $field) {
+                foreach ($field->ready as $words) {
+                    $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'A', 'pieces' => [
+                        ['id' => 'a', 'kind' => $key, 'fields' => [$field->name => $words]],
+                    ]]);
+                    $this->assertSame($words, $card->piece('a')->text($field->name));
+                    $found = array_column(Proof::of(new Subject(
+                        $card, Brand::of([]), Day::parse('2026-11-25'), Samples::pictures(),
+                    ))->findings, 'check');
+                    $this->assertSame(str_contains($words, '['), in_array('token-left', $found, true), $words);
+                }
+            }
+        }
     }
 }

@@ -308,6 +308,9 @@ final class ProofTest extends TestCase
                 'pieces' => [['id' => 'x', 'kind' => 'licence', 'fields' => ['text' => 'No. 1']]],
             ],
         ];
+        yield 'own colour' => [
+            'own-colour', $piece('line', ['value' => 'Open'], ['tuning' => ['colour' => '#7a1f4f']]),
+        ];
         yield 'trust page' => ['trust-page', ['starter' => 'stone-and-statute']];
         yield 'ended' => [
             'ended',

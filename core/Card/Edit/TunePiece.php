@@ -29,7 +29,7 @@ final readonly class TunePiece implements Edit
     {
         $set = array_map(
             fn (mixed $value) => $value === '' ? null : $value,
-            array_intersect_key($form, array_flip([...self::FLAGS, 'ink', 'size', 'align', 'gap'])),
+            array_intersect_key($form, array_flip([...self::FLAGS, 'ink', 'colour', 'size', 'align', 'gap'])),
         );
         foreach (array_intersect(self::FLAGS, array_keys(array_filter($set, is_string(...)))) as $flag) {
             $set[$flag] = $set[$flag] === '1';

@@ -81,7 +81,7 @@ abstract class AbstractCallKind extends AbstractKind
             return [];
         }
         $style = $card->style;
-        $ink = $style->ink($piece->tuning()->ink ?? InkRole::Accent);
+        $ink = $style->inkOf($piece->tuning(), InkRole::Accent);
         if ($piece->text('form') === 'button') {
             $readable = Contrast::readable($ink, $style->ink(InkRole::Paper));
 

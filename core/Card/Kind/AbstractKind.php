@@ -165,7 +165,7 @@ abstract class AbstractKind implements Kind
         $caps = $tuning->caps === true && preg_match(self::JOINED, $text) !== 1;
 
         return new TextRun(
-            $caps ? $card->capitals($text) : $text, $card->style->ink($tuning->ink ?? $ink), $size,
+            $caps ? $card->capitals($text) : $text, $card->style->inkOf($tuning, $ink), $size,
             $tuning->bold ?? $bold, $href, $plain, $tuning->underline ?? $underlined,
             $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
             $caps ? round($size * self::CAPS, 1) : 0,

@@ -29,7 +29,7 @@ final class ClosingKind extends AbstractPictureKind
     public function fields(): array
     {
         return [
-            new Field('phrase', 'Phrase', example: 'Warmly,'),
+            new Field('phrase', 'Phrase', example: 'Warmly,', ready: ReadyWords::CLOSINGS),
             new Field(
                 'picture', 'Name by hand', 'picture',
                 'A picture of your written name. Its paper is taken away, its ink is the card\'s.',

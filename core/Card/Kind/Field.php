@@ -14,6 +14,7 @@ final readonly class Field
      * @param  value-of<self::INPUTS>  $input  words of a sentence can lead somewhere (see LinkedWords)
      * @param  string  $help  one sentence beside the field
      * @param  array<string, string>  $choices  value => label, for `choice`
+     * @param  list<string>  $ready  wording to take as it is or to start from
      */
     public function __construct(
         public string $name,
@@ -22,6 +23,7 @@ final readonly class Field
         public string $help = '',
         public string $example = '',
         public array $choices = [],
+        public array $ready = [],
     ) {
     }
 }

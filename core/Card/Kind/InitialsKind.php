@@ -71,13 +71,13 @@ final class InitialsKind extends AbstractKind
             return [];
         }
         $size = (int) $piece->text('size');
-        $fill = $piece->text('shape') === 'bare' ? null : $card->style->ink($piece->tuning()->ink ?? InkRole::Accent);
+        $fill = $piece->text('shape') === 'bare' ? null : $card->style->inkOf($piece->tuning(), InkRole::Accent);
         $letters = (int) min(self::MOST, max(1, grapheme_strlen($text) ?: 1));
         $type = round($size * self::LETTERS[$letters]);
 
         return [new InitialsBlock(
             new TextRun(
-                $text, $fill === null ? $card->style->ink($piece->tuning()->ink ?? InkRole::Accent)
+                $text, $fill === null ? $card->style->inkOf($piece->tuning(), InkRole::Accent)
                     : Contrast::readable($fill, $card->style->ink(InkRole::Paper)), $type,
                 $piece->tuning()->bold ?? false, plain: '', italic: $piece->tuning()->italic ?? false,
                 lineHeight: $size / $type,

@@ -38,6 +38,7 @@ final class NoticeKind extends AbstractKind
         return [
             new Field(
                 'text', 'Small print', 'sentences', example: 'This message is for the person it is addressed to.',
+                ready: ReadyWords::NOTICES,
             ),
             new Field(
                 'documents', 'Documents, one a line', 'lines', 'A name, a colon and its address.',

@@ -79,7 +79,7 @@ final class PictureLook
     ): Recipe {
         $tone = PictureRef::isHand($ref) ? Tone::Ink : Tone::tryFrom($piece->text('tone')) ?? Tone::Natural;
         $ink = $tone->needsInk()
-            ? $card->style->ink($piece->tuning()->ink ?? ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent))
+            ? $card->style->inkOf($piece->tuning(), ($tone === Tone::Ink ? InkRole::Body : InkRole::Accent))
             : null;
 
         return new Recipe(

@@ -184,7 +184,7 @@ final class ProfilesKind extends AbstractKind
 
     private static function background(Filled $piece, Style $style): Colour
     {
-        $background = $style->ink($piece->tuning()->ink ?? $style->marks->ink);
+        $background = $style->inkOf($piece->tuning(), $style->marks->ink);
 
         return $style->marks->grey ? Oklch::of($background)->grey() : $background;
     }

@@ -29,7 +29,7 @@ final class RuleKind extends AbstractKind
 
     public function content(Filled $piece, CardContext $card): array
     {
-        $ink = $card->style->ink($piece->tuning()->ink ?? $card->style->rule->ink);
+        $ink = $card->style->inkOf($piece->tuning(), $card->style->rule->ink);
 
         return [new Content\RuleBlock($ink, (int) $piece->text('thickness'))];
     }

@@ -92,6 +92,12 @@ final readonly class Style
         return $this->inks->colour($role);
     }
 
+    /** The ink of a piece: a colour of its own, the role it was given, or the one it has otherwise. */
+    public function inkOf(Tuning $tuning, InkRole $otherwise): Colour
+    {
+        return $tuning->colour ?? $this->ink($tuning->ink ?? $otherwise);
+    }
+
     /** What a panel shows behind it; null for nothing of its own. */
     public function fill(Panel $panel): ?Colour
     {

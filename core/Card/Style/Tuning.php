@@ -3,13 +3,14 @@
 namespace InkyCard\Card\Style;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Colour\Colour;
 use InkyCard\Limits;
 use InkyCard\Refusal;
 
 /** A piece's own overrides of the card's style; null means "as the style says". */
 final readonly class Tuning
 {
-    private const KEYS = ['ink', 'size', 'bold', 'gap', 'align', 'italic', 'underline', 'caps'];
+    private const KEYS = ['ink', 'colour', 'size', 'bold', 'gap', 'align', 'italic', 'underline', 'caps'];
 
     /** @param  array<string, mixed>  $unknown  keys this version does not know, kept as they came */
     private function __construct(
@@ -21,6 +22,7 @@ final readonly class Tuning
         public ?bool $italic = null,
         public ?bool $underline = null,
         public ?bool $caps = null,
+        public ?Colour $colour = null,
         public array $unknown = [],
     ) {
     }
@@ -31,9 +33,9 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `size` CSS px, `bold`, `italic`, `underline` (of links)
-     *                                         and `caps` (spaced capitals) true or false, `gap` CSS px above, `align`
-     *                                         start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `colour` #rrggbb in its place, `size` CSS px, `bold`,
+     *                                         `italic`, `underline` (of links) and `caps` (spaced capitals) true or
+     *                                         false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -54,8 +56,14 @@ final readonly class Tuning
             self::flag($data, 'italic'),
             self::flag($data, 'underline'),
             self::flag($data, 'caps'),
+            self::colour($data['colour'] ?? null),
             array_diff_key($data, array_flip(self::KEYS)),
         );
+    }
+
+    private static function colour(mixed $given): ?Colour
+    {
+        return $given === null ? null : Refusal::at('/colour', fn () => Colour::hex(is_string($given) ? $given : ''));
     }
 
     private static function role(mixed $ink): ?InkRole
@@ -86,6 +94,7 @@ final readonly class Tuning
             'italic' => $this->italic,
             'underline' => $this->underline,
             'caps' => $this->caps,
+            'colour' => $this->colour?->toHex(),
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

@@ -31,12 +31,24 @@
     <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
+      @if ($field->ready !== []) list="ready-{{ $input }}" @endif
       value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
       @if ($field->input === 'sentence') data-phrases @endif
       spellcheck="{{ in_array($field->input, ['text', 'sentence'], true) ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
-  @if ($field->name === 'links')
-    <p class="help field-note" id="note-{{ $piece->id }}-links"></p>
+  @if ($field->ready !== [] && $field->input === 'sentences')
+    <details class="ready-words">
+      <summary>Ready wording, yours to have checked</summary>
+      @foreach ($field->ready as $words)
+        <button type="button" class="btn btn-plain" data-put="{{ $input }}">{{ $words }}</button>
+      @endforeach
+    </details>
+  @elseif($field->ready !== [])
+    <datalist id="ready-{{ $input }}">
+      @foreach ($field->ready as $words)
+        <option value="{{ $words }}"></option>
+      @endforeach
+    </datalist>
   @endif
   @if (in_array($field->input, ['sentence', 'sentences'], true))
     <p class="help"><button type="button" class="btn btn-plain btn-small scripted"
