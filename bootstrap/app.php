@@ -5,6 +5,7 @@ use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\ReadsSession;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\ValidateToken;
 use App\Http\SentAgain;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -31,7 +32,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentPolicy::class);
         $middleware->prepend(KnownHost::class);
-        $middleware->web(replace: [Illuminate\Session\Middleware\StartSession::class => StartSession::class]);
+        $middleware->web(replace: [
+            Illuminate\Session\Middleware\StartSession::class => StartSession::class,
+            Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => ValidateToken::class,
+        ]);
         $middleware->alias(['workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('cards'));

@@ -407,4 +407,22 @@ final class EditTest extends WebTestCase
             ->assertSee('Planting lead')
             ->assertSee('#402060');
     }
+
+    /** Answered late, or to somebody signed out, it would take the place of the session and token there are. */
+    public function test_what_a_page_asks_for_by_itself_hands_out_neither_session_nor_token(): void
+    {
+        $names = fn ($answer): array => array_map(
+            fn ($cookie) => $cookie->getName(), $answer->headers->getCookies(),
+        );
+        $card = "/cards/{$this->card->id}";
+        $this->assertContains('XSRF-TOKEN', $names($this->get($card)));
+        $this->assertNotContains('XSRF-TOKEN', $names($this->get("$card/sheet")));
+        $edit = fn () => $this->withHeader('HX-Request', 'true')->post("$card/pieces/p2", [
+            'revision' => $this->card->refresh()->head, 'fields' => ['text' => 'A'.$this->card->head],
+        ]);
+        $edit();
+        $this->assertSame([], $names($edit()->assertOk()), 'nothing of the session changed');
+        auth()->logout();
+        $this->assertSame([], $names($this->get("$card/findings")));
+    }
 }

@@ -38,14 +38,20 @@ final class StartSession extends Start
 
     /**
      * What a page asks for by itself gives nobody a session: answered late, it would take the place of the one its
-     * member has signed in with meanwhile, in another tab.
+     * member has signed in with meanwhile, in another tab. Nor does it say again which one there is, where it leaves
+     * that alone.
      */
     protected function addCookieToResponse(Response $response, Session $session)
     {
-        $byItself = request()->hasHeader('HX-Request') || self::isBeside(request());
-        if (! $byItself || Auth::check()) {
+        if (! self::isByItself(request()) || (Auth::check() && ! $this->leavesAlone(request()))) {
             parent::addCookieToResponse($response, $session);
         }
+    }
+
+    /** An edit, or what a page asks for on the side. */
+    public static function isByItself(Request $request): bool
+    {
+        return $request->hasHeader('HX-Request') || self::isBeside($request);
     }
 
     /** Told by the route: a stranger is sent away before its own middleware comes. */
@@ -57,15 +63,17 @@ final class StartSession extends Start
     /** @param  Request  $request */
     protected function saveSession($request)
     {
-        if (self::isBeside($request)) {
-            return;
+        if (! $this->leavesAlone($request)) {
+            $request->session()->put(self::KEPT, now()->getTimestamp());
+            parent::saveSession($request);
         }
+    }
+
+    private function leavesAlone(Request $request): bool
+    {
         $session = $request->session();
-        if ($request->hasHeader('HX-Request') && $session->all() === $this->before
-            && now()->getTimestamp() - (int) $session->get(self::KEPT) < self::REST) {
-            return;
-        }
-        $session->put(self::KEPT, now()->getTimestamp());
-        parent::saveSession($request);
+
+        return self::isBeside($request) || ($request->hasHeader('HX-Request') && $session->all() === $this->before
+            && now()->getTimestamp() - (int) $session->get(self::KEPT) < self::REST);
     }
 }
