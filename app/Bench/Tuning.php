@@ -215,7 +215,7 @@ final readonly class Tuning
     /** @return array<string, string> inks of the sign on a mark's background */
     public function signs(): array
     {
-        return ['' => 'what reads there'] + array_column(array_map(
+        return ['' => 'what reads'] + array_column(array_map(
             fn (InkRole $role) => [$role->value, mb_strtolower($role->label())], InkRole::cases(),
         ), 1, 0);
     }

@@ -24,6 +24,7 @@ use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
 use InkyCard\Link\ProfileDirectory;
+use InkyCard\Picture\Recipe;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
 final readonly class Workbench
@@ -76,6 +77,21 @@ final readonly class Workbench
     public function paper(): string
     {
         return $this->document->style->ink(InkRole::Paper)->toHex();
+    }
+
+    /** What a picture for a piece should be, in a sentence; empty where it shows none. */
+    public function wanted(Piece $piece): string
+    {
+        [$size, $width] = [(int) $piece->text('size'), (int) $piece->text('width')];
+        $dense = Recipe::DENSITY;
+
+        return match (true) {
+            $size > 0 => sprintf('Shown %1$d × %1$d px: a square of %2$d × %2$d px or more is sharp.', $size,
+                $size * $dense),
+            $width > 0 => sprintf('Shown %d px wide: one of %d px or more is sharp; it keeps its proportion.', $width,
+                $width * $dense),
+            default => '',
+        };
     }
 
     /** @return array<string, Arrangement> */

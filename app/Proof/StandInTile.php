@@ -21,10 +21,16 @@ final readonly class StandInTile
     ) {
     }
 
-    /** @return list<self> */
+    /** Gravest first. */
+    private const RANKS = ['blocks' => 0, 'mend' => 1, 'advice' => 2, 'good' => 3];
+
+    /** @return list<self> those with something to see first */
     public static function all(Proof $proof): array
     {
-        return array_map(fn (MailClient $client) => self::of($client, $proof), array_values(MailClient::all()));
+        $tiles = array_map(fn (MailClient $client) => self::of($client, $proof), array_values(MailClient::all()));
+        usort($tiles, fn (self $one, self $other) => self::RANKS[$one->state] <=> self::RANKS[$other->state]);
+
+        return $tiles;
     }
 
     private static function of(MailClient $client, Proof $proof): self

@@ -36,6 +36,12 @@ input.addEventListener('input', () => {
 });
 
 dialog.addEventListener('keydown', (event) => {
+  // In a search field it would only empty that.
+  if (event.key === 'Escape') {
+    event.preventDefault();
+    dialog.close();
+    return;
+  }
   const links = [...found.querySelectorAll('a')];
   const at = links.indexOf(document.activeElement);
   if (event.key === 'ArrowDown') (links[at + 1] ?? links[0])?.focus();

@@ -13,7 +13,8 @@
       enctype="multipart/form-data" class="fields">
       @foreach ($piece->kind->fields() as $field)
         @continue($field->input === 'profiles')
-        <x-field :piece="$piece" :field="$field" :card="$card" :refused="$refused" />
+        <x-field :piece="$piece" :field="$field" :card="$card" :refused="$refused"
+          :wanted="$bench->wanted($piece)" />
       @endforeach
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </x-edit-form>

@@ -1,5 +1,5 @@
 {{-- A field of a piece: as its kind keeps it, or, where that was refused, as it was typed. --}}
-@props(['piece', 'field', 'card', 'refused' => [], 'swap' => null])
+@props(['piece', 'field', 'card', 'refused' => [], 'swap' => null, 'wanted' => ''])
 @php($key = $piece->id . '.' . $field->name)
 @php($input = 'field-' . $piece->id . '-' . $field->name)
 @php($error = 'error-' . $piece->id . '-' . $field->name)
@@ -27,6 +27,7 @@
         href="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}"
         hx-get="{{ route('picture.choose', ['card' => $card, 'piece' => $piece->id]) }}"
         hx-target="#chooser-{{ $piece->id }}" hx-swap="innerHTML" hx-select="#choose">Choose from pictures</a></div>
+    <p class="help">{{ $wanted }}</p>
   @else
     <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
