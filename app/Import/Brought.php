@@ -19,12 +19,16 @@ use InkyCard\Import\TextSource;
 use InkyCard\Markup\HtmlWriter;
 use InkyCard\Markup\MailDocument;
 use InkyCard\Refusal;
+use InkyCard\Type\Script;
 
 /** What somebody brought to start a card from: kept for a while, until its lines are confirmed. */
 final readonly class Brought
 {
     /** Bytes. */
     public const MOST = 5_000_000;
+
+    /** Kinds whose words say what language it is in. */
+    private const WORDS = ['name', 'role', 'company', 'department', 'tagline', 'closing', 'line', 'notice', 'address'];
 
     private const KEPT = 7200;
 
@@ -85,6 +89,10 @@ final readonly class Brought
         return $more + [
             'format' => CardJson::FORMAT,
             'name' => mb_strimwidth($name === '' ? 'Brought in' : "$name — brought in", 0, 80), 'country' => $country,
+            'lang' => Script::otherThan('en', implode(' ', array_merge(...array_map(
+                fn (Fact $fact) => array_values(array_filter($fact->fields, is_string(...))),
+                array_filter($facts, fn (Fact $fact) => in_array($fact->kind, self::WORDS, true)),
+            )))) ?? 'en',
             'pieces' => $pieces,
         ];
     }

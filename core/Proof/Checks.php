@@ -63,6 +63,7 @@ final class Checks
         Checks\EndsSoon::class,
         Checks\EventPast::class,
         Checks\TrustPage::class,
+        Checks\LanguageOdd::class,
         Checks\PhoneOdd::class,
         Checks\MailOdd::class,
         Checks\OwnHtmlLost::class,

@@ -311,6 +311,7 @@ final class ProofTest extends TestCase
         yield 'own colour' => [
             'own-colour', $piece('line', ['value' => 'Open'], ['tuning' => ['colour' => '#7a1f4f']]),
         ];
+        yield 'language' => ['language', ['role' => 'مهندسة حدائق وتصميم المناظر الطبيعية في المدينة القديمة']];
         yield 'trust page' => ['trust-page', ['starter' => 'stone-and-statute']];
         yield 'ended' => [
             'ended',

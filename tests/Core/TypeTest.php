@@ -15,7 +15,9 @@ use InkyCard\MailClient\Reader;
 use InkyCard\Type\Bidi;
 use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
+use InkyCard\Type\Script;
 use InkyCard\Type\TextMeasure;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -200,5 +202,29 @@ final class TypeTest extends TestCase
         }
         $this->assertNull(PictureFit::of(Starters::all()['skerry']->sample()));
         $this->assertNotNull(PictureFit::of(Starters::all()['tidemark']->sample()));
+    }
+
+    /** @return iterable<string, array{string, string, ?string}> language said, words, the likelier one */
+    public static function scripts(): iterable
+    {
+        yield 'English' => ['en', 'Garden design for clay soil', null];
+        yield 'any Latin' => ['en', 'Gärten für schwere Böden, čeština', null];
+        yield 'Arabic' => ['en-GB', 'سلمى الورد, مهندسة حدائق', 'ar'];
+        yield 'Persian as said' => ['fa', 'سلمى الورد', null];
+        yield 'Greek' => ['en', 'Μαρία Παπαδοπούλου', 'el'];
+        yield 'Ukrainian as said' => ['uk-UA', 'Олена Шевченко', null];
+        yield 'Cyrillic' => ['de', 'Олена Шевченко', 'ru'];
+        yield 'Korean' => ['en', '김민지 정원 디자이너', 'ko'];
+        yield 'Chinese' => ['en', '园林设计师', 'zh'];
+        yield 'Japanese by a word of Kana' => ['en', '造園家 庭師の仕事場', 'ja'];
+        yield 'half and half' => ['en', 'Maren Oakhollow Мария', null];
+        yield 'no letters' => ['en', '+44 1632 960147', null];
+        yield 'nothing' => ['', '', null];
+    }
+
+    #[DataProvider('scripts')]
+    public function test_letters_say_which_language_it_is_not(string $lang, string $words, ?string $likelier): void
+    {
+        $this->assertSame($likelier, Script::otherThan($lang, $words));
     }
 }
