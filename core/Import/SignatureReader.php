@@ -20,6 +20,9 @@ final class SignatureReader
     /** Lines; more are a letter. */
     private const MOST = 500;
 
+    /** Of all its words, bytes: lists of words of many languages are looked for in them. */
+    private const BYTES = 100_000;
+
     /** How sure a name with its network's word is, 0 to 1. */
     private const NAMED = 0.85;
 
@@ -49,7 +52,8 @@ final class SignatureReader
      */
     public static function facts(array $lines, string $country): array
     {
-        if (count($lines) > self::MOST) {
+        $bytes = array_sum(array_map(fn (ImportedLine $line) => strlen($line->text), $lines));
+        if (count($lines) > self::MOST || $bytes > self::BYTES) {
             throw Refusal::because('That is too much: bring the signature alone.');
         }
         $reader = new self($country, Whereabouts::of($lines, $country));
