@@ -79,6 +79,21 @@ final readonly class Workbench
         return $this->document->style->ink(InkRole::Paper)->toHex();
     }
 
+    /**
+     * Mail addresses a piece can take in one press (need B10).
+     *
+     * @return array<string, string> whose => address
+     */
+    public function mailboxes(Piece $piece): array
+    {
+        $known = $piece->can(Capability::MailAddress) ? array_filter([
+            'the firm’s' => StoredBrand::in($this->card->workspace)->document()->lines->email,
+            'mine' => (string) auth()->user()?->email,
+        ]) : [];
+
+        return array_diff($known, [$piece->text('address')]);
+    }
+
     /** What a picture for a piece should be, in a sentence; empty where it shows none. */
     public function wanted(Piece $piece): string
     {

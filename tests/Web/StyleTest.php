@@ -5,6 +5,7 @@ namespace Tests\Web;
 use App\Models\StoredCard;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Kind\Kinds;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -142,5 +143,26 @@ final class StyleTest extends WebTestCase
         );
         $this->send('/pieces/p1', ['fields' => ['size' => $best[1] ?? ''], 'whole' => '1', 'open' => 'p1'])->assertOk();
         $this->get("/cards/{$this->card->id}?piece=p1")->assertDontSee('Match them');
+    }
+
+    public function test_an_ink_is_typed_as_a_code_and_the_mail_piece_takes_a_known_address_in_one_press(): void
+    {
+        $card = "/cards/{$this->card->id}";
+        $style = fn (string $code) => $this->withHeader('HX-Request', 'true')->post("$card/style", [
+            'revision' => StoredCard::query()->findOrFail($this->card->id)->head,
+            'style' => ['codes' => ['accent' => $code]],
+        ]);
+        $style('oklch(0.5 0.1 150)')->assertOk();
+        $accent = fn (): string => StoredCard::query()->findOrFail($this->card->id)->document()->style
+            ->ink(InkRole::Accent)->toHex();
+        $mixed = $accent();
+        $this->assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $mixed);
+        $style('rgb(1 2 3)')->assertOk();
+        $this->assertSame('#010203', $accent());
+        $style('greenish')->assertStatus(422);
+        $this->assertSame('#010203', $accent());
+        $this->post('/brand/lines', ['number' => 1, 'lines' => ['email' => 'hello@quillfern.example']]);
+        $this->post('/brand/change', ['number' => 2]);
+        $this->get($card)->assertSee('Take the firm’s:')->assertSee('hello@quillfern.example');
     }
 }

@@ -18,6 +18,16 @@
       @endforeach
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </x-edit-form>
+    @if ($mailboxes = $bench->mailboxes($piece))
+      <x-edit-form :to="route('edit.fill', [$card, $id])" :card="$bench->card" :open="$open" edit="press"
+        class="mailboxes">
+        <input type="hidden" name="whole" value="1">
+        @foreach ($mailboxes as $whose => $mailbox)
+          <button class="btn btn-plain btn-small" name="fields[address]" value="{{ $mailbox }}">Take {{ $whose }}:
+            {{ $mailbox }}</button>
+        @endforeach
+      </x-edit-form>
+    @endif
     @include('bench.state')
     {{-- Their form stands once on the page. --}}
     <div class="row-tools">

@@ -1,16 +1,5 @@
 @php($own = $chosen->tuning)
 <h2>{{ $chosen->kind->label() }}</h2>
-@if (in_array('ink', $tunes))
-  <x-edit-form :to="route('edit.tune', [$card, $chosen->id])" :card="$bench->card" :open="$open" edit="part"
-    class="tune own-colour">
-    <x-tune-row for="tune-colour" label="Own colour"><span class="with-unit"><input type="color" id="tune-colour"
-          name="tuning[colour]" value="{{ $own->colour?->toHex() ?? $tuning->hex($own->ink->value ?? 'accent') }}"
-          aria-describedby="error-{{ $chosen->id }}-tuning-colour">@if ($own->colour)<button class="btn-words"
-            name="tuning[colour]" value="">back to an ink</button>@endif</span></x-tune-row>
-    @include('bench.error', ['key' => $chosen->id . '.tuning-colour', 'swap' => null])
-    <x-keep />
-  </x-edit-form>
-@endif
 <x-edit-form :to="route('edit.tune', [$card, $chosen->id])" :card="$bench->card" :open="$open" class="tune">
   @if (in_array('ink', $tunes))
     <fieldset class="tune-row">
@@ -59,3 +48,14 @@
   @endif
   <x-keep />
 </x-edit-form>
+@if (in_array('ink', $tunes))
+  <x-edit-form :to="route('edit.tune', [$card, $chosen->id])" :card="$bench->card" :open="$open" edit="part"
+    class="tune own-colour">
+    <x-tune-row for="tune-colour" label="Own colour"><span class="with-unit"><input type="color" id="tune-colour"
+          name="tuning[colour]" value="{{ $own->colour?->toHex() ?? $tuning->hex($own->ink->value ?? 'accent') }}"
+          aria-describedby="error-{{ $chosen->id }}-tuning-colour">@if ($own->colour)<button class="btn-words"
+            name="tuning[colour]" value="">back to an ink</button>@endif</span></x-tune-row>
+    @include('bench.error', ['key' => $chosen->id . '.tuning-colour', 'swap' => null])
+    <x-keep />
+  </x-edit-form>
+@endif

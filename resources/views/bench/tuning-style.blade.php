@@ -16,7 +16,8 @@
     @foreach ($tuning->inks() as $role => $label)
       <x-tune-row for="style-{{ $role }}" label="{{ $label }} ink">
         <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
-            value="{{ $tuning->hex($role) }}"><span class="measure">{{ $tuning->hex($role) }}</span></span>
+            value="{{ $tuning->hex($role) }}"><input type="text" class="form-control measure" name="style[codes][{{ $role }}]"
+            value="{{ $tuning->hex($role) }}" aria-label="{{ $label }} ink as a code" autocomplete="off" spellcheck="false"></span>
       </x-tune-row>
       @isset($own[$role])
         <p class="own-ink">{{ $own[$role]['says'] }} <button class="btn-words" name="style[inks][{{ $role }}]"

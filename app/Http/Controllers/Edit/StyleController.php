@@ -9,6 +9,7 @@ use Illuminate\Support\Arr;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Edit;
 use InkyCard\Card\Starter\Starters;
+use InkyCard\Colour\ColourText;
 use InkyCard\Refusal;
 use InkyCard\Sketch\Kept;
 use Symfony\Component\HttpFoundation\Response;
@@ -22,12 +23,29 @@ final class StyleController extends AbstractEditController
             $request,
             $card,
             '',
-            fn () => new Edit\Restyle(
-                Arr::only($request->array('style'), [
-                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks', 'panels',
-                ]),
-            ),
+            fn () => new Edit\Restyle(self::codes($request->array('style')) + Arr::only($request->array('style'), [
+                'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks', 'panels',
+            ])),
         );
+    }
+
+    /**
+     * Inks typed as codes, in any notation the brand takes (need F05).
+     *
+     * @param  array<array-key, mixed>  $style
+     * @return array<string, array<array-key, string>> `inks`, where there are any
+     *
+     * @throws Refusal
+     */
+    private static function codes(array $style): array
+    {
+        $codes = is_array($style['codes'] ?? null) ? $style['codes'] : [];
+        $inks = [];
+        foreach ($codes as $role => $code) {
+            $inks[$role] = Refusal::at("/style/inks/$role", fn () => ColourText::parse($code)->toHex());
+        }
+
+        return $inks === [] ? [] : ['inks' => $inks];
     }
 
     public function scale(Request $request, int $card): Response
