@@ -20,8 +20,9 @@ final class ProfileShelf
     public static function of(Card $card, array $lines): array
     {
         $kinds = ProfileDirectory::all();
-        $shelf = array_fill_keys(array_map(fn (Trade $trade) => $trade->label(), self::trades($card, $lines)), []);
+        $shelf = [];
         foreach (self::trades($card, $lines) as $trade) {
+            $shelf[$trade->label()] = [];
             foreach ($kinds as $key => $kind) {
                 if ($kind['hosts'] !== [] && in_array($trade->value, $kind['trades'], true)) {
                     $shelf[$trade->label()][$key] = [
