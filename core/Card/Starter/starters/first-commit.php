@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'words-only',
         'style' => [
-            'inks' => ['body' => '#1b1f27', 'accent' => '#0b6e4f', 'quiet' => '#5c6470', 'link' => '#0b6e4f', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#1b1f27', 'accent' => '#0b6e4f', 'quiet' => '#5c6470', 'link' => '#0b6e4f',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'courier',
             'sizes' => ['name' => 17, 'text' => 13, 'small' => 12],
             'rule' => ['ink' => 'accent', 'width' => 4],
@@ -19,10 +22,22 @@ return [
             ['id' => 'p1', 'kind' => 'name', 'fields' => ['text' => 'Ines Okafor']],
             ['id' => 'p2', 'kind' => 'role', 'fields' => ['text' => 'Developer relations']],
             ['id' => 'p3', 'kind' => 'company', 'fields' => ['text' => 'Sparrow Systems'], 'joined' => ' @ '],
-            ['id' => 'p4', 'kind' => 'email', 'fields' => ['address' => 'ines@sparrow.example'], 'tuning' => ['gap' => 6]],
+            [
+                'id' => 'p4', 'kind' => 'email', 'fields' => ['address' => 'ines@sparrow.example'],
+                'tuning' => ['gap' => 6],
+            ],
             ['id' => 'p5', 'kind' => 'web', 'fields' => ['address' => 'sparrow.example/docs']],
-            ['id' => 'p6', 'kind' => 'profiles', 'fields' => ['links' => ['github.com/inesokafor', 'bsky.app/profile/ines.example']]],
-            ['id' => 'p7', 'kind' => 'textlink', 'fields' => ['words' => 'Try it in two minutes', 'address' => 'sparrow.example/start', 'form' => 'link'], 'joined' => ''],
+            [
+                'id' => 'p6', 'kind' => 'profiles',
+                'fields' => ['links' => ['github.com/inesokafor', 'bsky.app/profile/ines.example']],
+            ],
+            [
+                'id' => 'p7', 'kind' => 'textlink',
+                'fields' => [
+                    'words' => 'Try it in two minutes', 'address' => 'sparrow.example/start', 'form' => 'link',
+                ],
+                'joined' => '',
+            ],
         ],
     ],
 ];

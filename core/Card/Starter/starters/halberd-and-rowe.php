@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'index-card',
         'style' => [
-            'inks' => ['body' => '#1c2733', 'accent' => '#2c5a8c', 'quiet' => '#566373', 'link' => '#2c5a8c', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#1c2733', 'accent' => '#2c5a8c', 'quiet' => '#566373', 'link' => '#2c5a8c',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'arial',
             'sizes' => ['name' => 18, 'text' => 13, 'small' => 11],
             'rule' => ['ink' => 'accent', 'width' => 2],
@@ -16,7 +19,10 @@ return [
             'panels' => ['firm' => ['fill' => 'accent', 'room' => 8]],
         ],
         'pieces' => [
-            ['id' => 'p1', 'kind' => 'company', 'fields' => ['text' => 'Halberd & Rowe, surveyors'], 'tuning' => ['size' => 12]],
+            [
+                'id' => 'p1', 'kind' => 'company', 'fields' => ['text' => 'Halberd & Rowe, surveyors'],
+                'tuning' => ['size' => 12],
+            ],
             ['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'Piotr Halberd'], 'tuning' => ['gap' => 10]],
             ['id' => 'p3', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960744', 'sort' => 'direct']],
             ['id' => 'p4', 'kind' => 'phone', 'fields' => ['number' => '+44 7700 900744', 'sort' => 'mobile']],

@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'slip',
         'style' => [
-            'inks' => ['body' => '#1e1e24', 'accent' => '#7b1e3a', 'quiet' => '#5c5c66', 'link' => '#7b1e3a', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#1e1e24', 'accent' => '#7b1e3a', 'quiet' => '#5c5c66', 'link' => '#7b1e3a',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'cambria',
             'sizes' => ['name' => 17, 'text' => 13, 'small' => 11],
             'rule' => ['ink' => 'accent', 'width' => 3, 'style' => 'double'],
@@ -23,7 +26,13 @@ return [
             ['id' => 'p5', 'kind' => 'email', 'fields' => ['address' => 'henrik@ledgerline.example']],
             ['id' => 'p6', 'kind' => 'web', 'fields' => ['address' => 'ledgerline.example']],
             ['id' => 'p7', 'kind' => 'licence', 'fields' => ['text' => 'Registered tax adviser 77120']],
-            ['id' => 'p8', 'kind' => 'textlink', 'fields' => ['words' => 'Dates for your diary', 'address' => 'ledgerline.example/dates', 'form' => 'link'], 'zone' => 'text'],
+            [
+                'id' => 'p8', 'kind' => 'textlink',
+                'fields' => [
+                    'words' => 'Dates for your diary', 'address' => 'ledgerline.example/dates', 'form' => 'link',
+                ],
+                'zone' => 'text',
+            ],
         ],
     ],
 ];

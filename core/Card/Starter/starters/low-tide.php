@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'single-line',
         'style' => [
-            'inks' => ['body' => '#26313a', 'accent' => '#2a5c7a', 'quiet' => '#66717a', 'link' => '#2a5c7a', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#26313a', 'accent' => '#2a5c7a', 'quiet' => '#66717a', 'link' => '#2a5c7a',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'calibri',
             'sizes' => ['name' => 16, 'text' => 13, 'small' => 11],
             'rule' => ['ink' => 'accent', 'width' => 0],
@@ -21,7 +24,12 @@ return [
             ['id' => 'p3', 'kind' => 'company', 'fields' => ['text' => 'Low Tide']],
             ['id' => 'p4', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960617']],
             ['id' => 'p5', 'kind' => 'email', 'fields' => ['address' => 'roland@lowtide.example']],
-            ['id' => 'p6', 'kind' => 'conference', 'fields' => ['words' => 'Meet me on screen', 'address' => 'lowtide.example/room', 'form' => 'underlined']],
+            [
+                'id' => 'p6', 'kind' => 'conference',
+                'fields' => [
+                    'words' => 'Meet me on screen', 'address' => 'lowtide.example/room', 'form' => 'underlined',
+                ],
+            ],
         ],
     ],
 ];

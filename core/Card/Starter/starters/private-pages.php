@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'words-only',
         'style' => [
-            'inks' => ['body' => '#33291f', 'accent' => '#8a5a2b', 'quiet' => '#7a6a58', 'link' => '#7a4d20', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#33291f', 'accent' => '#8a5a2b', 'quiet' => '#7a6a58', 'link' => '#7a4d20',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'georgia',
             'sizes' => ['name' => 17, 'text' => 14, 'small' => 12],
             'rule' => ['ink' => 'accent', 'width' => 1],
@@ -17,7 +20,10 @@ return [
         ],
         'pieces' => [
             ['id' => 'p1', 'kind' => 'closing', 'fields' => ['phrase' => 'With love,']],
-            ['id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'Juno'], 'tuning' => ['bold' => false, 'italic' => true]],
+            [
+                'id' => 'p2', 'kind' => 'name', 'fields' => ['text' => 'Juno'],
+                'tuning' => ['bold' => false, 'italic' => true],
+            ],
             ['id' => 'p3', 'kind' => 'line', 'fields' => ['value' => 'still at the yellow house by the lock']],
             ['id' => 'p4', 'kind' => 'phone', 'fields' => ['number' => '+44 7700 900190'], 'joined' => ' · '],
         ],

@@ -8,7 +8,10 @@ return [
     'card' => [
         'arrangement' => 'ticket',
         'style' => [
-            'inks' => ['body' => '#2b1a20', 'accent' => '#7a2b42', 'quiet' => '#6e5259', 'link' => '#7a2b42', 'paper' => '#ffffff'],
+            'inks' => [
+                'body' => '#2b1a20', 'accent' => '#7a2b42', 'quiet' => '#6e5259', 'link' => '#7a2b42',
+                'paper' => '#ffffff',
+            ],
             'typeface' => 'times',
             'sizes' => ['name' => 21, 'text' => 14, 'small' => 12],
             'rule' => ['ink' => 'accent', 'width' => 2, 'style' => 'dashed'],
@@ -22,7 +25,13 @@ return [
             ['id' => 'p4', 'kind' => 'company', 'fields' => ['text' => 'Tannery Stage'], 'joined' => ', '],
             ['id' => 'p5', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960412'], 'tuning' => ['gap' => 8]],
             ['id' => 'p6', 'kind' => 'web', 'fields' => ['address' => 'tannery.example'], 'joined' => ' · '],
-            ['id' => 'p7', 'kind' => 'textlink', 'fields' => ['words' => 'Two seats for Thursday →', 'address' => 'tannery.example/thursday', 'form' => 'link'], 'tuning' => ['bold' => true]],
+            [
+                'id' => 'p7', 'kind' => 'textlink',
+                'fields' => [
+                    'words' => 'Two seats for Thursday →', 'address' => 'tannery.example/thursday', 'form' => 'link',
+                ],
+                'tuning' => ['bold' => true],
+            ],
         ],
     ],
 ];
