@@ -65,7 +65,10 @@ final class Starters
     /** @return array<string, Starter> by key */
     public static function all(): array
     {
-        $starters = [];
+        static $starters = [];
+        if ($starters !== []) {
+            return $starters;
+        }
         foreach (self::ALL as $key) {
             $given = require __DIR__."/starters/$key.php";
             $card = $given['card'];
