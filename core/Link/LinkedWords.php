@@ -42,6 +42,10 @@ final class LinkedWords
     /** @return list<array{string, ?string}> words, and where they lead */
     public static function parts(string $text): array
     {
+        // Most lines lead nowhere, and every line of a card is asked at each composing.
+        if (! str_contains($text, '](')) {
+            return $text === '' ? [] : [[$text, null]];
+        }
         $parts = [];
         $from = 0;
         preg_match_all(self::PHRASE, $text, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE);
