@@ -2,16 +2,12 @@
 
 namespace App\Http\Controllers;
 
-use App\Models\StoredBrand;
-use App\Models\StoredCard;
-use App\Pictures\BlockedPictures;
+use App\Bench\Sketching;
 use App\Pictures\Drawings;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use InkyCard\Refusal;
-use InkyCard\Sketch\Kept;
 use InkyCard\Sketch\Sketches;
-use InkyCard\Time\Day;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Whole designs for a card's facts, to take one of. */
@@ -25,12 +21,13 @@ final class SketchController extends Controller
     public function show(Request $request, int $card): View
     {
         $card = $this->card($card);
-        $parts = self::parts($request);
+        $sketching = Sketching::of($card, $request);
         $from = max(0, min(self::integer($request, 'from'), Sketches::SHOWN));
 
         return view('bench.sketches', [
-            'card' => $card, 'kept' => $parts, 'keep' => self::KEEP, 'from' => $from,
-            'sketches' => self::sketches($card)->of($card->document(), Kept::of($parts), $from),
+            'card' => $card, 'kept' => $sketching->parts, 'keep' => self::KEEP, 'from' => $from,
+            'most' => Sketches::SHOWN,
+            'sketches' => $sketching->from($from),
         ]);
     }
 
@@ -38,24 +35,9 @@ final class SketchController extends Controller
     {
         $card = $this->card($card);
         try {
-            return $drawings->response(
-                self::sketches($card)->design($sketch, $card->document(), Kept::of(self::parts($request))),
-            );
+            return $drawings->response(Sketching::of($card, $request)->design($sketch));
         } catch (Refusal) {
             abort(404);
         }
-    }
-
-    public static function sketches(StoredCard $card): Sketches
-    {
-        return new Sketches(
-            StoredBrand::in($card->workspace)->document(), Day::at(now()), new BlockedPictures,
-        );
-    }
-
-    /** @return list<string> */
-    public static function parts(Request $request): array
-    {
-        return array_values(array_intersect(Kept::PARTS, array_filter($request->array('keep'), is_string(...))));
     }
 }

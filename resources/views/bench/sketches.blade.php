@@ -51,9 +51,9 @@
         </li>
       @endforeach
     </ul>
-    @if (count($sketches) === 24 && $from === 0)
+    @if (count($sketches) === $most && $from === 0)
       <p class="pages"><a class="btn btn-line"
-          href="{{ route('sketches', ['card' => $card->id, 'keep' => $kept, 'from' => 24]) }}">More</a></p>
+          href="{{ route('sketches', ['card' => $card->id, 'keep' => $kept, 'from' => $most]) }}">More</a></p>
     @endif
   </main>
 </x-layouts.page>

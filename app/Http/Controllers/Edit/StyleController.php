@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers\Edit;
 
-use App\Http\Controllers\SketchController;
+use App\Bench\Sketching;
 use App\Models\StoredBrand;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -11,7 +11,6 @@ use InkyCard\Card\Edit;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Colour\ColourText;
 use InkyCard\Refusal;
-use InkyCard\Sketch\Kept;
 use Symfony\Component\HttpFoundation\Response;
 
 /** How a card looks. */
@@ -85,10 +84,9 @@ final class StyleController extends AbstractEditController
         return $this->change($request, $card, '', function () use ($request, $card): Edit\Redesign {
             $stored = $this->card($card);
             $key = self::string($request, 'sketch');
-            $kept = Kept::of(SketchController::parts($request));
 
             return new Edit\Redesign(
-                SketchController::sketches($stored)->design($key, $stored->document(), $kept),
+                Sketching::of($stored, $request)->design($key),
                 Starters::all()[explode('.', $key)[0]]->name ?? '',
             );
         }, whole: true);
