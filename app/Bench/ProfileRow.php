@@ -22,6 +22,12 @@ final readonly class ProfileRow
     ) {
     }
 
+    /** Its name on the page: two pieces may keep the same line. */
+    public function id(string $piece): string
+    {
+        return $piece.'-'.substr(md5($this->line), 0, 8);
+    }
+
     /** Who it leads to, or where. */
     public function who(): string
     {

@@ -7,6 +7,7 @@ use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\Cache;
+use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card as Document;
@@ -87,7 +88,7 @@ final readonly class Workbench
     public function mailboxes(Piece $piece): array
     {
         $known = $piece->can(Capability::MailAddress) ? array_filter([
-            'the firm’s' => StoredBrand::in($this->card->workspace)->document()->lines->email,
+            'the firm’s' => $this->brand()->lines->email,
             'mine' => (string) auth()->user()?->email,
         ]) : [];
 
@@ -145,7 +146,7 @@ final readonly class Workbench
 
     public function tuning(): Tuning
     {
-        return new Tuning($this->document, StoredBrand::in($this->card->workspace)->document());
+        return new Tuning($this->document, $this->brand());
     }
 
     public function advice(Piece $piece): Advice
@@ -189,5 +190,11 @@ final readonly class Workbench
     public function dark(): array
     {
         return Cache::rememberForever('dark.2.'.$this->darkKey(), fn () => DarkColours::of($this->pairs));
+    }
+
+    /** The firm's, read once for an answer. */
+    private function brand(): Brand
+    {
+        return once(fn () => StoredBrand::in($this->card->workspace)->document());
     }
 }

@@ -28,10 +28,10 @@ use InkyCard\Type\TextMeasure;
  */
 final class HtmlComposer
 {
-    /** What tells a named rendering from the export. */
     /** A cell without words is as high as it says. */
     private const EMPTY = ';font-size:0;line-height:0';
 
+    /** What tells a named rendering from the export. */
     private const NAMES = '/ data-piece="[^"]*"/';
 
     private const TABLE = ['role' => 'presentation', 'cellpadding' => 0, 'cellspacing' => 0, 'border' => 0];

@@ -30,7 +30,7 @@ final class ProfileController extends Controller
         ))[0] ?? abort(404);
 
         return view('bench.profile', [
-            'card' => $card, 'piece' => $piece, 'row' => $row, 'id' => $piece->id.'-'.substr(md5($line), 0, 8),
+            'card' => $card, 'piece' => $piece, 'row' => $row, 'id' => $row->id($piece->id),
             'find' => ProfileDirectory::find($row->link->kind), 'marks' => Pictograms::all(),
             'pictures' => $this->workspace->pictures()->where('hand', false)->latest('id')->limit(self::PICTURES)
                 ->get(),

@@ -5,7 +5,7 @@
     <ol data-links="{{ route('edit.links', [$card, $piece->id, 'place']) }}">
       @foreach ($rows as $row)
         @php($one = ['card' => $card, 'piece' => $piece->id, 'link' => $row->line])
-        @php($id = $piece->id . '-' . substr(md5($row->line), 0, 8))
+        @php($id = $row->id($piece->id))
         <li class="profile" id="link-{{ $id }}" data-link="{{ $row->line }}">
           <span class="link-grasp" aria-hidden="true"><x-icon name="chevron-expand" /></span>
           @if ($row->mark)
