@@ -85,7 +85,6 @@ final class MeasureTest extends TestCase
         );
     }
 
-    /** Words of scripts that run from the right, joined letters and all, are as wide as a browser sets them. */
     /** Margins, lists, tables and pictures of somebody's own markup, drawn by lot. */
     public function test_own_markup_measures_as_a_browser_lays_it_out(): void
     {
@@ -193,6 +192,7 @@ final class MeasureTest extends TestCase
         $this->assertLessThanOrEqual(0.02 * count($mine), count($off), count($off)." off:\n".implode("\n", $off));
     }
 
+    /** Words of scripts that run from the right, joined letters and all, are as wide as a browser sets them. */
     public function test_words_from_the_right_measure_as_a_browser_sets_them(): void
     {
         $words = preg_split('/\s+/u', trim(
