@@ -75,7 +75,7 @@ final class ReachTest extends BrowserTestCase
                         '/cards/9/hand-over?to=apple-mail', '/cards/9/hand-over?to=iphone',
                         '/cards/9/hand-over/mailbox', '/placements', '/cards/9/copy?short=1', '/tray/ready',
                         '/tray/ready/1', '/tray/write?ready=1', '/cards/9/hand-over?to=template', $phone, $brought,
-                        $message,
+                        $message, '/cards/9/sketches', '/cards/9/profile-kinds?piece=p9', '/cards/9?piece=p9',
                     ],
                     0,
                     $most,
