@@ -117,6 +117,9 @@ final class Limits
     /** Spacing as a piece. */
     public const SPACING_PIECE = [1, 48];
 
+    /** Size of a symbol before a contact line. */
+    public const SYMBOL = [8, 32];
+
     /** Size of a profile mark. */
     public const MARK = [16, 48];
 
@@ -134,6 +137,9 @@ final class Limits
 
     /** Width of initials in a shape, which is as high. */
     public const INITIALS = [32, 140];
+
+    /** Width of a logo. */
+    public const LOGO = [16, 240];
 
     /** Width of a headshot, which is as high. */
     public const HEADSHOT = [48, 160];

@@ -21,7 +21,7 @@ final readonly class Advice
     /**
      * @param  ?Box  $box  where it stands; null where nothing of it shows
      * @param  list<AdviceLine>  $lines
-     * @param  ?PictureFit  $fit  of a headshot and its text
+     * @param  ?PictureFit  $fit  of a headshot or logo and its text
      * @param  list<string>  $links  addresses to try
      * @param  bool  $empty  nothing is filled in
      */
@@ -39,7 +39,7 @@ final readonly class Advice
     {
         $blocks = $card->content($piece);
         // Measured for the one piece it is about alone.
-        $fit = $piece->can(Capability::Portrait) ? PictureFit::of($card) : null;
+        $fit = PictureFit::ofPiece($card, $piece);
         $hrefs = array_merge([], ...array_map(
             fn (Block $block) => array_column($block->links(), 'href'), $blocks,
         ));
@@ -47,7 +47,7 @@ final readonly class Advice
         return new self(
             $box,
             array_merge([], ...array_map(fn (Block $block) => self::read($block, $piece, $card), $blocks)),
-            $fit?->piece === $piece->id ? $fit : null,
+            $fit,
             array_slice(array_values(array_unique($hrefs)), 0, Limits::TRIED),
             $blocks === [],
         );

@@ -10,7 +10,10 @@ use InkyCard\Card\Content\LineBlock;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Content\SpaceBlock;
+use InkyCard\Card\Content\TextRun;
+use InkyCard\Card\Style\ButtonLook;
 use InkyCard\Layout\Cell;
+use InkyCard\Layout\Framer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
 use InkyCard\Layout\Wrapping;
@@ -140,33 +143,33 @@ final class HtmlComposer
     private function shape(ButtonBlock $button, Table $table): void
     {
         $words = $button->words;
-        [, $right, , $left] = $table->rows[0][0]->padding;
+        $look = $button->look;
         $line = new LineBlock([$words]);
-        $width
-            = (int) ceil(
-                TextMeasure::of(
-                    $this->card->style->typeface, [$words->measured()],
-                )->widest(),
-            )
-            + $right
-            + $left;
-        $height = $line->height + $table->rows[0][0]->padding[0] + $table->rows[0][0]->padding[2];
-        $this->out->forWord(
-            fn (HtmlBuilder $word) => $word
-                ->open(
-                    'v:roundrect',
-                    [
-                        'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href,
-                        'fillcolor' => $button->colour->toHex(), 'stroke' => 'f',
-                        'arcsize' => round((100 * $button->radius) / $height).'%',
-                    ],
-                    "width:{$width}px;height:{$height}px;v-text-anchor:middle",
-                )
-                ->open('center', style: $this->type($line))
-                ->text($words->text)
-                ->close()
-                ->close(),
-        );
+        $width = (int) ceil(
+            TextMeasure::of($this->card->style->typeface, [$words->measured()])->widest(),
+        ) + 2 * $look->wide + ($button->symbol === null ? 0 : $button->symbol->width + Framer::SIGN);
+        $height = $line->height + 2 * $look->high;
+        $this->out->forWord(function (HtmlBuilder $word) use ($button, $look, $line, $width, $height): HtmlBuilder {
+            $word->open('v:roundrect', [
+                'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $button->words->href,
+                ...$look->outlined ? [
+                    'filled' => 'f', 'strokecolor' => $button->colour->toHex(), 'strokeweight' => ButtonLook::LINE.'px',
+                ] : ['fillcolor' => $button->colour->toHex(), 'stroke' => 'f'],
+                'arcsize' => round((100 * $look->radius) / $height).'%',
+            ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
+                ->open('center', style: $this->type($line));
+            if ($button->symbol !== null && ! $button->last) {
+                $this->picture($button->symbol, $word);
+                $word->text("\u{A0}");
+            }
+            $word->text($button->words->text);
+            if ($button->symbol !== null && $button->last) {
+                $word->text("\u{A0}");
+                $this->picture($button->symbol, $word);
+            }
+
+            return $word->close()->close();
+        });
     }
 
     private function cell(Cell $cell, bool $alone): void
@@ -258,8 +261,13 @@ final class HtmlComposer
         $first = $line->runs[0];
 
         return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size)
-            ."/{$line->height}px $this->face;color:".$first->ink->toHex().';mso-line-height-rule:exactly'
+            ."/{$line->height}px ".$this->face($first).';color:'.$first->ink->toHex().';mso-line-height-rule:exactly'
             .($first->spacing > 0 ? ';letter-spacing:'.self::px($first->spacing) : '');
+    }
+
+    private function face(TextRun $run): string
+    {
+        return $run->face === null ? $this->face : $run->face->css();
     }
 
     private function words(LineBlock $line): void
@@ -272,7 +280,8 @@ final class HtmlComposer
             $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
                 .($run->bold === $first->bold ? '' : ($run->bold ? ';font-weight:bold' : ';font-weight:normal'))
                 .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'))
-                .($run->spacing === $first->spacing ? '' : ';letter-spacing:'.self::px($run->spacing));
+                .($run->spacing === $first->spacing ? '' : ';letter-spacing:'.self::px($run->spacing))
+                .($run->face === $first->face ? '' : ';font-family:'.$this->face($run));
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
                 $this->out
@@ -296,17 +305,19 @@ final class HtmlComposer
         }
     }
 
-    private function picture(PictureBlock $picture): void
+    /** @param  ?HtmlBuilder  $inline  where it stands among words, what they are written to */
+    private function picture(PictureBlock $picture, ?HtmlBuilder $inline = null): void
     {
+        $out = $inline ?? $this->out;
         if ($picture->href !== null) {
             // Colour and underline of the words shown when the picture is blocked.
-            $this->out->open(
+            $out->open(
                 'a',
                 ['href' => $picture->href],
                 'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none',
             );
         }
-        $this->out->void(
+        $out->void(
             'img',
             [
                 'src' => $this->pictures->source($picture),
@@ -316,12 +327,12 @@ final class HtmlComposer
                 'border' => 0,
                 // The type size is that of the words shown when the picture is blocked.
             ],
-            "display:block;width:{$picture->width}px;"
+            ($inline === null ? 'display:block;' : 'vertical-align:middle;')."width:{$picture->width}px;"
                 .($picture->isFluid() ? 'max-width:100%;height:auto' : "height:{$picture->height}px")
                 .';font-size:11px',
         );
         if ($picture->href !== null) {
-            $this->out->close();
+            $out->close();
         }
     }
 

@@ -149,9 +149,9 @@ final class Plate
             } elseif ($block instanceof ButtonBlock && $this->card->style->button->word) {
                 // Its shape is as wide as its words: they are part of what is compiled.
                 $shape .= ($block->beside ? 'w' : 'W').$block->words->href.' '.$block->words->text
-                    .$block->colour->toHex();
+                    .self::look($block);
             } elseif ($block instanceof ButtonBlock) {
-                $shape .= ($block->beside ? 'b' : 'B').$block->colour->toHex().$this->runShape($block->words, $values);
+                $shape .= ($block->beside ? 'b' : 'B').self::look($block).$this->runShape($block->words, $values);
             } elseif ($block instanceof PictureBlock) {
                 $shape .= 'P'.$this->pictureShape($block, $values);
             } elseif ($block instanceof MarksBlock) {
@@ -166,6 +166,11 @@ final class Plate
         }
 
         return $shape;
+    }
+
+    private static function look(ButtonBlock $button): string
+    {
+        return $button->colour->toHex().serialize($button->look).serialize($button->symbol).(int) $button->last;
     }
 
     /** @param  list<string>  $values */
@@ -183,6 +188,7 @@ final class Plate
             .($run->isNumber() ? 'n' : '')
             .($run->isFound() ? 'f' : '')
             .($run->spacing > 0 ? "s$run->spacing" : '')
+            .$run->face?->key
             .',';
     }
 
@@ -248,7 +254,8 @@ final class Plate
     {
         $run = fn (TextRun $run) => new TextRun(
             $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
-            $run->italic, $run->lineHeight, spacing: $run->spacing, number: $run->isNumber(), found: $run->isFound(),
+            $run->italic, $run->lineHeight, spacing: $run->spacing, face: $run->face,
+            number: $run->isNumber(), found: $run->isFound(),
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),
@@ -258,7 +265,7 @@ final class Plate
             $block instanceof LineBlock => new LineBlock(array_map($run, $block->runs), $block->symbol),
             $block instanceof ButtonBlock => $this->card->style->button->word
                 ? $block
-                : new ButtonBlock($run($block->words), $block->colour, $block->radius, $block->beside),
+                : $block->saying($run($block->words)),
             $block instanceof PictureBlock => $picture($block),
             $block instanceof MarksBlock => new MarksBlock(array_map($picture, $block->marks), $block->spacing),
             default => $block,

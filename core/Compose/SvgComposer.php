@@ -181,9 +181,8 @@ final class SvgComposer
 
     private function words(LineBlock $line, Cell $cell, Box $room, float $y): void
     {
-        $sizes = array_map(fn (TextRun $run) => $run->size, $line->runs);
         // Browsers set words on whole pixels of their line.
-        [$above, $below] = $this->metrics->aroundBaseline($sizes, $line->height);
+        [$above, $below] = $line->aroundBaseline($this->typeface);
         foreach (
             TextMeasure::of(
                 $this->typeface,
@@ -212,7 +211,8 @@ final class SvgComposer
         }
         foreach (Bidi::order(array_column($words, 1), $this->rtl) as $index) {
             [$run, $word] = $words[$index];
-            $wide = $this->metrics->width($word, $run->size, $run->bold, $run->italic)
+            $metrics = $run->face === null ? $this->metrics : FontMetrics::of($run->face);
+            $wide = $metrics->width($word, $run->size, $run->bold, $run->italic)
                 + $run->spacing * mb_strlen($word);
             if ($run->underlined && $run->href !== null) {
                 $thick = max(1.0, $run->size * self::UNDERLINE);
@@ -235,7 +235,8 @@ final class SvgComposer
 
     private function word(TextRun $run, string $word, float $x, float $wide, float $baseline): void
     {
-        $narrow = $this->typeface->narrowing();
+        $face = $run->face ?? $this->typeface;
+        $narrow = $face->narrowing($run->bold);
         $rtl = $this->rtl && Bidi::kind($word) === 'R';
         // A word that runs from the right starts at its right.
         $at = round($rtl ? $x + $wide : $x, 3);
@@ -243,7 +244,7 @@ final class SvgComposer
             ? ['x' => $at, 'y' => $baseline]
             : ['transform' => "translate($at $baseline) scale($narrow 1)"];
         $this->open('text', $place + [
-            'font-family' => $this->typeface->drawn(), 'font-size' => $run->size,
+            'font-family' => $face->drawn(), 'font-size' => $run->size,
             'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
             'letter-spacing' => $run->spacing ?: null, 'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
         ]);

@@ -15,6 +15,7 @@ use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Zone;
+use InkyCard\Card\Style\ButtonLook;
 use InkyCard\Card\Style\Spacing;
 use InkyCard\Colour\Colour;
 
@@ -24,6 +25,9 @@ use InkyCard\Colour\Colour;
  */
 final readonly class Framer
 {
+    /** Between a call's symbol and its words, CSS px. */
+    public const SIGN = 7;
+
     /** Between the letter and the card, CSS px. */
     private const LETTER = 14;
 
@@ -321,19 +325,13 @@ final readonly class Framer
     /** @param  'left'|'center'|'right'|null  $align */
     private function block(Block $block, ?string $align): Table|Block
     {
-        $look = $this->card->style->button;
-
         return match (true) {
             $block instanceof MarksBlock => new Table([array_map(
                 fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->spacing,
                     0)),
                 array_keys($block->marks), $block->marks,
             )], $align),
-            $block instanceof ButtonBlock => new Table([[new Cell(
-                new LineBlock([$block->words]),
-                [$look->high, $look->wide, $look->high, $look->wide],
-                'middle', 'center', $block->colour, $block->radius,
-            )]], $align, $look->word && $block->radius > 0 ? $block : null, $look->full && ! $block->beside),
+            $block instanceof ButtonBlock => $this->button($block, $align),
             $block instanceof InitialsBlock => new Table([[new Cell(
                 new LineBlock([$block->letters]), [0, 0, 0, 0], 'middle', 'center', $block->fill,
                 $block->radius ?: null, width: $block->size,
@@ -344,6 +342,29 @@ final readonly class Framer
             ]], $align),
             default => $block,
         };
+    }
+
+    /** @param  'left'|'center'|'right'|null  $align */
+    private function button(ButtonBlock $button, ?string $align): Table
+    {
+        $look = $button->look;
+        $words = new LineBlock([$button->words]);
+        if ($button->symbol !== null) {
+            $cells = [
+                new Cell($button->symbol, $this->sides($button->last ? self::SIGN : 0, $button->last ? 0 : self::SIGN),
+                    'middle'),
+                new Cell($words, valign: 'middle'),
+            ];
+            $words = Table::row(...$button->last ? array_reverse($cells) : $cells);
+        }
+        // A line around it takes the room of its padding: with and without one it is as large.
+        $line = $look->outlined ? ButtonLook::LINE : 0;
+        [$high, $wide] = [max(0, $look->high - $line), max(0, $look->wide - $line)];
+
+        return new Table([[new Cell(
+            $words, [$high, $wide, $high, $wide], 'middle', 'center', $look->outlined ? null : $button->colour,
+            $look->radius, $look->outlined ? ['all', $line, $button->colour] : null,
+        )]], $align, $look->word && $look->radius > 0 ? $button : null, $look->full && ! $button->beside);
     }
 
     private function rule(): RuleBlock

@@ -12,7 +12,6 @@ use InkyCard\Card\Content\TextRun;
 use InkyCard\Layout\Own\OwnFlow;
 use InkyCard\Layout\Own\OwnLayout;
 use InkyCard\Layout\Own\OwnReader;
-use InkyCard\Type\FontMetrics;
 use InkyCard\Type\FontStack;
 use InkyCard\Type\TextMeasure;
 
@@ -175,10 +174,7 @@ final class Measure
         if ($content instanceof LineBlock) {
             $lines = $this->text($content)->lines($room);
 
-            $box = FontMetrics::of($this->typeface)->lineBox(
-                array_map(fn (TextRun $run) => $run->size, $content->runs),
-                $content->height,
-            );
+            $box = array_sum($content->aroundBaseline($this->typeface));
 
             return [max([0.0, ...$lines]), count($lines) * $box];
         }

@@ -8,63 +8,98 @@ use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
 use InkyCard\Limits;
 
-/** How tall a headshot stands beside its text (need C11: top and bottom line up). */
+/** How tall a headshot or a logo stands beside its text (need C11: top and bottom line up). */
 final readonly class PictureFit
 {
     /**
-     * @param  string  $piece  id of the headshot
+     * @param  string  $piece  id of the picture
      * @param  int  $picture  its height, CSS px
      * @param  int  $text  height of the text beside it, CSS px
-     * @param  int  $best  the size that comes nearest to the text, within what a headshot may have and a narrow phone
-     *   has room for
+     * @param  int  $best  the height that comes nearest to the text, within what such a picture may have and a narrow
+     *   phone has room for
+     * @param  array<string, int>  $fields  what gives it that height
      */
-    private function __construct(public string $piece, public int $picture, public int $text, public int $best)
-    {
+    private function __construct(
+        public string $piece, public int $picture, public int $text, public int $best, public array $fields,
+    ) {
     }
 
-    /** Null when no headshot stands beside text, as where the arrangement puts it above. */
+    /** Of the first headshot; null when none stands beside text, as where the arrangement puts it above. */
     public static function of(Card $card): ?self
     {
-        $measured = Measure::of(Sheet::of($card), Limits::WIDTH);
-        $portraits = $card->filled(Capability::Portrait);
-        $headshots = array_filter($portraits, fn (Piece $piece) => $piece->zone === Zone::Beside);
+        $headshots = array_filter(
+            $card->filled(Capability::Portrait), fn (Piece $piece) => $piece->zone === Zone::Beside,
+        );
         $headshot = array_values($headshots)[0] ?? null;
-        $picture = $headshot === null ? null : $measured->boxes[$headshot->id] ?? null;
-        $text = $measured->around(array_column($card->inZone(Zone::Text), 'id'));
-        if ($picture === null || $text === null || ! $picture->isBeside($text)) {
+
+        return $headshot === null ? null : self::ofPiece($card, $headshot);
+    }
+
+    /** Of one picture; null where it does not stand beside the text, or has no size of its own. */
+    public static function ofPiece(Card $card, Piece $piece): ?self
+    {
+        if (! $piece->can(Capability::Portrait) && ! $piece->can(Capability::Logo)) {
             return null;
         }
-        [$least, $most] = Limits::HEADSHOT;
+        $measured = Measure::of(Sheet::of($card), Limits::WIDTH);
+        $picture = $measured->boxes[$piece->id] ?? null;
+        $text = $measured->around(array_column($card->inZone(Zone::Text), 'id'));
+        if ($piece->zone !== Zone::Beside || $picture === null || $text === null || ! $picture->isBeside($text)) {
+            return null;
+        }
+        [, $least, $most] = $piece->kind->resizes() ?? ['', 0, 0];
+        $ratio = self::ratio($piece);
         $height = (int) round($text->height);
+        $width = self::roomed($card, $piece, max($least, min($most, (int) round($height / $ratio))));
 
         return new self(
-            $headshot->id, (int) $headshot->text('size'), $height,
-            self::roomed($card, $headshot, max($least, min($most, $height))),
+            $piece->id, (int) round(self::width($piece) * $ratio), $height, (int) round($width * $ratio),
+            [self::field($piece) => $width],
         );
     }
 
-    /** A size a headshot may grow to, CSS px, as far as the words beside it keep their room on a narrow phone. */
-    private static function roomed(Card $card, Piece $headshot, int $size): int
+    /** Height by width: a headshot is as high as wide. */
+    private static function ratio(Piece $piece): float
     {
-        $now = (int) $headshot->text('size');
-        if ($size <= $now) {
-            return $size;
-        }
-        $grown = $card->replacing($headshot->with(['fields' => ['size' => $size] + $headshot->fields]));
-        $over = Measure::of(Sheet::of($grown), Limits::PHONE_WIDTH)->overflow();
-
-        return $over < 1 ? $size : max($now, $size - (int) ceil($over));
+        return $piece->can(Capability::Portrait) ? 1.0 : max(0.02, (float) ($piece->fields['ratio'] ?? 1));
     }
 
-    /** The card with a headshot that is to be as tall as its text brought to that height. */
+    private static function field(Piece $piece): string
+    {
+        return $piece->kind->resizes()[0] ?? '';
+    }
+
+    private static function width(Piece $piece): int
+    {
+        return (int) $piece->text(self::field($piece));
+    }
+
+    /** A width a picture may grow to, CSS px, as far as the words beside it keep their room on a narrow phone. */
+    private static function roomed(Card $card, Piece $picture, int $width): int
+    {
+        $now = self::width($picture);
+        if ($width <= $now) {
+            return $width;
+        }
+        $over = Measure::of(Sheet::of($card->replacing(self::sized($picture, $width))), Limits::PHONE_WIDTH)
+            ->overflow();
+
+        return $over < 1 ? $width : max($now, $width - (int) ceil($over));
+    }
+
+    private static function sized(Piece $piece, int $width): Piece
+    {
+        return $piece->with(['fields' => [self::field($piece) => $width] + $piece->fields]);
+    }
+
+    /** The card with every picture that is to be as tall as its text brought to that height. */
     public static function settle(Card $card): Card
     {
         foreach ($card->pieces as $piece) {
-            if ($piece->shown && $piece->can(Capability::Portrait) && $piece->text('fit') !== '') {
-                $fit = self::of($card);
-
-                return $fit === null || $fit->piece !== $piece->id || $fit->picture === $fit->best ? $card
-                    : $card->replacing($piece->with(['fields' => ['size' => $fit->best] + $piece->fields]));
+            if ($piece->shown && $piece->text('fit') === 'text') {
+                $fit = self::ofPiece($card, $piece);
+                $card = $fit === null || $fit->picture === $fit->best ? $card
+                    : $card->replacing($piece->with(['fields' => $fit->fields + $piece->fields]));
             }
         }
 

@@ -21,6 +21,7 @@ final readonly class Mark implements Bake
      * @param  string  $icon  name in the open icon set, such as `linkedin`
      * @param  int  $size  CSS px as shown, width and height
      * @param  ?Season  $season  what it wears over its corner
+     * @param  bool  $onOwn  it stands on a background that goes where it goes: no page shows around it
      */
     public function __construct(
         public string $icon,
@@ -29,6 +30,7 @@ final readonly class Mark implements Bake
         public Colour $background,
         public Colour $ink,
         public ?Season $season = null,
+        public bool $onOwn = false,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class Mark implements Bake
             $this->background->toHex(),
             $this->ink->toHex(),
             ...$this->season === null ? [] : $this->season->toArray(),
+            ...$this->onOwn ? ['own'] : [],
         ]);
     }
 
@@ -52,6 +55,7 @@ final readonly class Mark implements Bake
         return new self(
             $given['mark'], Shape::from($given['shape']), $given['size'], Colour::hex($given['ground']),
             Colour::hex($given['ink']), is_array($given['dress'] ?? null) ? Season::of($given['dress']) : null,
+            $given['own'] ?? false,
         );
     }
 
@@ -60,7 +64,8 @@ final readonly class Mark implements Bake
         return [
             'mark' => $this->icon, 'shape' => $this->shape->value, 'size' => $this->size,
             'ground' => $this->background->toHex(), 'ink' => $this->ink->toHex(),
-        ] + ($this->season === null ? [] : ['dress' => $this->season->toArray()]);
+        ] + ($this->season === null ? [] : ['dress' => $this->season->toArray()])
+            + ($this->onOwn ? ['own' => true] : []);
     }
 
     /** The same without what it wears. */
@@ -129,6 +134,6 @@ final readonly class Mark implements Bake
     /** On a light page an edge is the page's own colour; on a dark one it is what is left to see. */
     private function isLost(float $contrast): bool
     {
-        return Contrast::ratio($this->background, DarkPage::page()) < $contrast;
+        return ! $this->onOwn && Contrast::ratio($this->background, DarkPage::page()) < $contrast;
     }
 }

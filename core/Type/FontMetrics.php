@@ -33,22 +33,27 @@ final class FontMetrics
      *     right: array<int, int>, across: int, pairs: array<int, int>}>,
      * }  $table
      * @param  list<string>  $chain  twins of what stands in for it, itself left out
+     * @param  array{float, float}  $wide  its words by how wide the table has them, regular and bold
      */
-    private function __construct(private readonly array $table, private readonly array $chain)
-    {
+    private function __construct(
+        private readonly array $table, private readonly array $chain, private readonly array $wide = [1.0, 1.0],
+    ) {
     }
 
     public static function of(FontStack $stack): self
     {
         return self::$loaded[$stack->key] ??= self::load($stack->twin(), array_values(array_unique([
             ...array_diff($stack->chain(), [$stack->twin()]), self::OTHER,
-        ])));
+        ])), [$stack->width(false), $stack->width(true)]);
     }
 
-    /** @param  list<string>  $chain */
-    private static function load(string $twin, array $chain = []): self
+    /**
+     * @param  list<string>  $chain
+     * @param  array{float, float}  $wide
+     */
+    private static function load(string $twin, array $chain = [], array $wide = [1.0, 1.0]): self
     {
-        return new self(require __DIR__."/Metrics/$twin.php", $chain);
+        return new self(require __DIR__."/Metrics/$twin.php", $chain, $wide);
     }
 
     /**
@@ -64,9 +69,11 @@ final class FontMetrics
             $this->known[$style] = [];
         }
 
-        return $size * ($this->known[$style][$text] ??= preg_match(self::RIGHT_TO_LEFT, $text) === 1
+        $em = $this->known[$style][$text] ??= preg_match(self::RIGHT_TO_LEFT, $text) === 1
             ? $this->fromTheRight($text, $style)
-            : $this->fromTheLeft($text, $style));
+            : $this->fromTheLeft($text, $style);
+
+        return $size * $em * $this->wide[$bold ? 1 : 0];
     }
 
     /**
@@ -149,19 +156,7 @@ final class FontMetrics
     }
 
     /**
-     * Height of a line box that holds several sizes, each with the same line height
-     * (CSS 2.2, 10.8.1): their half-leadings differ, so they do not lie in one another.
-     *
-     * @param  list<float>  $sizes  CSS px
-     * @param  int  $height  line height of each, CSS px
-     */
-    public function lineBox(array $sizes, int $height): float
-    {
-        return array_sum($this->aroundBaseline($sizes, $height));
-    }
-
-    /**
-     * What of such a line box is above its baseline, and below it.
+     * What of a line box is above its baseline, and below it, where all of it has one face.
      *
      * @param  list<float>  $sizes  CSS px
      * @param  float  $height  line height of each, CSS px
@@ -169,11 +164,24 @@ final class FontMetrics
      */
     public function aroundBaseline(array $sizes, float $height): array
     {
+        return self::line(array_map(fn (float $size) => [$this, $size], $sizes), $height);
+    }
+
+    /**
+     * The same where its words have several faces and sizes, each with the same line height (CSS 2.2, 10.8.1): their
+     * half-leadings differ, so they do not lie in one another.
+     *
+     * @param  list<array{self, float}>  $words  face, size in CSS px
+     * @param  float  $height  line height of each, CSS px
+     * @return array{float, float} CSS px
+     */
+    public static function line(array $words, float $height): array
+    {
         $above = $below = 0.0;
-        foreach ($sizes as $size) {
+        foreach ($words as [$face, $size]) {
             // Browsers round ascent and descent to whole pixels.
-            $ascent = round($this->table['ascent'] * $size / $this->table['units']);
-            $descent = round($this->table['descent'] * $size / $this->table['units']);
+            $ascent = round($face->table['ascent'] * $size / $face->table['units']);
+            $descent = round($face->table['descent'] * $size / $face->table['units']);
             $leading = ($height - $ascent - $descent) / 2;
             $above = max($above, $ascent + $leading);
             $below = max($below, $descent + $leading);

@@ -23,10 +23,30 @@ final readonly class FontStack
         'times' => ['Times New Roman', 'Times', 'serif'],
         'cambria' => ['Cambria', 'Georgia', 'serif'],
         'courier' => ['Courier New', 'Courier', 'monospace'],
+        'helvetica' => ['Helvetica Neue', 'Helvetica', 'Arial', 'sans-serif'],
+        'segoe' => ['Segoe UI', 'Helvetica Neue', 'Arial', 'sans-serif'],
+        'century-gothic' => ['Century Gothic', 'Verdana', 'sans-serif'],
+        'palatino' => ['Palatino Linotype', 'Palatino', 'Book Antiqua', 'Georgia', 'serif'],
+        'garamond' => ['Garamond', 'Georgia', 'Times New Roman', 'serif'],
+        'schoolbook' => ['Century Schoolbook', 'Georgia', 'serif'],
+        'bookman' => ['Bookman Old Style', 'Georgia', 'serif'],
+        'consolas' => ['Consolas', 'Menlo', 'Courier New', 'monospace'],
+    ];
+
+    /** Sorts of faces CSS knows by themselves. */
+    private const SORTS = ['sans-serif', 'serif', 'monospace'];
+
+    /** Families somebody's own chain may have, and signs in it; a longer one would be most of a line of mail. */
+    private const OWN = [5, 120];
+
+    /** Typefaces that came with every system of the last twenty years, or with one that is the same. */
+    private const EVERYWHERE = [
+        'arial', 'verdana', 'tahoma', 'trebuchet', 'georgia', 'times', 'courier', 'helvetica',
     ];
 
     /**
-     * key => open font that measures the same; nothing open measures as Tahoma and Trebuchet do, so theirs come near.
+     * key => open font that measures the same; nothing open measures as Tahoma and Trebuchet do, so theirs come near,
+     * and so do those of WIDTHS.
      */
     private const TWINS = [
         'arial' => 'liberation-sans',
@@ -38,6 +58,23 @@ final readonly class FontStack
         'times' => 'liberation-serif',
         'cambria' => 'caladea',
         'courier' => 'liberation-mono',
+        'helvetica' => 'liberation-sans',
+        'segoe' => 'liberation-sans',
+        'century-gothic' => 'liberation-sans',
+        'palatino' => 'liberation-serif',
+        'garamond' => 'liberation-serif',
+        'schoolbook' => 'liberation-serif',
+        'bookman' => 'liberation-serif',
+        'consolas' => 'liberation-mono',
+    ];
+
+    /**
+     * key => how wide words are by those of the twin, regular and bold: ten lines of signatures set in URW Gothic,
+     * P052, EB Garamond, C059 and URW Bookman, open cuts of these faces; Consolas has one width, 1126 of 2048.
+     */
+    private const WIDTHS = [
+        'century-gothic' => [1.07, 1.004], 'palatino' => [1.088, 1.06], 'garamond' => [0.944, 0.887],
+        'schoolbook' => [1.143, 1.2], 'bookman' => [1.209, 1.205], 'consolas' => [0.9162, 0.9162],
     ];
 
     /** Open font => families to draw it by, those with most signs first. */
@@ -71,44 +108,126 @@ final readonly class FontStack
         'Courier New' => 'liberation-mono',
         'Courier' => 'liberation-mono',
         'monospace' => 'liberation-mono',
+        'Helvetica Neue' => 'liberation-sans',
+        'Segoe UI' => 'liberation-sans',
+        'Century Gothic' => 'liberation-sans',
+        'Palatino Linotype' => 'liberation-serif',
+        'Palatino' => 'liberation-serif',
+        'Book Antiqua' => 'liberation-serif',
+        'Garamond' => 'liberation-serif',
+        'Century Schoolbook' => 'liberation-serif',
+        'Bookman Old Style' => 'liberation-serif',
+        'Consolas' => 'liberation-mono',
+        'Menlo' => 'dejavu-sans',
     ];
 
     private string $css;
 
-    private function __construct(public string $key)
+    /**
+     * @param  string  $key  of a typeface, or somebody's own chain of families, `, ` between them
+     * @param  non-empty-list<string>  $families
+     */
+    private function __construct(public string $key, private array $families)
     {
         $this->css = implode(',', array_map(
             fn (string $family) => str_contains($family, ' ') ? "'$family'" : $family,
-            self::STACKS[$key],
+            $families,
         ));
     }
 
-    /** @throws Refusal */
-    public static function of(string $key): self
+    /**
+     * @param  string  $given  the key of a typeface, or families by name with commas between them (CSS Fonts 4, 2.1)
+     *
+     * @throws Refusal
+     */
+    public static function of(string $given): self
     {
-        if (! isset(self::STACKS[$key])) {
-            throw Refusal::because('Choose one of the typefaces: '.implode(', ', array_keys(self::STACKS)).'.');
+        /** @var array<string, self> $known one object a face: what stands in it is told apart by that */
+        static $known = [];
+        if (isset(self::STACKS[$given])) {
+            return $known[$given] ??= new self($given, self::STACKS[$given]);
+        }
+        if (! str_contains($given, ',')) {
+            throw Refusal::because(
+                'Choose one of the typefaces, or name several with commas between them, such as Futura, Arial.',
+            );
         }
 
-        return new self($key);
+        return $known[$given] ??= self::own($given);
+    }
+
+    /** @throws Refusal */
+    private static function own(string $given): self
+    {
+        [$most, $longest] = self::OWN;
+        $families = array_values(array_unique(array_filter(array_map(
+            fn (string $family) => trim($family, " \t\n\r\"'"), explode(',', $given),
+        ))));
+        $named = array_values(array_diff($families, self::SORTS));
+        foreach ($named as $family) {
+            if (! preg_match('/^[A-Za-z][A-Za-z0-9 -]{0,39}$/D', $family)) {
+                throw Refusal::because(
+                    'A typeface is named by letters, digits and spaces, such as Futura, Century Gothic, sans-serif.',
+                );
+            }
+        }
+        if ($named === [] || count($named) > $most || strlen($given) > $longest) {
+            throw Refusal::because("Name one to $most typefaces with commas between them, $longest letters in all.");
+        }
+        // What the reader's machine has of the sort is the end of every chain.
+        $sort = array_values(array_intersect($families, self::SORTS))[0]
+            ?? self::sortOf(array_values(array_intersect($named, array_keys(self::LOOKS)))[0] ?? '');
+
+        return new self(implode(', ', [...$named, $sort]), [...$named, $sort]);
+    }
+
+    private static function sortOf(string $family): string
+    {
+        $look = self::LOOKS[$family] ?? '';
+
+        return match (true) {
+            str_contains($look, 'mono') => 'monospace',
+            in_array($look, ['liberation-serif', 'gelasio', 'caladea'], true) => 'serif',
+            default => 'sans-serif',
+        };
+    }
+
+    public function isOwn(): bool
+    {
+        return ! isset(self::STACKS[$this->key]);
+    }
+
+    /** Whether readers have it whatever they read with. */
+    public function isEverywhere(): bool
+    {
+        return in_array($this->key, self::EVERYWHERE, true);
+    }
+
+    /** Whether its widths are known to the pixel, or come near. */
+    public function isExact(): bool
+    {
+        return ! $this->isOwn() && ! isset(self::WIDTHS[$this->key])
+            && ! in_array($this->key, ['tahoma', 'trebuchet', 'segoe'], true);
     }
 
     /** @return list<self> */
     public static function all(): array
     {
-        return array_map(fn (string $key) => new self($key), array_keys(self::STACKS));
+        return array_map(
+            fn (string $key) => new self($key, self::STACKS[$key]), array_keys(self::STACKS),
+        );
     }
 
     /** What is left where none of its families is there: serif, sans-serif or monospace. */
     public function sort(): string
     {
-        return self::STACKS[$this->key][2];
+        return $this->families[count($this->families) - 1];
     }
 
-    /** Name of its table in Type/Metrics. */
+    /** Name of its table in Type/Metrics; of an own chain that of the first family known. */
     public function twin(): string
     {
-        return self::TWINS[$this->key];
+        return self::TWINS[$this->key] ?? array_values($this->chain())[0];
     }
 
     /** Families of its twin, for drawing: `font-family` of an SVG text. */
@@ -117,24 +236,41 @@ final readonly class FontStack
         return self::DRAWN[$this->twin()];
     }
 
-    /** How wide the twin is drawn by its size: a condensed face is the plain one, narrowed. */
-    public function narrowing(): float
+    /** Words by how wide those of the twin are. */
+    public function width(bool $bold): float
     {
-        return $this->twin() === 'dejavu-sans-condensed' ? 0.9 : 1.0;
+        return self::WIDTHS[$this->key][$bold ? 1 : 0] ?? 1.0;
     }
 
-    /** @return array<string, string> family => open font that looks like it, in the order they are tried */
+    /** How wide the twin is drawn by its size: a condensed face is the plain one, narrowed. */
+    public function narrowing(bool $bold): float
+    {
+        return $this->twin() === 'dejavu-sans-condensed' ? 0.9 : $this->width($bold);
+    }
+
+    /** @return non-empty-array<string, string> family => open font that looks like it, in the order they are tried */
     public function chain(): array
     {
-        return array_intersect_key(
-            array_replace(array_flip(self::STACKS[$this->key]), self::LOOKS),
-            array_flip(self::STACKS[$this->key]),
-        );
+        $chain = [];
+        foreach ($this->families as $family) {
+            if (isset(self::LOOKS[$family])) {
+                $chain[$family] = self::LOOKS[$family];
+            }
+        }
+
+        // The last is a sort, and sorts are known.
+        return $chain ?: throw new \LogicException("No look of {$this->key}.");
     }
 
     public function name(): string
     {
-        return self::STACKS[$this->key][0];
+        return $this->families[0];
+    }
+
+    /** What shows where it is missing. */
+    public function next(): string
+    {
+        return $this->families[1];
     }
 
     /** Value of `font-family`. Names of several words stand in single quotes, as the attribute uses double ones. */

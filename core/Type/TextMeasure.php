@@ -18,15 +18,15 @@ final readonly class TextMeasure
     /**
      * @param  list<array{float, float, int}>  $atoms  unbreakable stretches: width, and width of the white space after
      *                                                 it, CSS px; where it ends in the text, bytes
-     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs  white space collapsed
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float, 5?: ?FontStack}>  $runs  white space collapsed
      */
     private function __construct(private array $atoms, private array $runs)
     {
     }
 
     /**
-     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs  text, size in CSS px, bold, italic, CSS px
-     *                                                                       between letters
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float, 5?: ?FontStack}>  $runs  text, size in CSS px, bold,
+     *     italic, CSS px between letters, a typeface of its own
      */
     public static function of(FontStack $stack, array $runs): self
     {
@@ -64,12 +64,13 @@ final readonly class TextMeasure
     }
 
     /**
-     * @param  array{string, float, bool, 3?: bool, 4?: float}  $run
+     * @param  array{string, float, bool, 3?: bool, 4?: float, 5?: ?FontStack}  $run
      * @return array{float, float} of a stretch, and of the white space at its end, CSS px
      */
     private static function widths(FontMetrics $metrics, string $stretch, array $run): array
     {
         $bare = rtrim($stretch, ' ');
+        $metrics = isset($run[5]) ? FontMetrics::of($run[5]) : $metrics;
         $of = fn (string $text): float => $text === '' ? 0.0
             : $metrics->width($text, $run[1], $run[2], $run[3] ?? false) + ($run[4] ?? 0) * mb_strlen($text);
 
@@ -159,8 +160,8 @@ final readonly class TextMeasure
     /**
      * White space as HTML shows it: one space for many, across runs too, none at the start.
      *
-     * @param  list<array{string, float, bool, 3?: bool, 4?: float}>  $runs
-     * @return list<array{string, float, bool, 3?: bool, 4?: float}>
+     * @param  list<array{string, float, bool, 3?: bool, 4?: float, 5?: ?FontStack}>  $runs
+     * @return list<array{string, float, bool, 3?: bool, 4?: float, 5?: ?FontStack}>
      */
     private static function collapsed(array $runs): array
     {

@@ -5,6 +5,7 @@ namespace Tests\Core;
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Compose\SvgComposer;
@@ -47,10 +48,11 @@ final class DrawingTest extends TestCase
         [$width, $height, $words, $svg] = self::drawn($card);
         $measured = Measure::of($sheet, 600);
         $this->assertEqualsWithDelta([$measured->width + 32, $measured->height + 32], [$width, $height], 1.0);
-        $metrics = FontMetrics::of($card->style->typeface);
         $lines = [];
-        foreach ($words as ['text' => $text, 'x' => $x, 'y' => $y, 'size' => $size, 'bold' => $bold, 'rtl' => $rtl]) {
-            $wide = $metrics->width($text, $size, $bold);
+        foreach ($words as [
+            'text' => $text, 'x' => $x, 'y' => $y, 'size' => $size, 'bold' => $bold, 'rtl' => $rtl, 'face' => $face,
+        ]) {
+            $wide = $face->width($text, $size, $bold);
             $left = $rtl ? $x - $wide : $x;
             $this->assertGreaterThanOrEqual(15.0, $left, $text);
             $this->assertLessThanOrEqual($width - 15.0, $left + $wide, $text);
@@ -122,7 +124,8 @@ final class DrawingTest extends TestCase
     }
 
     /**
-     * @return array{float, float, list<array{text: string, x: float, y: float, size: float, bold: bool, rtl: bool}>,
+     * @return array{float, float, list<array{text: string, x: float, y: float, size: float, face: FontMetrics,
+     *     bold: bool, rtl: bool}>,
      *     \DOMDocument}
      */
     private static function drawn(Card $card): array
@@ -133,7 +136,11 @@ final class DrawingTest extends TestCase
                 (new SvgComposer(new InsidePictures(fn () => new Baked('x', 'png', 1, 1))))->compose(Sheet::of($card)),
             ),
         );
-        $words = [];
+        $words = $faces = [];
+        foreach ([...array_filter(array_map(fn (Piece $piece) => $piece->tuning->face, $card->pieces)),
+            $card->style->typeface] as $face) {
+            $faces[$face->drawn()] = FontMetrics::of($face);
+        }
         foreach ($svg->getElementsByTagName('text') as $text) {
             preg_match('/translate\((\S+) (\S+)\)/', $text->getAttribute('transform'), $at);
             $words[] = [
@@ -141,6 +148,7 @@ final class DrawingTest extends TestCase
                 'x' => (float) ($at[1] ?? $text->getAttribute('x')),
                 'y' => (float) ($at[2] ?? $text->getAttribute('y')),
                 'size' => (float) $text->getAttribute('font-size'),
+                'face' => $faces[$text->getAttribute('font-family')],
                 'bold' => $text->getAttribute('font-weight') === 'bold',
                 'rtl' => $text->getAttribute('direction') === 'rtl',
             ];

@@ -126,6 +126,10 @@ final class Samples
                         null,
                         ['ink' => 'link', 'size' => 14.5],
                         ['gap' => 7, 'bold' => true, 'glow' => 1],
+                        ['face' => $pick(['palatino', 'Futura, Verdana, sans-serif']), 'call' => [
+                            'words' => $pick(['paper', null]), 'radius' => $pick([0, 24]), 'symbol' => 'telephone',
+                            'side' => $pick(['start', 'end']), 'outlined' => $pick([true, false]), 'shine' => 1,
+                        ]],
                     ]),
                     'mood' => $pick([null, 'new key']),
                 ],

@@ -130,7 +130,7 @@ final class SchemaTest extends TestCase
         $schema = self::schema();
         $this->assertEqualsCanonicalizing(array_keys(Kinds::all()), $schema->{'$defs'}->piece->properties->kind->enum);
         $this->assertSame([...array_keys(Arrangement::all()), null], $schema->properties->arrangement->enum);
-        $this->assertSame(array_column(FontStack::all(), 'key'), $schema->{'$defs'}->style->properties->typeface->enum);
+        $this->assertSame(array_column(FontStack::all(), 'key'), $schema->{'$defs'}->typeface->anyOf[0]->enum);
         foreach ($schema->{'$defs'}->piece->allOf as $rule) {
             $kind = Kinds::of($rule->if->properties->kind->const);
             $this->assertEqualsCanonicalizing(

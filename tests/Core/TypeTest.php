@@ -38,7 +38,10 @@ final class TypeTest extends TestCase
                 $this->assertEqualsWithDelta(2 * $width, $metrics->width($name, 26), 0.001);
                 $this->assertGreaterThan($width, $metrics->width("$name.", 13));
             }
-            $this->assertGreaterThanOrEqual($metrics->width('Maren', 13), $metrics->width('Maren', 13, bold: true));
+            // Of those that only come near, some are narrower where they are bold.
+            $this->assertGreaterThanOrEqual(
+                $metrics->width('Maren', 13) * ($stack->isExact() ? 1 : 0.97), $metrics->width('Maren', 13, bold: true),
+            );
             // Marks, joiners and what they join take no room of their own.
             $this->assertSame($metrics->width('e', 13), $metrics->width("e\u{301}", 13));
             $this->assertSame($metrics->width('👩', 13), $metrics->width('👩‍🌾', 13));
@@ -197,7 +200,7 @@ final class TypeTest extends TestCase
             if ($fit === null) {
                 continue;
             }
-            $matched = PictureFit::of((new FillPiece($fit->piece, ['size' => $fit->best]))->apply($card));
+            $matched = PictureFit::of((new FillPiece($fit->piece, $fit->fields))->apply($card));
             $this->assertTrue($matched?->matches() || $fit->best !== $fit->text, $key);
         }
         $this->assertNull(PictureFit::of(Starters::all()['skerry']->sample()));

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Card\Content;
 
+use InkyCard\Type\FontMetrics;
+use InkyCard\Type\FontStack;
 use InkyCard\Type\TextMeasure;
 
 /** Runs of text read as one line; it may wrap. */
@@ -29,6 +31,19 @@ final readonly class LineBlock extends AbstractBlock
         }
         $this->size = $size;
         $this->height = (int) round($height);
+    }
+
+    /**
+     * What of one of its lines is above the baseline, and below it.
+     *
+     * @param  FontStack  $typeface  of words without one of their own
+     * @return array{float, float} CSS px
+     */
+    public function aroundBaseline(FontStack $typeface): array
+    {
+        return FontMetrics::line(array_map(
+            fn (TextRun $run) => [FontMetrics::of($run->face ?? $typeface), $run->size], $this->runs,
+        ), $this->height);
     }
 
     /** Whether it holds something longer than any word, which has to break anywhere. */

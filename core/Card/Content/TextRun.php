@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Content;
 
 use InkyCard\Colour\Colour;
+use InkyCard\Type\FontStack;
 
 /** A stretch of text in one look. */
 final readonly class TextRun
@@ -15,6 +16,7 @@ final readonly class TextRun
      * @param  float  $lineHeight  by type size
      * @param  bool  $guarded  numbers and names in it must not become links of the mail client's own
      * @param  float  $spacing  between its letters, CSS px
+     * @param  ?FontStack  $face  its own typeface; null for the card's
      * @param  ?bool  $number  it is a number to dial; null where its address says so
      * @param  ?bool  $found  mail clients would make a link of it; null where its words say so
      */
@@ -30,6 +32,7 @@ final readonly class TextRun
         public float $lineHeight = 1.4,
         public bool $guarded = false,
         public float $spacing = 0,
+        public ?FontStack $face = null,
         private ?bool $number = null,
         private ?bool $found = null,
     ) {
@@ -54,10 +57,10 @@ final readonly class TextRun
             && preg_match('/\d(?:[ .\/-]?\d){4}|[\w-][.@][a-z]{2}/i', $text) === 1;
     }
 
-    /** @return array{string, float, bool, bool, float} what it is measured by, see TextMeasure */
+    /** @return array{string, float, bool, bool, float, ?FontStack} what it is measured by, see TextMeasure */
     public function measured(): array
     {
-        return [$this->text, $this->size, $this->bold, $this->italic, $this->spacing];
+        return [$this->text, $this->size, $this->bold, $this->italic, $this->spacing, $this->face];
     }
 
     public function saying(string $text): self

@@ -25,6 +25,8 @@ final readonly class Scale implements Edit
         return $card->with([
             'style' => $card->style->with([
                 'sizes' => array_map($type, $full['sizes']),
+                'symbols' => $card->style->symbols->own === null ? []
+                    : ['size' => $this->scaled($card->style->symbols->own, Limits::SYMBOL)],
                 'marks' => ['size' => $this->scaled($card->style->marks->size, Limits::MARK)],
                 'button' => [
                     'high' => $this->scaled($card->style->button->high, Limits::BUTTON),
@@ -51,9 +53,26 @@ final readonly class Scale implements Edit
 
         return $piece->with([
             'fields' => $fields,
-            'tuning' => $tuning->size === null ? $tuning
-                : Tuning::of(['size' => $type($tuning->size)] + $tuning->toArray()),
+            'tuning' => Tuning::of(array_filter([
+                'size' => $tuning->size === null ? null : $type($tuning->size),
+                'call' => $this->call($tuning->call?->toArray() ?? []),
+            ]) + $tuning->toArray()),
         ]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $call
+     * @return array<array-key, mixed>
+     */
+    private function call(array $call): array
+    {
+        foreach (['high', 'wide'] as $padding) {
+            if (is_int($call[$padding] ?? null)) {
+                $call[$padding] = (int) $this->scaled($call[$padding], Limits::BUTTON);
+            }
+        }
+
+        return $call;
     }
 
     /**

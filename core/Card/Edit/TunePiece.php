@@ -4,6 +4,7 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Style\Settings;
 use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
 
@@ -13,7 +14,8 @@ final readonly class TunePiece implements Edit
     private const FLAGS = ['bold', 'italic', 'underline', 'caps'];
 
     /**
-     * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"
+     * @param  array<string, mixed>  $tuning  as Tuning::of reads it; null for "as the style says"; of `call` what it
+     *                                        names alone changes
      * @param  ?bool  $joined  null to leave it as it is
      */
     public function __construct(private string $id, private array $tuning, private ?bool $joined = null)
@@ -29,8 +31,14 @@ final readonly class TunePiece implements Edit
     {
         $set = array_map(
             fn (mixed $value) => $value === '' ? null : $value,
-            array_intersect_key($form, array_flip([...self::FLAGS, 'ink', 'colour', 'size', 'align', 'gap'])),
+            array_intersect_key(
+                $form, array_flip([...self::FLAGS, 'ink', 'colour', 'face', 'size', 'align', 'gap', 'call']),
+            ),
         );
+        // Of a list of typefaces and a chain of one's own, the one that says something.
+        if (is_string($form['chain'] ?? null) && trim($form['chain']) !== '') {
+            $set['face'] = $form['chain'];
+        }
         foreach (array_intersect(self::FLAGS, array_keys(array_filter($set, is_string(...)))) as $flag) {
             $set[$flag] = $set[$flag] === '1';
         }
@@ -41,7 +49,11 @@ final readonly class TunePiece implements Edit
     public function apply(Card $card): Card
     {
         $piece = $card->piece($this->id);
-        $tuning = Refusal::at('/tuning', fn () => Tuning::of([...$piece->tuning->toArray(), ...$this->tuning]));
+        $own = $this->tuning;
+        if (isset($own['call'])) {
+            $own['call'] = [...$piece->tuning->call?->toArray() ?? [], ...Settings::object('call', $own['call'])];
+        }
+        $tuning = Refusal::at('/tuning', fn () => Tuning::of([...$piece->tuning->toArray(), ...$own]));
 
         return $card->replacing($piece->with([
             'tuning' => $tuning,

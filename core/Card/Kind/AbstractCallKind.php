@@ -9,6 +9,8 @@ use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
 use InkyCard\Limits;
 use InkyCard\Link\Target;
+use InkyCard\Picture\Mark;
+use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
 use InkyCard\Type\CleanText;
@@ -16,6 +18,9 @@ use InkyCard\Type\CleanText;
 /** A kind that asks the reader to do one thing: words and an address, as a button or as a line of text. */
 abstract class AbstractCallKind extends AbstractKind
 {
+    /** Height of its symbol by the size of its words. */
+    private const SIGN = 1.15;
+
     private const FORMS = [
         'button' => 'A button',
         'link' => 'A line of text',
@@ -48,6 +53,11 @@ abstract class AbstractCallKind extends AbstractKind
     public function resizes(): array
     {
         return ['button', ...Limits::BUTTON_DRAGGED];
+    }
+
+    public function tunes(): array
+    {
+        return ['ink', 'face', 'size', 'bold', 'italic', 'align', 'gap', 'joined', 'call'];
     }
 
     public function fields(): array
@@ -83,12 +93,41 @@ abstract class AbstractCallKind extends AbstractKind
         $style = $card->style;
         $ink = $style->inkOf($piece->tuning(), InkRole::Accent);
         if ($piece->text('form') === 'button') {
-            $readable = Contrast::readable($ink, $style->ink(InkRole::Paper));
-
-            return [new Content\ButtonBlock($this->said($piece, $card, $readable), $ink, $style->button->radius)];
+            return [$this->button($piece, $card, $ink)];
         }
 
         return [new Content\LineBlock([$this->said($piece, $card, $ink)])];
+    }
+
+    private function button(Filled $piece, CardContext $card, Colour $ink): Content\ButtonBlock
+    {
+        $style = $card->style;
+        $own = $piece->tuning()->call;
+        $look = $style->button->tuned($own);
+        $paper = $style->ink(InkRole::Paper);
+        $words = match (true) {
+            $own?->words !== null => $style->ink($own->words),
+            $look->outlined => $ink,
+            default => Contrast::readable($ink, $paper),
+        };
+        $said = $this->said($piece, $card, $words);
+
+        return new Content\ButtonBlock(
+            $said, $ink, $look, symbol: $own?->symbol === null ? null
+                : self::sign($own->symbol, $said, $look->outlined ? $paper : $ink),
+            last: $own->last ?? false,
+        );
+    }
+
+    /** A pictogram as tall as the words beside it, in their ink. What it shows, they say. */
+    private static function sign(string $icon, TextRun $words, Colour $background): Content\PictureBlock
+    {
+        $size = (int) round($words->size * self::SIGN);
+
+        return new Content\PictureBlock(
+            new Mark($icon, Shape::Bare, $size, $words->ink, $background, onOwn: true), $size, $size, '',
+            speaks: false,
+        );
     }
 
     private function said(Filled $piece, CardContext $card, Colour $ink): TextRun
@@ -102,7 +141,7 @@ abstract class AbstractCallKind extends AbstractKind
         return new TextRun(
             $words, $ink, $tuning->size ?? $style->sizes->text, $tuning->bold ?? true, $address,
             $asLine ? "$words: ".Target::words($address) : null, $piece->text('form') === 'underlined',
-            $tuning->italic ?? false, $style->spacing->lineHeight,
+            $tuning->italic ?? false, $style->spacing->lineHeight, face: $tuning->face,
         );
     }
 

@@ -10,7 +10,6 @@ use InkyCard\Colour\Contrast;
 use InkyCard\Link\LinkedWords;
 use InkyCard\Link\Target;
 use InkyCard\Picture\Mark;
-use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use InkyCard\Time\Window;
 use InkyCard\Type\CleanText;
@@ -73,7 +72,7 @@ abstract class AbstractKind implements Kind
 
     public function tunes(): array
     {
-        return ['ink', 'size', 'bold', 'italic', 'caps', 'align', 'gap', 'joined'];
+        return ['ink', 'face', 'size', 'bold', 'italic', 'caps', 'align', 'gap', 'joined'];
     }
 
     /**
@@ -89,7 +88,7 @@ abstract class AbstractKind implements Kind
             return null;
         }
         $background = $style->ink($style->symbols->ink);
-        $size = (int) round($style->sizes->text * ($shape === Shape::Bare ? 1 : 1.3));
+        $size = $style->symbols->size($style->sizes->text);
         $mark = new Mark(
             $icon, $shape, $size, $background, Contrast::readable($background, $style->ink(InkRole::Paper)),
         );
@@ -168,7 +167,7 @@ abstract class AbstractKind implements Kind
             $caps ? $card->capitals($text) : $text, $card->style->inkOf($tuning, $ink), $size,
             $tuning->bold ?? $bold, $href, $plain, $tuning->underline ?? $underlined,
             $tuning->italic ?? $italic, $card->style->spacing->lineHeight, $guarded,
-            $caps ? round($size * self::CAPS, 1) : 0,
+            $caps ? round($size * self::CAPS, 1) : 0, $tuning->face,
         );
     }
 

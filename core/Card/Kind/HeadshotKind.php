@@ -32,10 +32,7 @@ final class HeadshotKind extends AbstractKind
                 'shape', 'Shape', 'choice',
                 choices: array_map(fn (Shape $shape) => $shape->label(), Shape::forPhotos()),
             ),
-            new Field(
-                'fit', 'Height', 'choice',
-                choices: ['' => 'as the size says', 'text' => 'as tall as the text beside it'],
-            ),
+            PictureLook::fit(),
             new Field('size', 'Size', 'pixels', sprintf('Width and height, %d to %d px.', ...Limits::HEADSHOT)),
             ...PictureLook::fields(),
         ];
@@ -64,9 +61,8 @@ final class HeadshotKind extends AbstractKind
             'shape' => self::choice(
                 $fields, 'shape', $shapes, Shape::Round->value, 'Choose round, rounded, arch or square.',
             ),
-            'fit' => ($fields['fit'] ?? '') === 'text' ? 'text' : '',
             'size' => self::pixels($fields, 'size', Limits::HEADSHOT, self::DEFAULT_SIZE),
-        ] + PictureLook::accept($fields);
+        ] + PictureLook::acceptFit($fields) + PictureLook::accept($fields);
     }
 
     public function content(Filled $piece, CardContext $card): array

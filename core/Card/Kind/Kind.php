@@ -39,8 +39,8 @@ interface Kind
     public function resizes(): ?array;
 
     /**
-     * @return list<'ink'|'size'|'bold'|'italic'|'caps'|'underline'|'align'|'gap'|'joined'> what of its look can be set
-     *     for one piece alone
+     * @return list<'ink'|'face'|'size'|'bold'|'italic'|'caps'|'underline'|'align'|'gap'|'joined'|'call'> what of its
+     *     look can be set for one piece alone
      */
     public function tunes(): array;
 

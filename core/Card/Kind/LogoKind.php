@@ -2,6 +2,8 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Limits;
+
 final class LogoKind extends AbstractPictureKind
 {
     protected const CAN = [Capability::Logo, Capability::StandsForName];
@@ -9,8 +11,19 @@ final class LogoKind extends AbstractPictureKind
     public function __construct()
     {
         parent::__construct(
-            'logo', 'Logo', 'badge-tm', 'The mark of the firm.', Zone::Beside, [16, 240], 96, 'Quillfern Garden Studio',
+            'logo', 'Logo', 'badge-tm', 'The mark of the firm.', Zone::Beside, Limits::LOGO, 96,
+            'Quillfern Garden Studio',
         );
+    }
+
+    public function fields(): array
+    {
+        return [...parent::fields(), PictureLook::fit()];
+    }
+
+    public function accept(array $fields, string $country): array
+    {
+        return parent::accept($fields, $country) + PictureLook::acceptFit($fields);
     }
 
     public function standing(Standing $known): array

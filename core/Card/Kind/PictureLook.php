@@ -28,6 +28,23 @@ final class PictureLook
         ];
     }
 
+    /** Of pictures beside the text (need C11). */
+    public static function fit(): Field
+    {
+        return new Field(
+            'fit', 'Height', 'choice', choices: ['' => 'as the size says', 'text' => 'as tall as the text beside it'],
+        );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     * @return array{fit: string}
+     */
+    public static function acceptFit(array $fields): array
+    {
+        return ['fit' => ($fields['fit'] ?? '') === 'text' ? 'text' : ''];
+    }
+
     /**
      * @param  array<array-key, mixed>  $fields
      * @return array{picture: string, alt: string, address: string}

@@ -164,7 +164,8 @@ final class ProfilesKind extends AbstractKind
     {
         $style = $card->style;
         $background = self::background($piece, $style);
-        $ink = Contrast::readable($background, $style->ink(InkRole::Paper));
+        $ink = $style->button->outlined ? $background
+            : Contrast::readable($background, $style->ink(InkRole::Paper));
         $size = $style->sizes->text;
         $buttons = [];
         $used = 0.0;
@@ -176,7 +177,7 @@ final class ProfilesKind extends AbstractKind
             $run = new Content\TextRun(
                 $link->label, $ink, $size, true, $link->address, lineHeight: $style->spacing->lineHeight,
             );
-            $buttons[] = new Content\ButtonBlock($run, $background, $style->button->radius, $beside);
+            $buttons[] = new Content\ButtonBlock($run, $background, $style->button, $beside);
         }
 
         return $buttons;

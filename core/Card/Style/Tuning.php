@@ -6,11 +6,14 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Colour\Colour;
 use InkyCard\Limits;
 use InkyCard\Refusal;
+use InkyCard\Type\FontStack;
 
 /** A piece's own overrides of the card's style; null means "as the style says". */
 final readonly class Tuning
 {
-    private const KEYS = ['ink', 'colour', 'size', 'bold', 'gap', 'align', 'italic', 'underline', 'caps'];
+    private const KEYS = [
+        'ink', 'colour', 'face', 'size', 'bold', 'gap', 'align', 'italic', 'underline', 'caps', 'call',
+    ];
 
     /** @param  array<string, mixed>  $unknown  keys this version does not know, kept as they came */
     private function __construct(
@@ -23,6 +26,8 @@ final readonly class Tuning
         public ?bool $underline = null,
         public ?bool $caps = null,
         public ?Colour $colour = null,
+        public ?FontStack $face = null,
+        public ?CallLook $call = null,
         public array $unknown = [],
     ) {
     }
@@ -33,9 +38,9 @@ final readonly class Tuning
     }
 
     /**
-     * @param  array<array-key, mixed>  $data  `ink` a role, `colour` #rrggbb in its place, `size` CSS px, `bold`,
-     *                                         `italic`, `underline` (of links) and `caps` (spaced capitals) true or
-     *                                         false, `gap` CSS px above, `align` start, center or end
+     * @param  array<array-key, mixed>  $data  `ink` a role, `colour` #rrggbb in its place, `face` as FontStack reads
+     *     it, `call` an object of CallLook, `size` CSS px, `bold`, `italic`, `underline` (of links) and `caps` (spaced
+     *     capitals) true or false, `gap` CSS px above, `align` start, center or end
      *
      * @throws Refusal
      */
@@ -57,6 +62,8 @@ final readonly class Tuning
             self::flag($data, 'underline'),
             self::flag($data, 'caps'),
             self::colour($data['colour'] ?? null),
+            self::face($data['face'] ?? null),
+            isset($data['call']) ? CallLook::of($data['call']) : null,
             array_diff_key($data, array_flip(self::KEYS)),
         );
     }
@@ -64,6 +71,12 @@ final readonly class Tuning
     private static function colour(mixed $given): ?Colour
     {
         return $given === null ? null : Refusal::at('/colour', fn () => Colour::hex(is_string($given) ? $given : ''));
+    }
+
+    private static function face(mixed $given): ?FontStack
+    {
+        return $given === null ? null
+            : Refusal::at('/face', fn () => FontStack::of(is_string($given) ? $given : ''));
     }
 
     private static function role(mixed $ink): ?InkRole
@@ -95,6 +108,8 @@ final readonly class Tuning
             'underline' => $this->underline,
             'caps' => $this->caps,
             'colour' => $this->colour?->toHex(),
+            'face' => $this->face?->key,
+            'call' => $this->call?->toArray() ?: null,
         ], fn ($value) => $value !== null) + $this->unknown;
     }
 }

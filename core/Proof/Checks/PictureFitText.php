@@ -29,7 +29,7 @@ final class PictureFitText extends AbstractCheck
             "Text is $fit->text px tall, the picture $fit->picture.", [$fit->piece],
             mend: new Mend(
                 $fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px",
-                new FillPiece($fit->piece, ['size' => $fit->best]),
+                new FillPiece($fit->piece, $fit->fields),
             ),
         )];
     }

@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Type\FontStack;
 
 /** Where it is missing, the next of its chain shows, with other widths. */
 final class RareTypeface extends AbstractCheck
@@ -16,20 +17,35 @@ final class RareTypeface extends AbstractCheck
 
     public function find(Subject $subject): array
     {
-        $stack = $subject->card->style->typeface;
-
-        return ! in_array($stack->key, ['calibri', 'cambria'], true)
-            ? []
-            : [
-                $this->found(
+        $found = [];
+        foreach (self::faces($subject) as [$stack, $pieces]) {
+            if (! $stack->isEverywhere()) {
+                $found[] = $this->found(
                     sprintf(
-                        '%s comes with office programs; on other machines %s stands in.',
-                        $stack->name(),
-                        array_keys($stack->chain())[1] ?? 'another',
-                    ),
-                    [],
+                        '%s is not on every machine: where it is missing, %s stands in.', $stack->name(),
+                        $stack->next(),
+                    ).($stack->isExact() ? '' : ' How wide its words are is about right, not measured.'),
+                    $pieces,
                     ['webkit-desktop', 'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'open-desktop'],
-                ),
-            ];
+                );
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, array{FontStack, list<string>}> the card's, and those of pieces with one of their own */
+    private static function faces(Subject $subject): array
+    {
+        $card = $subject->card->style->typeface;
+        $faces = [$card->key => [$card, []]];
+        foreach ($subject->pieces() as $piece) {
+            $own = $piece->tuning->face;
+            if ($own !== null) {
+                $faces[$own->key] = [$own, [...$faces[$own->key][1] ?? [], $piece->id]];
+            }
+        }
+
+        return $faces;
     }
 }

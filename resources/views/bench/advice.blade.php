@@ -18,7 +18,9 @@
         <x-edit-form
             :to="route('edit.fill', [$bench->card->id, $chosen->id])" :card="$bench->card" :open="$open" edit="press">
           <input type="hidden" name="whole" value="1">
-          <input type="hidden" name="fields[size]" value="{{ $fit->best }}">
+          @foreach ($fit->fields as $field => $pixels)
+            <input type="hidden" name="fields[{{ $field }}]" value="{{ $pixels }}">
+          @endforeach
           <button class="btn-words">{{ $fit->best === $fit->text ? 'Match them' : "Bring it to {$fit->best} px"
               }}</button>
         </x-edit-form>
