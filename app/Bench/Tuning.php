@@ -9,11 +9,14 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Style\ButtonLook;
+use InkyCard\Card\Style\CallLook;
 use InkyCard\Card\Style\Fill;
 use InkyCard\Card\Style\Panel;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Oklch;
 use InkyCard\Limits;
+use InkyCard\Link\Pictograms;
 use InkyCard\Picture\Season;
 use InkyCard\Picture\Shape;
 use InkyCard\Time\Day;
@@ -34,6 +37,16 @@ final readonly class Tuning
     public const SPACING = Limits::SPACING;
 
     public const BACKGROUND = Limits::BACKGROUND;
+
+    public const BUTTON = Limits::BUTTON;
+
+    public const SYMBOL = Limits::SYMBOL;
+
+    /** Symbols calls have most, by what they ask for: a time, a call, a letter, a film, a place, something bought. */
+    private const CALL_SYMBOLS = [
+        'calendar-check', 'telephone', 'envelope-fill', 'chat-dots', 'camera-video', 'film', 'geo-alt', 'cart', 'gift',
+        'ticket-perforated', 'download', 'star', 'heart',
+    ];
 
     public const SYMBOLS = ['none', 'bare', 'round', 'rounded', 'square'];
 
@@ -58,10 +71,13 @@ final readonly class Tuning
         return $this->card->lang;
     }
 
-    /** @return array<string, string> */
-    public function typefaces(): array
+    /**
+     * @param  ?FontStack  $own  the one at hand, among them whatever it is
+     * @return array<string, string>
+     */
+    public function typefaces(?FontStack $own = null): array
     {
-        $stacks = FontStack::all();
+        $stacks = [...FontStack::all(), ...$own?->isOwn() ? [$own] : []];
 
         return array_combine(
             array_column($stacks, 'key'), array_map(fn (FontStack $stack) => $stack->name(), $stacks),
@@ -189,6 +205,30 @@ final readonly class Tuning
     public function schemes(): array
     {
         return Scheme::of($this->style->ink(InkRole::Accent));
+    }
+
+    /** What a call looks like as a button. */
+    public function callLook(Piece $piece): ButtonLook
+    {
+        return $this->style->button->tuned($piece->tuning->call);
+    }
+
+    /** @return array<string, array{int, bool}> shape of a call => radius of its corners, whether it is outlined */
+    public function callShapes(): array
+    {
+        return array_map(fn (array $shape) => [$shape['radius'], $shape['outlined']], CallLook::SHAPES);
+    }
+
+    /** @return list<string> the one it has among them */
+    public function callSymbols(?string $own): array
+    {
+        return array_values(array_unique([...self::CALL_SYMBOLS, ...$own === null ? [] : [$own]]));
+    }
+
+    /** @return array<string, list<string>> every symbol by what it shows */
+    public function symbols(): array
+    {
+        return Pictograms::all();
     }
 
     /** Whether a piece shows profile marks. */

@@ -155,7 +155,7 @@ final class HtmlComposer
                 ...$look->outlined ? [
                     'filled' => 'f', 'strokecolor' => $button->colour->toHex(), 'strokeweight' => ButtonLook::LINE.'px',
                 ] : ['fillcolor' => $button->colour->toHex(), 'stroke' => 'f'],
-                'arcsize' => round((100 * $look->radius) / $height).'%',
+                'arcsize' => min(50, round((100 * $look->radius) / $height)).'%',
             ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
                 ->open('center', style: $this->type($line));
             if ($button->symbol !== null && ! $button->last) {

@@ -8,6 +8,7 @@ use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Content\PictureBlock;
+use InkyCard\Card\Edit\TunePiece;
 use InkyCard\Card\Piece;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\HtmlComposer;
@@ -168,7 +169,7 @@ final class MeasureTest extends TestCase
         )), MB_CASE_TITLE);
         $html = self::head().'<body>';
         $mine = [];
-        foreach (FontStack::all() as $typeface) {
+        foreach (array_filter(FontStack::all(), fn (FontStack $one) => $one->width(true) === 1.0) as $typeface) {
             $latin = in_array($typeface->twin(), ['gelasio', 'caladea'], true);
             foreach ([13, 11, 14, 16, 19, 24] as $size) {
                 foreach (array_slice($letters, 0, $latin ? 10 : 12) as $alphabet) {
@@ -343,13 +344,16 @@ final class MeasureTest extends TestCase
     /** A card with its twin's name in place of the typeface's; both advance alike. */
     private static function inTwins(Sheet $sheet): string
     {
-        $twin = str_replace('-', ' ', $sheet->card->style->typeface->twin());
+        $html = (new HtmlComposer(self::pictures(), named: true))->compose($sheet);
+        foreach ([
+            $sheet->card->style->typeface, ...array_map(fn (Piece $piece) => $piece->tuning->face, $sheet->card->pieces),
+        ] as $face) {
+            $html = $face === null ? $html : str_replace(
+                htmlspecialchars($face->css(), ENT_COMPAT), "'".str_replace('-', ' ', $face->twin())."'", $html,
+            );
+        }
 
-        return str_replace(
-            htmlspecialchars($sheet->card->style->typeface->css(), ENT_COMPAT),
-            "'$twin'",
-            (new HtmlComposer(self::pictures(), named: true))->compose($sheet),
-        );
+        return $html;
     }
 
     private static function open(string $html): RemoteWebDriver
@@ -406,10 +410,32 @@ final class MeasureTest extends TestCase
                 ),
             ]);
         }
+        foreach (['start', 'end'] as $side) {
+            foreach (Arrangement::all() as $arrangement) {
+                yield "own looks $side $arrangement->key" => self::ownLooks($wide, $side)
+                    ->with(['arrangement' => $arrangement]);
+            }
+        }
         foreach (Starters::all() as $key => $starter) {
             foreach (Arrangement::all() as $arrangement) {
                 yield "$key $arrangement->key" => $starter->sample()->with(['arrangement' => $arrangement]);
             }
         }
+    }
+
+    /** Parts in typefaces of their own, a call with symbol and line around it. */
+    private static function ownLooks(Card $card, string $side): Card
+    {
+        foreach ($card->pieces as $index => $piece) {
+            $tuning = array_intersect_key(
+                ['face' => ['times', 'verdana', 'courier'][$index % 3], 'call' => [
+                    'symbol' => 'telephone', 'side' => $side, 'outlined' => $side === 'end', 'wide' => 22, 'high' => 5,
+                ]],
+                array_flip($piece->kind->tunes()),
+            );
+            $card = $tuning === [] ? $card : TunePiece::fromForm($piece->id, $tuning)->apply($card);
+        }
+
+        return $card->with(['style' => $card->style->with(['symbols' => ['shape' => 'round', 'size' => 22]])]);
     }
 }

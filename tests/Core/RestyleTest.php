@@ -6,8 +6,12 @@ use InkyCard\Brand\InkRole;
 use InkyCard\Brand\Scheme;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\AddPiece;
+use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\Restyle;
 use InkyCard\Card\Edit\Scale;
+use InkyCard\Card\Edit\TunePiece;
+use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Card\Style\Panels;
 use InkyCard\Colour\Colour;
@@ -16,6 +20,7 @@ use InkyCard\Colour\DarkPage;
 use InkyCard\Colour\Oklch;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Measure;
+use InkyCard\Layout\PictureFit;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
 use InkyCard\Refusal;
@@ -111,5 +116,83 @@ final class RestyleTest extends TestCase
         );
         $this->expectException(Refusal::class);
         (new Restyle(['panels' => ['text' => ['fill' => 'gold']]]))->apply($card);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string|list<string>}> form, what the button's markup says */
+    public static function callLooks(): iterable
+    {
+        yield 'outlined' => [['shape' => 'round, outlined'], ['border-radius:24px;border:2px solid #', 'padding:7px 16px']];
+        yield 'square' => [['shape' => 'square'], ['bgcolor="#', 'padding:9px 18px']];
+        yield 'padding' => [['call' => ['wide' => '30', 'high' => '4']], ['padding:4px 30px']];
+        yield 'words' => [['call' => ['words' => 'body'], 'ink' => 'paper'], ['bgcolor="#ffffff"', 'color:#222222']];
+        yield 'symbol' => [['symbol' => 'calendar-check'], ['<img', 'alt=""']];
+        yield 'face' => [['face' => 'garamond'], ["Garamond,Georgia,'Times New Roman',serif"]];
+        yield 'chain' => [['chain' => 'Gill Sans, "Futura"'], ["'Gill Sans',Futura,sans-serif"]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $form
+     * @param  list<string>  $says
+     */
+    #[DataProvider('callLooks')]
+    public function test_a_call_has_a_look_of_its_own(array $form, array $says): void
+    {
+        $card = TunePiece::fromForm('p9', $form)->apply(Samples::card());
+        $card = CardJson::decode(CardJson::encode($card));
+        $html = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+        foreach ($says as $part) {
+            $this->assertStringContainsString($part, htmlspecialchars_decode((string) strstr($html, 'bgcolor') ?: $html));
+        }
+        // One thing set leaves the others, and nothing set is the card's look again.
+        $more = TunePiece::fromForm('p9', ['call' => ['side' => 'end']])->apply($card)->piece('p9')->tuning->toArray();
+        $this->assertSame('end', $more['call']['side'] ?? null);
+        $this->assertSame([], array_diff_assoc($card->piece('p9')->tuning->toArray()['call'] ?? [], $more['call']));
+        $none = array_fill_keys(['words', 'radius', 'high', 'wide', 'outlined', 'symbol', 'side'], '');
+        $plain = TunePiece::fromForm('p9', ['call' => $none, 'face' => '', 'ink' => ''])->apply($card);
+        $this->assertSame([], $plain->piece('p9')->tuning->toArray());
+    }
+
+    public function test_symbol_of_a_call_stands_on_the_side_it_was_given(): void
+    {
+        foreach (['start' => true, 'end' => false] as $side => $before) {
+            foreach (['en' => $before, 'he' => $before] as $lang => $first) {
+                $card = TunePiece::fromForm('p9', ['call' => ['symbol' => 'telephone', 'side' => $side]])
+                    ->apply(Samples::card(['lang' => $lang]));
+                $html = (string) strstr(
+                    (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card)), 'Book a visit', true,
+                );
+                $last = substr($html, (int) strrpos($html, '<img'));
+                $this->assertSame($first, str_contains($last, 'alt=""'), "$side $lang");
+            }
+        }
+    }
+
+    public function test_a_logo_grows_with_the_text_beside_it(): void
+    {
+        $card = CardJson::read(['format' => CardJson::FORMAT, 'name' => 'L', 'pieces' => [
+            ['id' => 'l', 'kind' => 'logo', 'fields' => [
+                'picture' => 'sample:portrait-office', 'ratio' => 1.1, 'width' => 60, 'fit' => 'text',
+            ]],
+            ['id' => 'n', 'kind' => 'name', 'fields' => ['text' => 'Maren Oakhollow']],
+            ['id' => 'r', 'kind' => 'role', 'fields' => ['text' => 'Principal designer']],
+            ['id' => 'p', 'kind' => 'phone', 'fields' => ['number' => '+44 1632 960147']],
+        ]]);
+        $heights = [];
+        for ($lines = 0; $lines < 4; $lines++) {
+            $card = PictureFit::settle($card);
+            $fit = PictureFit::ofPiece($card, $card->piece('l')) ?? self::fail('no fit');
+            $this->assertTrue($fit->matches());
+            $this->assertEqualsWithDelta($fit->text, $fit->picture, 1);
+            $heights[] = $fit->picture;
+            $card = (new AddPiece(Kinds::of('tagline')))->apply($card);
+            $added = $card->pieces[count($card->pieces) - 1];
+            $card = (new FillPiece($added->id, ['text' => 'One line more']))->apply($card);
+        }
+        $this->assertSame($heights, array_unique($heights));
+        // A logo as wide as it may be grows no further.
+        $wide = $card->replacing($card->piece('l')->with([
+            'fields' => ['ratio' => 0.1] + $card->piece('l')->fields,
+        ]));
+        $this->assertLessThanOrEqual(Limits::LOGO[1], (int) PictureFit::settle($wide)->piece('l')->text('width'));
     }
 }

@@ -4,6 +4,7 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Content\LineBlock;
+use InkyCard\Card\Style\CallLook;
 use InkyCard\Card\Style\Settings;
 use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
@@ -35,6 +36,12 @@ final readonly class TunePiece implements Edit
                 $form, array_flip([...self::FLAGS, 'ink', 'colour', 'face', 'size', 'align', 'gap', 'call']),
             ),
         );
+        if (is_string($form['shape'] ?? null) && isset(CallLook::SHAPES[$form['shape']])) {
+            $set['call'] = CallLook::SHAPES[$form['shape']] + (array) ($set['call'] ?? []);
+        }
+        if (is_string($form['symbol'] ?? null) && $form['symbol'] !== '') {
+            $set['call'] = ['symbol' => $form['symbol']] + (array) ($set['call'] ?? []);
+        }
         // Of a list of typefaces and a chain of one's own, the one that says something.
         if (is_string($form['chain'] ?? null) && trim($form['chain']) !== '') {
             $set['face'] = $form['chain'];
@@ -49,11 +56,7 @@ final readonly class TunePiece implements Edit
     public function apply(Card $card): Card
     {
         $piece = $card->piece($this->id);
-        $own = $this->tuning;
-        if (isset($own['call'])) {
-            $own['call'] = [...$piece->tuning->call?->toArray() ?? [], ...Settings::object('call', $own['call'])];
-        }
-        $tuning = Refusal::at('/tuning', fn () => Tuning::of([...$piece->tuning->toArray(), ...$own]));
+        $tuning = Refusal::at('/tuning', fn () => Tuning::of($this->onto($piece->tuning)));
 
         return $card->replacing($piece->with([
             'tuning' => $tuning,
@@ -63,6 +66,16 @@ final readonly class TunePiece implements Edit
                 false => null,
             },
         ]));
+    }
+
+    /** @return array<string, mixed> */
+    private function onto(Tuning $before): array
+    {
+        $call = isset($this->tuning['call']) ? ['call' => [
+            ...$before->call?->toArray() ?? [], ...Settings::object('call', $this->tuning['call']),
+        ]] : [];
+
+        return $call + $this->tuning + $before->toArray();
     }
 
     public function words(Card $before): string

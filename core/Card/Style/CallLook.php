@@ -10,6 +10,13 @@ use InkyCard\Refusal;
 /** One call's own look beside what the style says of buttons (needs G03, G04); null means "as the style says". */
 final readonly class CallLook
 {
+    /** Shapes buttons have most: corners and outline. */
+    public const SHAPES = [
+        'square' => ['radius' => 0, 'outlined' => false], 'rounded' => ['radius' => 6, 'outlined' => false],
+        'round' => ['radius' => 24, 'outlined' => false], 'outlined' => ['radius' => 6, 'outlined' => true],
+        'round, outlined' => ['radius' => 24, 'outlined' => true],
+    ];
+
     private const KEYS = ['words', 'radius', 'high', 'wide', 'outlined', 'symbol', 'side'];
 
     /**

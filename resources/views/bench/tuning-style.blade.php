@@ -27,8 +27,12 @@
   </details>
   <details class="fold" id="fold-type" open>
     <summary>Type</summary>
-    <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface" :choices="$tuning->typefaces()"
-      :chosen="$style->typeface->key" />
+    <x-tune-choice id="style-typeface" name="style[typeface]" label="Typeface"
+      :choices="$tuning->typefaces($style->typeface)" :chosen="$style->typeface->key" />
+    <x-tune-row for="style-chain" label="Others"><input class="form-control" id="style-chain" name="style[chain]"
+        value="{{ $style->typeface->isOwn() ? $style->typeface->key : '' }}" placeholder="Futura, Arial"
+        autocomplete="off" spellcheck="false" title="Families by name, commas between them: the first a machine has shows"
+        aria-describedby="error-style"></x-tune-row>
     @include('bench.style-numbers', ['group' => 'type'])
   </details>
   <details class="fold" id="fold-paper">
@@ -62,10 +66,14 @@
       :chosen="$style->symbols->shape->value ?? 'none'" />
     <x-tune-choice id="symbols-ink" name="style[symbols][ink]" label="Their ink" :choices="$tuning->inks()"
       :chosen="$style->symbols->ink->value" />
+    <x-tune-number id="symbols-size" name="style[symbols][size]" label="Their size" :range="$tuning::SYMBOL"
+      :value="$style->symbols->own" placeholder="by text" />
   </details>
   <details class="fold" id="fold-button">
     <summary>Buttons</summary>
     @include('bench.style-numbers', ['group' => 'button'])
+    <x-tune-choice id="button-outlined" name="style[button][outlined]" label="Background"
+      :choices="['their ink', 'none, a line around']" :chosen="(int) $style->button->outlined" />
     <x-tune-choice id="button-full" name="style[button][full]" label="Width"
       :choices="['as wide as its words', 'across its column']" :chosen="(int) $style->button->full" />
   </details>

@@ -11,6 +11,7 @@ use InkyCard\Card\Edit;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Colour\ColourText;
 use InkyCard\Refusal;
+use InkyCard\Type\FontStack;
 use Symfony\Component\HttpFoundation\Response;
 
 /** How a card looks. */
@@ -22,10 +23,27 @@ final class StyleController extends AbstractEditController
             $request,
             $card,
             '',
-            fn () => new Edit\Restyle(self::codes($request->array('style')) + Arr::only($request->array('style'), [
-                'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks', 'panels',
-            ])),
+            function () use ($request): Edit\Restyle {
+                $style = $request->array('style');
+
+                return new Edit\Restyle(self::codes($style) + self::chain($style) + Arr::only($style, [
+                    'typeface', 'inks', 'sizes', 'rule', 'gaps', 'symbols', 'button', 'ground', 'marks', 'panels',
+                ]));
+            },
         );
+    }
+
+    /**
+     * Typefaces by name, which go before the one chosen from the list (need F01).
+     *
+     * @param  array<array-key, mixed>  $style
+     * @return array{typeface?: string}
+     */
+    private static function chain(array $style): array
+    {
+        $chain = $style['chain'] ?? '';
+
+        return is_string($chain) && trim($chain) !== '' ? ['typeface' => FontStack::of($chain)->key] : [];
     }
 
     /**
