@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\Public\ClickController;
+use App\Http\Controllers\Public\EventController;
 use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\Public\SeasonalController;
 use App\Http\Controllers\Public\VariantController;
@@ -16,6 +17,9 @@ Route::get('/p/{hash}.{extension}', VariantController::class)
     ->name('variant');
 Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
 Route::get('/go/{token}', ClickController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+Route::get('/e/{signature}/{card}/{piece}.ics', EventController::class)
+    ->where(['signature' => '[0-9A-Za-z_-]{10}', 'card' => '[0-9]{1,15}', 'piece' => '[A-Za-z0-9_-]{1,40}'])
+    ->name('event');
 
 // A card on the phone it goes to, by an address that runs out.
 Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');

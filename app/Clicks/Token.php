@@ -10,7 +10,7 @@ final class Token
 
     public static function of(int $link): string
     {
-        return self::sign($link, (string) config('app.key')).base_convert((string) $link, 10, 36);
+        return self::signature("go.$link").base_convert((string) $link, 10, 36);
     }
 
     /** Number of the link; null for a token never given out. */
@@ -21,20 +21,32 @@ final class Token
             return null;
         }
         $link = (int) base_convert($number, 36, 10);
-        // Signatures handed over live for years: one of an earlier key still holds.
+
+        return self::holds(substr($token, 0, self::SIGNATURE), "go.$link") ? $link : null;
+    }
+
+    /** What goes before any name we give out, so that names cannot be tried out. */
+    public static function signature(string $name): string
+    {
+        return self::sign($name, (string) config('app.key'));
+    }
+
+    /** Whether we gave a name out. Signatures handed over live for years: one of an earlier key still holds. */
+    public static function holds(string $signature, string $name): bool
+    {
         foreach ([config('app.key'), ...config('app.previous_keys', [])] as $key) {
-            if (hash_equals(self::sign($link, (string) $key), substr($token, 0, self::SIGNATURE))) {
-                return $link;
+            if (hash_equals(self::sign($name, (string) $key), $signature)) {
+                return true;
             }
         }
 
-        return null;
+        return false;
     }
 
-    private static function sign(int $link, string $key): string
+    private static function sign(string $name, string $key): string
     {
         return substr(
-            strtr(base64_encode(hash_hmac('sha256', "go.$link", $key, true)), '+/', '-_'),
+            strtr(base64_encode(hash_hmac('sha256', $name, $key, true)), '+/', '-_'),
             0,
             self::SIGNATURE,
         );

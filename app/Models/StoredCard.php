@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Exceptions\StaleRevision;
+use App\Links\EventEntries;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
@@ -132,7 +133,7 @@ final class StoredCard extends Model
     {
         return DB::transaction(function () use ($workspace, $document, $user, $words) {
             $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0, 'last' => 0]);
-            $card->advance(CardJson::encode($document), $document->name, $words, $user);
+            $card->advance(CardJson::encode($card->settled($document)), $document->name, $words, $user);
 
             return $card;
         });
@@ -176,7 +177,7 @@ final class StoredCard extends Model
     {
         $this->mustBeAt($seen);
         $before = $this->document();
-        $after = PictureFit::settle($edit->apply($before));
+        $after = $this->settled($edit->apply($before));
         $json = CardJson::encode($after);
         if ($json !== $this->revision()->document) {
             DB::transaction(fn () => $this->advance($json, $after->name, $edit->words($before), $user, $burst));
@@ -188,7 +189,13 @@ final class StoredCard extends Model
     /** The card as a bulk edit makes it: worked out before anybody is held up by writing it. */
     public function swept(BulkEdit $edit): Document
     {
-        return PictureFit::settle($edit->apply($this->document()));
+        return $this->settled($edit->apply($this->document()));
+    }
+
+    /** What follows from the rest of it: sizes of pictures by their text, addresses of what is served for it. */
+    private function settled(Document $document): Document
+    {
+        return EventEntries::addressed(PictureFit::settle($document), $this->id);
     }
 
     /**

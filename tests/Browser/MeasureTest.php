@@ -346,7 +346,8 @@ final class MeasureTest extends TestCase
     {
         $html = (new HtmlComposer(self::pictures(), named: true))->compose($sheet);
         foreach ([
-            $sheet->card->style->typeface, ...array_map(fn (Piece $piece) => $piece->tuning->face, $sheet->card->pieces),
+            $sheet->card->style->typeface,
+            ...array_map(fn (Piece $piece) => $piece->tuning->face, $sheet->card->pieces),
         ] as $face) {
             $html = $face === null ? $html : str_replace(
                 htmlspecialchars($face->css(), ENT_COMPAT), "'".str_replace('-', ' ', $face->twin())."'", $html,

@@ -9,6 +9,7 @@ use InkyCard\Card\Edit\RenameCard;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Artifact;
 use InkyCard\Handover\ArtifactFile;
+use InkyCard\Handover\CalendarEntry;
 use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\FarPictures;
@@ -25,6 +26,7 @@ use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Component\VCard;
@@ -492,5 +494,40 @@ final class HandoverTest extends TestCase
             $bake ?? fn () => new Baked((string) base64_decode(self::PNG), 'png', 1, 1),
             new \DateTimeImmutable('2026-11-25T10:00:00Z'), str_repeat('ab', 16), fn (string $svg) => $svg,
         );
+    }
+
+    /** @return iterable<string, array{array<string, string>, string, string, ?string}> fields, country, start, end */
+    public static function hours(): iterable
+    {
+        yield 'summer in Britain' => [
+            ['from' => '14:00', 'until' => '17:30'], 'GB', '20270522T130000Z', '20270522T163000Z',
+        ];
+        yield 'past midnight' => [
+            ['from' => '20:00', 'until' => '01:00'], 'FR', '20270522T180000Z', '20270522T230000Z',
+        ];
+        yield 'no end' => [['from' => '9.05'], 'GB', '20270522T080500Z', null];
+        yield 'many zones' => [['from' => '09:00'], 'US', '20270522T130000Z', null];
+        yield 'own zone' => [['from' => '09:00', 'zone' => 'Asia/Kolkata'], 'US', '20270522T033000Z', null];
+        yield 'a whole day' => [['until' => '17:00'], 'GB', '20270522', null];
+    }
+
+    /** @param  array<string, string>  $fields */
+    #[DataProvider('hours')]
+    public function test_an_event_is_noted_at_its_hour_wherever_it_is(
+        array $fields, string $country, string $start, ?string $end,
+    ): void {
+        $fields += [
+            'words' => 'Open; day', 'address' => 'quillfern.example', 'starts' => '2027-05-22',
+            'place' => 'Lane 4, Eddersby',
+        ];
+        $piece = Samples::card(['pieces' => [['id' => 'e', 'kind' => 'event', 'fields' => $fields]]])->piece('e');
+        $made = new \DateTimeImmutable('2027-01-01T00:00:00+02:00');
+        $calendar = CalendarEntry::of([$piece], $country, $made, 'u@x', 3);
+        $this->assertSame([], $calendar->validate());
+        $event = $calendar->getBaseComponent('VEVENT') ?? self::fail('no event');
+        $this->assertSame([$start, $end, '20261231T220000Z', 'Lane 4, Eddersby', '3', 'u@x'], array_map(
+            fn (string $name) => isset($event->{$name}) ? (string) $event->{$name} : null,
+            ['DTSTART', 'DTEND', 'DTSTAMP', 'LOCATION', 'SEQUENCE', 'UID'],
+        ));
     }
 }

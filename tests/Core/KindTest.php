@@ -236,7 +236,7 @@ final class KindTest extends TestCase
         $all = require dirname(__DIR__, 2).'/core/Card/Kind/words.php';
         $this->assertGreaterThanOrEqual(20, count($all));
         foreach ($all as $lang => $words) {
-            $this->assertCount(15, array_filter($words), $lang);
+            $this->assertCount(16, array_filter($words), $lang);
             foreach (['portrait of' => 1, 'until' => 2] as $key => $places) {
                 $this->assertSame($places, substr_count($words[$key], '%s'), "$lang $key");
             }

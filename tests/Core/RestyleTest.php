@@ -121,7 +121,9 @@ final class RestyleTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string|list<string>}> form, what the button's markup says */
     public static function callLooks(): iterable
     {
-        yield 'outlined' => [['shape' => 'round, outlined'], ['border-radius:24px;border:2px solid #', 'padding:7px 16px']];
+        yield 'outlined' => [
+            ['shape' => 'round, outlined'], ['border-radius:24px;border:2px solid #', 'padding:7px 16px'],
+        ];
         yield 'square' => [['shape' => 'square'], ['bgcolor="#', 'padding:9px 18px']];
         yield 'padding' => [['call' => ['wide' => '30', 'high' => '4']], ['padding:4px 30px']];
         yield 'words' => [['call' => ['words' => 'body'], 'ink' => 'paper'], ['bgcolor="#ffffff"', 'color:#222222']];
@@ -141,7 +143,7 @@ final class RestyleTest extends TestCase
         $card = CardJson::decode(CardJson::encode($card));
         $html = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
         foreach ($says as $part) {
-            $this->assertStringContainsString($part, htmlspecialchars_decode((string) strstr($html, 'bgcolor') ?: $html));
+            $this->assertStringContainsString($part, htmlspecialchars_decode($html));
         }
         // One thing set leaves the others, and nothing set is the card's look again.
         $more = TunePiece::fromForm('p9', ['call' => ['side' => 'end']])->apply($card)->piece('p9')->tuning->toArray();

@@ -474,4 +474,36 @@ final class LinksTest extends WebTestCase
         $at = $names->search(fn (string $name) => str_ends_with($name, $migration));
         Artisan::call('migrate:rollback', ['--step' => $names->count() - (int) $at]);
     }
+
+    public function test_a_calendar_entry_is_served_to_anybody_as_its_card_has_it_now(): void
+    {
+        $this->edit('pieces', ['kind' => 'event']);
+        $pieces = $this->document()->pieces;
+        $id = $pieces[count($pieces) - 1]->id;
+        $fields = ['words' => 'Open garden day', 'address' => 'quillfern.example/day', 'starts' => '2027-05-22'];
+        $fields += ['entry' => 'link', 'calendar' => 'https://elsewhere.example/x'];
+        $this->edit("pieces/$id", ['fields' => $fields]);
+        $address = $this->document()->piece($id)->text('calendar');
+        $this->assertStringContainsString("/{$this->card->id}/$id.ics", $address);
+        $this->get("/cards/{$this->card->id}/sheet")->assertSee('Add to calendar')->assertSee('22 May 2027');
+        $entry = fn () => $this->get((string) parse_url($address, PHP_URL_PATH));
+        $this->post('/sign-out');
+        $entry()->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+            ->assertSee('DTSTART;VALUE=DATE:20270522');
+        $this->actingAs($this->maren);
+        foreach (['25:10', 'noon', '14'] as $bad) {
+            $this->edit("pieces/$id", ['fields' => ['from' => $bad]])->assertStatus(422)->assertSee('such as 14:30');
+        }
+        $this->edit("pieces/$id", ['fields' => ['zone' => 'Mars/Olympus']])->assertStatus(422)
+            ->assertSee('Europe/London');
+        $this->edit("pieces/$id", ['fields' => ['from' => '14:00', 'until' => '17:00']]);
+        $entry()->assertSee('DTSTART:20270522T130000Z');
+        // A copy has an entry of its own, and an address nobody was given is none.
+        $copy = StoredCard::start($this->workspace, $this->document(), null, 'Copied');
+        $this->assertStringContainsString("/$copy->id/$id.ics", $copy->document()->piece($id)->text('calendar'));
+        $this->get(str_replace("/{$this->card->id}/", "/$copy->id/", (string) parse_url($address, PHP_URL_PATH)))
+            ->assertNotFound();
+        $this->edit("pieces/$id/remove", []);
+        $entry()->assertNotFound();
+    }
 }

@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Card\Style\Style;
+use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
 /** What a piece has to know of the card it stands on. */
@@ -55,7 +56,18 @@ final readonly class CardContext
     /** A day as it is written in its language and country. */
     public function day(Day $day): string
     {
-        return $day->words(str_contains($this->lang, '-') ? $this->lang : "$this->lang-$this->country");
+        return $day->words($this->locale());
+    }
+
+    /** A time of day as it is written there. @param  string  $time  HH:MM */
+    public function time(string $time): string
+    {
+        return Clock::words($time, $this->locale());
+    }
+
+    private function locale(): string
+    {
+        return str_contains($this->lang, '-') ? $this->lang : "$this->lang-$this->country";
     }
 
     /** @return array<string, string> languages it has words of: BCP 47 => what they are called, in English and there */

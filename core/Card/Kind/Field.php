@@ -6,7 +6,7 @@ namespace InkyCard\Card\Kind;
 final readonly class Field
 {
     public const INPUTS = [
-        'text', 'tel', 'email', 'url', 'date', 'lines', 'paragraphs', 'picture', 'choice', 'profiles', 'sentence',
+        'text', 'tel', 'email', 'url', 'date', 'time', 'lines', 'paragraphs', 'picture', 'choice', 'profiles', 'sentence',
         'sentences', 'pixels',
     ];
 

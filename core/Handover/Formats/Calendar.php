@@ -6,12 +6,11 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Handover\Artifact;
+use InkyCard\Handover\CalendarEntry;
 use InkyCard\Handover\Format;
 use InkyCard\Handover\Parcel;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
-use Sabre\VObject\Component;
-use Sabre\VObject\Component\VCalendar;
 
 /** The card's events as days for a calendar (RFC 5545). */
 final class Calendar implements Format
@@ -28,14 +27,12 @@ final class Calendar implements Format
 
     public function build(Parcel $parcel): Artifact
     {
-        $days = self::days($parcel->card);
-        if ($days === []) {
+        if (self::days($parcel->card) === []) {
             throw Refusal::because('This card has no event with a day: add one on the bench first.');
         }
-        $calendar = new VCalendar(['PRODID' => '-//Inky Card//EN']);
-        foreach ($days as [$piece, $day]) {
-            $calendar->add($this->event($calendar, $piece, $day, $parcel->made));
-        }
+        $calendar = CalendarEntry::of(
+            $parcel->card->filled(Capability::Event), $parcel->card->country, $parcel->made,
+        );
 
         return Artifact::file($parcel->slug().'.ics', 'text/calendar; charset=utf-8', $calendar->serialize());
     }
@@ -50,18 +47,5 @@ final class Calendar implements Format
         }
 
         return $days;
-    }
-
-    private function event(VCalendar $calendar, Piece $piece, Day $day, \DateTimeInterface $made): Component
-    {
-        $event = $calendar->createComponent('VEVENT', [
-            'UID' => hash('sha256', $piece->fact().$day->iso.$piece->text('address')).'@inky-card.invalid',
-            'DTSTAMP' => $made->format('Ymd\THis\Z'),
-            'SUMMARY' => $piece->fact(),
-            'URL' => $piece->text('address'),
-        ]);
-        $event->add('DTSTART', str_replace('-', '', $day->iso), ['VALUE' => 'DATE']);
-
-        return $event;
     }
 }

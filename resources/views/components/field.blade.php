@@ -30,7 +30,7 @@
     <p class="help">{{ $wanted }}</p>
   @else
     <input class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
-      type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date'][$field->input] ?? 'text' }}"
+      type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date', 'time' => 'time'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
       @if ($field->ready !== []) list="ready-{{ $input }}" @endif
       value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"

@@ -1,0 +1,64 @@
+<?php
+
+namespace InkyCard\Time;
+
+use InkyCard\Refusal;
+
+/** A time of day, to the minute, and where that is: no clock that runs. */
+final readonly class Clock
+{
+    /** Zone of most people of a country with several (IANA); of others the first there is. */
+    private const MAIN = [
+        'AR' => 'America/Argentina/Buenos_Aires', 'AU' => 'Australia/Sydney', 'BR' => 'America/Sao_Paulo',
+        'CA' => 'America/Toronto', 'CD' => 'Africa/Kinshasa', 'CL' => 'America/Santiago', 'CN' => 'Asia/Shanghai',
+        'CY' => 'Asia/Nicosia', 'EC' => 'America/Guayaquil', 'ES' => 'Europe/Madrid', 'ID' => 'Asia/Jakarta',
+        'KZ' => 'Asia/Almaty', 'MN' => 'Asia/Ulaanbaatar', 'MX' => 'America/Mexico_City', 'MY' => 'Asia/Kuala_Lumpur',
+        'NZ' => 'Pacific/Auckland', 'PF' => 'Pacific/Tahiti', 'PT' => 'Europe/Lisbon', 'RU' => 'Europe/Moscow',
+        'UA' => 'Europe/Kyiv', 'US' => 'America/New_York', 'UZ' => 'Asia/Tashkent',
+    ];
+
+    /**
+     * @param  mixed  $raw  HH:MM, 24 hours
+     *
+     * @throws Refusal
+     */
+    public static function parse(mixed $raw): string
+    {
+        return is_string($raw) && preg_match('/^\s*([01]?\d|2[0-3])[:.]([0-5]\d)\s*$/D', $raw, $part) === 1
+            ? sprintf('%02d:%s', $part[1], $part[2])
+            : throw Refusal::because('The time is written in hours and minutes, such as 14:30.');
+    }
+
+    /**
+     * @param  mixed  $raw  name of a zone (IANA)
+     *
+     * @throws Refusal
+     */
+    public static function zone(mixed $raw): string
+    {
+        return is_string($raw) && in_array(trim($raw), \DateTimeZone::listIdentifiers(), true) ? trim($raw)
+            : throw Refusal::because('The time zone is a name such as Europe/London or America/New_York.');
+    }
+
+    /** @param  string  $country  ISO 3166-1 alpha-2 */
+    public static function zoneOf(string $country): string
+    {
+        return self::MAIN[$country]
+            ?? (preg_match('/^[A-Z]{2}$/D', $country) === 1
+                ? \DateTimeZone::listIdentifiers(\DateTimeZone::PER_COUNTRY, $country)[0] ?? 'UTC' : 'UTC');
+    }
+
+    /**
+     * As people write it there, such as 14:30 or 2:30 PM.
+     *
+     * @param  string  $locale  BCP 47
+     */
+    public static function words(string $time, string $locale): string
+    {
+        $written = (new \IntlDateFormatter(
+            $locale, \IntlDateFormatter::NONE, \IntlDateFormatter::SHORT, 'UTC', \IntlDateFormatter::GREGORIAN,
+        ))->format(new \DateTimeImmutable("2000-01-01T$time:00+00:00"));
+
+        return $written === false ? $time : $written;
+    }
+}
