@@ -3,6 +3,7 @@
 import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { compile } from 'sass';
 import opentype from 'opentype.js';
+import subset from 'subset-font';
 import { decompress } from 'wawoff2';
 
 const icons = 'node_modules/bootstrap-icons/icons';
@@ -24,16 +25,23 @@ for (const [from, to] of [
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal', 'instrument-sans-latin'],
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-ext-wght-normal', 'instrument-sans-latin-ext'],
   ['@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal', 'ibm-plex-mono-latin'],
-  // Open faces of the same widths as those readers have, to show typefaces in.
-  ['@fontsource/arimo/files/arimo-latin-400-normal', 'liberation-sans'],
-  ['@fontsource/tinos/files/tinos-latin-400-normal', 'liberation-serif'],
-  ['@fontsource/cousine/files/cousine-latin-400-normal', 'liberation-mono'],
-  ['@fontsource/carlito/files/carlito-latin-400-normal', 'carlito'],
-  ['@fontsource/caladea/files/caladea-latin-400-normal', 'caladea'],
-  ['@fontsource/gelasio/files/gelasio-latin-400-normal', 'gelasio'],
-  ['@fontsource/dejavu-sans/files/dejavu-sans-latin-400-normal', 'dejavu-sans'],
 ]) {
   cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
+}
+
+// Open faces of the same widths as those readers have, to show typefaces in. One comes with every script there is: of
+// that the European ones.
+const range = (from, to) => String.fromCodePoint(...Array.from({ length: to - from + 1 }, (_, at) => from + at));
+const european = range(0x20, 0x24f) + range(0x370, 0x4ff) + range(0x2010, 0x2044) + '€№™→';
+for (const [from, to] of Object.entries({
+  arimo: 'liberation-sans', tinos: 'liberation-serif', cousine: 'liberation-mono', carlito: 'carlito', caladea: 'caladea',
+  gelasio: 'gelasio', 'dejavu-sans': 'dejavu-sans',
+})) {
+  for (const [weight, name] of [[400, ''], [700, '-bold']]) {
+    const file = readFileSync(`node_modules/@fontsource/${from}/files/${from}-latin-${weight}-normal.woff2`);
+    writeFileSync(`public/vendor/fonts/${to}${name}.woff2`, from === 'dejavu-sans'
+      ? await subset(file, european, { targetFormat: 'woff2' }) : file);
+  }
 }
 
 cpSync('node_modules/sortablejs/Sortable.min.js', 'public/vendor/Sortable.min.js');
@@ -67,7 +75,7 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });
 mkdirSync('resources/licences');
-const tools = ['sass', 'wawoff2', 'mjml', 'opentype.js'];
+const tools = ['sass', 'subset-font', 'wawoff2', 'mjml', 'opentype.js'];
 for (const name of Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).devDependencies).filter((name) => !tools.includes(name))) {
   const licence = readdirSync(`node_modules/${name}`).find((file) => /^licen[cs]e(\.|$)/i.test(file));
   const { version, license, author } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8'));

@@ -74,6 +74,27 @@ final readonly class Workbench
         return '';
     }
 
+    /**
+     * Typefaces on the sheet.
+     *
+     * @return list<array{name: string, twin: ?string}> what each is called, and the open one of the same widths
+     */
+    public function faces(): array
+    {
+        $faces = [];
+        foreach ([$this->document->style->typeface, ...array_map(
+            fn (Piece $piece) => $piece->tuning->face, $this->document->filled(),
+        )] as $face) {
+            if ($face !== null) {
+                $faces[$face->name()] = [
+                    'name' => $face->name(), 'twin' => $face->isExact() ? $face->twinName() : null,
+                ];
+            }
+        }
+
+        return array_values($faces);
+    }
+
     /** Colour of its paper, as HTML writes it. */
     public function paper(): string
     {

@@ -77,6 +77,14 @@ final readonly class FontStack
         'schoolbook' => [1.143, 1.2], 'bookman' => [1.209, 1.205], 'consolas' => [0.9162, 0.9162],
     ];
 
+    /** Open font => what it is called. */
+    private const CALLED = [
+        'liberation-sans' => 'Liberation Sans', 'liberation-serif' => 'Liberation Serif',
+        'liberation-mono' => 'Liberation Mono', 'dejavu-sans' => 'DejaVu Sans',
+        'dejavu-sans-condensed' => 'DejaVu Sans Condensed', 'carlito' => 'Carlito', 'caladea' => 'Caladea',
+        'gelasio' => 'Gelasio',
+    ];
+
     /** Open font => families to draw it by, those with most signs first. */
     private const DRAWN = [
         'liberation-sans' => 'Liberation Sans, Arimo, sans-serif',
@@ -228,6 +236,12 @@ final readonly class FontStack
     public function twin(): string
     {
         return self::TWINS[$this->key] ?? array_values($this->chain())[0];
+    }
+
+    /** What its twin is called. */
+    public function twinName(): string
+    {
+        return self::CALLED[$this->twin()];
     }
 
     /** Families of its twin, for drawing: `font-family` of an SVG text. */

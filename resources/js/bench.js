@@ -12,6 +12,8 @@ import { place } from './focus.js';
 import { watchPhrases } from './phrases.js';
 import { watchSteppers } from './steppers.js';
 import { linksFollow, watchLinks } from './links.js';
+import { facesFollow } from './faces.js';
+import { watchTouch } from './touch.js';
 
 const bench = document.getElementById('main');
 const TOO_LARGE = 'This file is over 10 MB: scale the picture down and choose it again.';
@@ -249,6 +251,7 @@ function settle() {
   refusedStays();
   linksFollow(revision());
   findingsFollow(revision());
+  facesFollow();
   showSheet();
   selectOnSheet(selected());
 }
@@ -376,12 +379,16 @@ watchSwitch();
 watchPhrases(bench);
 watchSteppers(bench);
 watchDragging((url, fields) => edits.add(url, fields));
-watchEdges(selected, (id, field, size) => {
+const fieldsOf = (id) => document.querySelector(`#piece-${CSS.escape(id)} .fields`);
+const editOf = (id, what) => `${fieldsOf(id).getAttribute('action')}/${what}`;
+const touch = watchTouch(selected, (url, fields) => edits.add(url, fields), editOf);
+const resize = (id, field, size) => {
   const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);
   input.value = size;
   if (id === '') input.dispatchEvent(new Event('change', { bubbles: true }));
   else typed(input);
-});
+};
+watchEdges(selected, resize, (look) => edits.add(editOf(selected(), 'tuning'), look));
 watchRuler(() => {
   showSheet(true);
   selectOnSheet(selected());
@@ -395,6 +402,7 @@ watchFrames(
       row.scrollIntoView({ block: 'nearest' });
     }
   },
+  touch,
   () => {
     selectOnSheet(selected());
     setTimeout(() => bench.classList.add('ready'), 120);

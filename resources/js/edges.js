@@ -7,10 +7,11 @@ const NEAR = 5;
 /**
  * @param selected gives the id of the piece at work
  * @param save called with id, field and size when the edge is let go
+ * @param tune called with what a piece's own look says then
  */
-export function watchEdges(selected, save) {
+export function watchEdges(selected, save, tune) {
   const edge = document.createElement('span');
-  edge.className = 'edge';
+  edge.className = 'edge edge-size';
   box().append(edge);
   const note = document.createElement('span');
   note.className = 'edge-note measure';
@@ -20,7 +21,7 @@ export function watchEdges(selected, save) {
   const on = (what) =>
     frame().contentDocument?.querySelector(`[data-piece~="${CSS.escape(selected() || '-')}"] ${what}`.trim());
   const isButton = () => row()?.dataset.resize?.startsWith('button');
-  const picture = () => (isButton() ? on('td[bgcolor]') : on('img'));
+  const picture = () => (isButton() ? on('td[bgcolor], td[style*="border:"]') : on('img'));
   const column = document.createElement('span');
   column.className = 'edge edge-column';
   box().append(column);
@@ -94,7 +95,7 @@ export function watchEdges(selected, save) {
       () => {
         edge.removeEventListener('pointermove', move);
         note.textContent = '';
-        if (wide !== start) save('', 'style-button-wide', wide);
+        if (wide !== start) tune({ 'tuning[call][wide]': String(wide) });
       },
       { once: true },
     );

@@ -1,4 +1,5 @@
-import { isWriting, watchWriting } from './write.js';
+import { wasDragged } from './touch.js';
+import { isWriting, watchWriting, writeIn } from './write.js';
 
 // The frames that show a card. Each was served under its own policy; scripts run in none of them,
 // but this page may read their layout and put a newer rendering in.
@@ -90,6 +91,11 @@ export function showSheet(anew = false) {
     page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
     turn(page, frame.dataset.dark, dark, paper);
     fit(frame);
+    // One stop for all of it: arrows walk its pieces, and its links are among what is to be tried beside it.
+    if (frame === sheet())
+      page.querySelectorAll('a').forEach((link) => {
+        link.tabIndex = -1;
+      });
     page.querySelectorAll('img').forEach((image) => image.addEventListener('load', () => fit(frame)));
   }
 }
@@ -115,9 +121,10 @@ export function selectOnSheet(id) {
 
 /**
  * @param onPick called with the id of a piece clicked on the sheet
+ * @param touch what drags and walks pieces there
  * @param onReady called when the sheet's frame has loaded
  */
-export function watchFrames(onPick, onReady) {
+export function watchFrames(onPick, touch, onReady) {
   for (const frame of frames()) {
     const ready = () => {
       const page = body(frame);
@@ -128,15 +135,22 @@ export function watchFrames(onPick, onReady) {
       if (frame !== sheet()) return;
       page.addEventListener('click', (event) => {
         const piece = event.target.closest('[data-piece]');
+        if (wasDragged()) {
+          event.preventDefault();
+          event.stopImmediatePropagation();
+          return;
+        }
         if (!piece) return;
         // A press selects; with Ctrl or Cmd held the link opens in a tab of its own.
         if (!event.ctrlKey && !event.metaKey) event.preventDefault();
         onPick(piece.dataset.piece.split(' ')[0]);
       });
-      watchWriting(page, () => {
+      const left = () => {
         page.dataset.revision = '';
         showSheet();
-      });
+      };
+      watchWriting(page, left);
+      touch.page(page, isWriting, (id) => writeIn(page, id, left));
       onReady();
     };
     frame.addEventListener('load', ready);

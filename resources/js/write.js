@@ -33,7 +33,9 @@ function fieldOf(node) {
   const words = evened(node.data);
   const ids = node.parentElement?.closest('[data-piece]')?.dataset.piece.split(' ') ?? [];
   const inputs = ids.flatMap((id) => [
-    ...rows().querySelectorAll(`#piece-${CSS.escape(id)} .fields input[type="text"], #piece-${CSS.escape(id)} .fields textarea`),
+    ...rows().querySelectorAll(
+      ['input[type="text"]', 'textarea'].map((one) => `#piece-${CSS.escape(id)} .fields ${one}`).join(),
+    ),
   ]);
   return words && inputs.find((input) => evened(input.value) === words || evened(input.value).toUpperCase() === words);
 }
@@ -87,8 +89,18 @@ function neighbour(element, by) {
 function words(page) {
   const walker = page.ownerDocument.createTreeWalker(page, 4);
   const all = [];
-  while (walker.nextNode()) if (at?.element.contains(walker.currentNode) || fieldOf(walker.currentNode)) all.push(walker.currentNode);
+  while (walker.nextNode()) {
+    const node = walker.currentNode;
+    if (at?.element.contains(node) || fieldOf(node)) all.push(node);
+  }
   return all;
+}
+
+/** Writes in the first words of a piece. */
+export function writeIn(page, id, left) {
+  const of = (one) => one.parentElement.closest('[data-piece]')?.dataset.piece.split(' ') ?? [];
+  const node = words(page).find((one) => of(one).includes(id));
+  if (node) write(node, null, left);
 }
 
 function go(page, field, left) {

@@ -190,7 +190,7 @@ final class BenchTest extends BrowserTestCase
             'return document.getElementById("sheet").contentDocument.querySelector("[data-piece=p1] img").width',
         );
         $was = $width();
-        $edge = $at('.edge');
+        $edge = $at('.edge-size');
         $this->drag($edge, [$edge[0] - 31, $edge[1]]);
         $this->until(
             fn () => $width() < $was - 15
@@ -218,11 +218,11 @@ final class BenchTest extends BrowserTestCase
                 .'olor]")).paddingLeft)',
         );
         $had = $room();
-        $edge = $at('.edge');
+        $edge = $at('.edge-size');
         $this->drag($edge, [$edge[0] + 9, $edge[1]]);
         $this->until(
             fn () => $room() > $had + 4
-                && (float) $this->script('return Number(document.getElementById("style-button-wide").value)')
+                && (float) $this->script('return Number(document.getElementById("tune-call-wide").value)')
                     === $room(),
             'more room in the button',
         );
@@ -249,6 +249,54 @@ final class BenchTest extends BrowserTestCase
     private function keys(string $keys): void
     {
         Desk::shared()->browser->getKeyboard()->sendKeys($keys);
+    }
+
+    public function test_pieces_and_spacing_are_pulled_on_the_sheet_and_arrows_walk_it(): void
+    {
+        $this->open(self::CARD.'?piece=p3');
+        $order = fn (): array => (array) $this->script(
+            'return [...document.querySelectorAll("ol[data-zone=text] .piece")].map((row) => row.id.slice(6))',
+        );
+        // Where a piece stands, in the window.
+        $at = fn (string $id, float $down = 0.5): array => (array) $this->script(
+            'const f = document.getElementById("sheet"), b = f.contentDocument.querySelector(`[data-piece~='
+                .'"${arguments[0]}"]`).getBoundingClientRect(), o = f.getBoundingClientRect(); return [o.left + b.left '
+                .'+ 20, o.top + b.top + b.height * arguments[1]]', $id, $down,
+        );
+        $before = $order();
+        $this->drag($at($before[1]), $at($before[3], 0.9));
+        $this->until(fn () => array_search($before[1], $order(), true) === 3, 'the second stands fourth');
+        $this->assertFalse($this->script('return document.querySelector("#sheet").contentDocument.querySelector("[con'
+            .'tenteditable]") !== null'), 'a drag is no press');
+
+        $this->open(self::CARD.'?piece='.$before[2]);
+        $gap = fn (): float => (float) $this->script(
+            'return parseFloat(getComputedStyle(document.getElementById("sheet").contentDocument.querySelector(`td[data'
+                .'-piece~="${arguments[0]}"]`)).paddingTop)', $before[2],
+        );
+        $had = $gap();
+        $handle = (array) $this->script('const b = document.querySelector(".edge-gap").getBoundingClientRect(); return '
+            .'[b.left + b.width / 2, b.top + b.height / 2]');
+        $this->drag($handle, [$handle[0], $handle[1] + 11]);
+        $this->until(fn () => $gap() === $had + 11, 'more spacing above');
+        $this->until(
+            fn () => (float) $this->script('return document.getElementById("tune-gap").value') === $had + 11,
+            'and tuning says so',
+        );
+
+        $this->script('document.getElementById("sheet").contentDocument.body.focus()');
+        $chosen = fn (): string => (string) $this->script('return document.getElementById("main").dataset.open');
+        $was = $chosen();
+        $this->keys(WebDriverKeys::ARROW_DOWN);
+        $this->until(fn () => ! in_array($chosen(), ['', $was], true), 'the next piece is chosen');
+        $this->keys(WebDriverKeys::ARROW_UP);
+        $this->until(fn () => $chosen() === $was, 'and the one before it again');
+        $this->assertSame('sheet', $this->script('return document.activeElement.id'));
+        $this->keys(WebDriverKeys::ENTER);
+        $this->until(fn () => (bool) $this->script(
+            'return Boolean(document.getElementById("sheet").contentDocument.querySelector("[contenteditable]"))',
+        ), 'Enter writes');
+        $this->keys(WebDriverKeys::ESCAPE);
     }
 
     public function test_words_are_written_on_the_sheet_where_they_stand(): void

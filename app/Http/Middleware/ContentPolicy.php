@@ -15,7 +15,8 @@ final class ContentPolicy
 
     /** A rendering carries a card's inline styles, so it may have those; it runs nothing at all. */
     public const RENDERING
-        = "default-src 'none'; style-src 'unsafe-inline'; img-src 'self' data: https: http:; base-uri 'none'; "
+        = "default-src 'none'; style-src 'self' 'unsafe-inline'; font-src 'self'; img-src 'self' data: https: http:; "
+            ."base-uri 'none'; "
             ."form-action 'none'; "
         ."frame-ancestors 'self'; sandbox allow-same-origin allow-popups";
 

@@ -6,8 +6,8 @@ namespace InkyCard\Card\Kind;
 final readonly class Field
 {
     public const INPUTS = [
-        'text', 'tel', 'email', 'url', 'date', 'time', 'lines', 'paragraphs', 'picture', 'choice', 'profiles', 'sentence',
-        'sentences', 'pixels',
+        'text', 'tel', 'email', 'url', 'date', 'time', 'lines', 'paragraphs', 'picture', 'choice', 'profiles',
+        'sentence', 'sentences', 'pixels',
     ];
 
     /**

@@ -1,6 +1,7 @@
 @php($id = $piece->id)
 @php($card = $bench->card->id)
-<li id="piece-{{ $id }}" @class(['piece', 'hidden-piece' => !$piece->shown])>
+<li id="piece-{{ $id }}" @class(['piece', 'hidden-piece' => !$piece->shown])
+  @if ($piece->joined !== null) data-joined @endif>
   <details name="piece" data-piece="{{ $id }}"
     @if ($resizes = $piece->kind->resizes()) data-resize="{{ implode(' ', $resizes) }}" @endif
     @if ($open === $id) open @endif>

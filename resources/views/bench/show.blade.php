@@ -60,7 +60,8 @@
             <div id="selection" class="selection" hidden></div>
           </div>
         </div>
-        <p class="help scripted stage-hint">Write on the sheet: press words there. Esc leaves, Tab goes on.</p>
+        <p class="help scripted stage-hint">Write on the sheet: press words there. Esc leaves, Tab goes on. Drag pieces,
+          pull edges and spacing. <span id="faces-said"></span></p>
         <ul class="echoes">
           @foreach (['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' =>
               ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
