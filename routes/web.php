@@ -211,6 +211,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->where('number', '[0-9]{1,9}')
             ->name('history.back');
         Route::get('/pictures', [PictureController::class, 'choose'])->name('picture.choose');
+        Route::get('/pieces/{piece}/crop', [PictureController::class, 'crop'])->name('picture.crop');
         Route::get('/hand-over', [HandOverController::class, 'show'])->name('hand-over');
         Route::get('/hand-over/directions/{to}', [HandOverController::class, 'directions'])
             ->where('to', '[a-z0-9-]{2,30}')

@@ -116,6 +116,18 @@ final readonly class Workbench
         return array_diff($known, [$piece->text('address')]);
     }
 
+    /** Whether one of its fields is a picture. */
+    public function takesPicture(Piece $piece): bool
+    {
+        return in_array('picture', array_column($piece->kind->fields(), 'input'), true);
+    }
+
+    /** Whether it shows a picture of the library: another part of that can be shown. */
+    public function canCrop(Piece $piece): bool
+    {
+        return preg_match('/^(?:picture|hand):/', $piece->text('picture')) === 1;
+    }
+
     /** What a picture for a piece should be, in a sentence; empty where it shows none. */
     public function wanted(Piece $piece): string
     {

@@ -46,6 +46,13 @@ final class StoredPicture extends Model
         return ['hand' => 'boolean', 'removed_at' => 'datetime'];
     }
 
+    /** The one a card means; null for one that is not of the workspace, or of no library. */
+    public static function named(Workspace $workspace, string $ref): ?self
+    {
+        return preg_match('/^(?:picture|hand):([0-9a-f]{64})/', $ref, $found) === 1
+            ? $workspace->pictures()->where('hash', $found[1])->first() : null;
+    }
+
     /** What a card calls it, without a part. */
     public function source(): string
     {

@@ -14,8 +14,10 @@ import { watchSteppers } from './steppers.js';
 import { linksFollow, watchLinks } from './links.js';
 import { facesFollow } from './faces.js';
 import { watchTouch } from './touch.js';
+import { watchPictureWays } from './picture-ways.js';
 
 const bench = document.getElementById('main');
+const LARGEST = 10_000_000;
 const TOO_LARGE = 'This file is over 10 MB: scale the picture down and choose it again.';
 // One stay in a field, from entering it to leaving it, is undone in one step.
 let burst = '';
@@ -141,7 +143,7 @@ function giveBack({ url, fields }) {
 
 // Enter adds what is in such a box, and so does pasting several lines.
 bench.addEventListener('keydown', (event) => {
-  if (event.key !== 'Enter' || event.shiftKey || !event.target.matches('textarea[data-once]')) return;
+  if (event.key !== 'Enter' || event.shiftKey || !event.target.matches('[data-once]')) return;
   event.preventDefault();
   event.target.form.requestSubmit();
 });
@@ -193,7 +195,7 @@ bench.addEventListener(
   'change',
   (event) => {
     const input = event.target;
-    if (input.type === 'file' && input.files[0]?.size > 10_000_000) {
+    if (input.type === 'file' && input.files[0]?.size > LARGEST) {
       event.stopPropagation();
       refuse(input.form, TOO_LARGE);
       input.value = '';
@@ -330,7 +332,7 @@ document.addEventListener('htmx:oobAfterSwap', (event) => {
   if (open && open.dataset.piece !== selected()) {
     bench.dataset.open = open.dataset.piece;
     document.querySelector('.add').open = false;
-    open.querySelector('input:not([type="hidden"]), textarea, select')?.focus();
+    open.querySelector('input:not([type="hidden"], [name="from"]), textarea, select')?.focus();
   }
 });
 
@@ -378,6 +380,10 @@ watchFolds(bench);
 watchSwitch();
 watchPhrases(bench);
 watchSteppers(bench);
+watchPictureWays(bench, (form, file) => {
+  if (file.size > LARGEST) refuse(form, TOO_LARGE);
+  else edits.add(form.getAttribute('action'), { upload: file });
+});
 watchDragging((url, fields) => edits.add(url, fields));
 const fieldsOf = (id) => document.querySelector(`#piece-${CSS.escape(id)} .fields`);
 const editOf = (id, what) => `${fieldsOf(id).getAttribute('action')}/${what}`;

@@ -125,6 +125,7 @@ function start() {
   cropper = new window.Cropper(image, {
     viewMode: 1,
     autoCropArea: 1,
+    aspectRatio: proportion.value ? Number(proportion.value) : NaN,
     zoomOnWheel: false,
     toggleDragModeOnDblclick: false,
     checkOrientation: false,

@@ -192,7 +192,8 @@ export class Edits {
     const put = (name, value) => [value].flat().forEach((one) => body.append(name, one));
     Object.entries({ ...edit.fields, revision: edit.seen, burst: edit.burst, ...more }).forEach(([k, v]) => put(k, v));
     const stop = new AbortController();
-    const heavy = Object.values(edit.fields).some((value) => value instanceof File);
+    // What has to be brought from elsewhere takes its time, too.
+    const heavy = 'from' in edit.fields || Object.values(edit.fields).some((value) => value instanceof File);
     const patience = heavy ? FOR_A_FILE : at(PATIENCE, this.#failed);
     const soon = setTimeout(() => this.#failed || this.state('keeping'), SAID);
     const slow = setTimeout(() => this.state('slow', this.waiting.length), PATIENCE[0] - SAID);

@@ -1,3 +1,5 @@
+import { hasCamera, takePicture } from './camera.js';
+
 // Bringing pictures in: chosen, dropped, pasted or taken with the camera; each file goes on its own and shows how far
 // it is.
 const form = document.getElementById('bring-files');
@@ -104,33 +106,7 @@ document.addEventListener('paste', (event) => {
 
 // The camera, where there is one.
 const open = document.getElementById('camera-open');
-const dialog = document.getElementById('camera');
-const video = dialog.querySelector('video');
-if (navigator.mediaDevices?.getUserMedia) {
+if (hasCamera()) {
   open.hidden = false;
-  open.addEventListener('click', async () => {
-    dialog.showModal();
-    try {
-      video.srcObject = await navigator.mediaDevices.getUserMedia({ video: { width: { ideal: 1600 } } });
-      await video.play();
-    } catch {
-      dialog.querySelector('.field-error').textContent =
-        'The camera is not to be had: allow it in the browser, or choose a file.';
-    }
-  });
+  open.addEventListener('click', () => takePicture((file) => bring([file])));
 }
-dialog.querySelector('[data-take]').addEventListener('click', () => {
-  if (!video.videoWidth) return;
-  const canvas = document.createElement('canvas');
-  canvas.width = video.videoWidth;
-  canvas.height = video.videoHeight;
-  canvas.getContext('2d').drawImage(video, 0, 0);
-  canvas.toBlob((blob) => bring([new File([blob], 'Camera.jpg', { type: 'image/jpeg' })]), 'image/jpeg', 0.95);
-  dialog.close();
-});
-dialog.querySelector('[data-close]').addEventListener('click', () => dialog.close());
-dialog.addEventListener('close', () => {
-  video.srcObject?.getTracks().forEach((track) => track.stop());
-  video.srcObject = null;
-  dialog.querySelector('.field-error').textContent = '';
-});

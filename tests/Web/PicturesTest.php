@@ -76,6 +76,27 @@ final class PicturesTest extends WebTestCase
         $this->assertSame(960, StoredPicture::query()->sole()->width);
     }
 
+    public function test_on_the_bench_a_picture_comes_from_an_address_and_is_cropped_for_one_card(): void
+    {
+        $this->fill('p1', ['from' => 'pictures.quillfern.example/spring', 'whole' => '1'])->assertOk();
+        $picture = StoredPicture::query()->sole();
+        $on = fn () => CardJson::decode($this->stored())->piece('p1');
+        $this->assertSame($picture->ref(), $on()->text('picture'));
+        foreach (self::addresses() as [$address, $sentence]) {
+            $answer = $this->fill('p1', ['from' => $address])->assertStatus(422);
+            preg_match('/id="error-p1-picture"[^>]*>([^<]*)/', (string) $answer->content(), $told);
+            $this->assertMatchesRegularExpression("/$sentence/", $told[1] ?? '');
+        }
+        $this->get("/cards/{$this->card->id}/pieces/p1/crop")->assertOk()->assertSee('alone, in headshot');
+        $this->fill('p1', ['part' => ['x' => 0.25, 'y' => 0, 'width' => 0.5, 'height' => 1]])->assertOk();
+        $this->assertStringStartsWith("$picture->hash#0.25,0,0.5,1", substr($on()->text('picture'), 8));
+        $this->assertSame('', $picture->fresh()?->framing, 'the picture itself is as it was');
+        $this->fill('p1', ['part' => ['x' => 'left']])->assertStatus(422)->assertSee('given in numbers');
+        // Nothing of the library is on it.
+        $this->fill('p2', ['part' => ['x' => 0]])->assertStatus(422)->assertSee('Only a picture of the library');
+        $this->get("/cards/{$this->card->id}/pieces/p2/crop")->assertNotFound();
+    }
+
     public function test_a_crop_is_kept_put_on_the_cards_and_taken_back(): void
     {
         $picture = $this->bring();

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Models\BulkChange;
+use App\Models\StoredCard;
 use App\Models\StoredPicture;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Bakery;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use InkyCard\Card\Edit\SwapPicture;
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Framing;
 use InkyCard\Picture\PictureRef;
@@ -86,6 +88,17 @@ final class PictureController extends Controller
     public function show(int $picture): View
     {
         return $this->bench($this->picture($picture));
+    }
+
+    /** The part of it one piece of one card shows (need C09). */
+    public function crop(int $card, string $piece): View
+    {
+        $card = $this->card($card);
+        $on = $card->document()->piece($piece);
+
+        return $this->bench(
+            StoredPicture::named($this->workspace, $on->text('picture')) ?? abort(404), of: $on, on: $card,
+        );
     }
 
     /** Words, rights and part; the part on the cards that have it too, if asked. */
@@ -260,10 +273,16 @@ final class PictureController extends Controller
         ]);
     }
 
-    /** @param  array<string, string>  $refused */
-    private function bench(StoredPicture $picture, array $refused = []): View
-    {
+    /**
+     * @param  array<string, string>  $refused
+     * @param  ?Piece  $of  where a part is meant for one piece alone
+     */
+    private function bench(
+        StoredPicture $picture, array $refused = [], ?Piece $of = null, ?StoredCard $on = null,
+    ): View {
         return view('pictures.show', [
+            'piece' => $of, 'card' => $on,
+            'part' => $of === null ? $picture->part() : PictureRef::framing($of->text('picture')),
             'picture' => $picture,
             'uses' => Uses::in($this->workspace)->of($picture->hash),
             'refused' => $refused,

@@ -10,6 +10,9 @@
     @if ($bench->showsProfiles($piece))
       @include('bench.profile-add')
     @endif
+    @if ($bench->takesPicture($piece))
+      @include('bench.picture-ways')
+    @endif
     <x-edit-form :to="route('edit.fill', [$card, $id])" :card="$bench->card" :open="$open" edit="typed"
       enctype="multipart/form-data" class="fields">
       @foreach ($piece->kind->fields() as $field)

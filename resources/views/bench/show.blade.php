@@ -88,6 +88,7 @@
   </main>
   @include('bench.source')
   @include('bench.keys')
+  <x-camera />
   <div id="said" class="visually-hidden" role="status"></div>
   <div id="saying" hidden></div>
 </x-layouts.page>

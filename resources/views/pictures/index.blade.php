@@ -51,12 +51,7 @@
           camera</button>
         <a class="btn btn-line" href="{{ route('hand') }}"><x-icon name="pen" /> Write your name</a>
       </div>
-      <dialog id="camera" aria-labelledby="camera-title">
-        <h2 id="camera-title">Take a picture</h2><video playsinline muted></video>
-        <p class="field-error" role="alert"></p>
-        <div class="entry-foot"><button class="btn btn-stamp" type="button" data-take>Take it</button><button
-            class="btn btn-plain" type="button" data-close>Close</button></div>
-      </dialog>
+      <x-camera />
     </section>
     <ul id="arriving" class="arriving" aria-live="polite"></ul>
     @if ($pictures->isEmpty())

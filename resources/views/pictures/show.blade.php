@@ -1,5 +1,4 @@
-@php($part = $picture->part())
-<x-layouts.page :title="$picture->name" nav="pictures">
+<x-layouts.page :title="$picture->name" :nav="$piece ? 'cards' : 'pictures'">
   <x-slot:head>
     <link rel="stylesheet" href="/vendor/cropper.min.css">
     <script src="/vendor/cropper.min.js" defer></script>
@@ -12,8 +11,13 @@
           {{ number_format($picture->brought_bytes / 1000) }} KB as brought,
         @endif{{ number_format($picture->bytes / 1000) }} KB as kept,
         {{ Str::upper($picture->extension) }}</p>
-      <form method="post" action="{{ route('picture.remove', $picture->id) }}" class="ms-end">@csrf<button
-          class="btn btn-plain">Put away</button></form>
+      @if ($piece)
+        <a class="ms-end" href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">Back to the
+          bench</a>
+      @else
+        <form method="post" action="{{ route('picture.remove', $picture->id) }}" class="ms-end">@csrf<button
+            class="btn btn-plain">Put away</button></form>
+      @endif
     </div>
     @if (session('told'))
       <div class="told" role="status">{{ session('told') }} @if (session('sweep'))
@@ -35,7 +39,7 @@
           <label for="proportion">Proportion</label>
           <select class="form-select" id="proportion">
             <option value="">free</option>
-            <option value="1">square, for headshots</option>
+            <option value="1" @selected($piece?->kind->key() === 'headshot')>square, for headshots</option>
             <option value="3">3 to 1</option>
             <option value="5">5 to 1, for banners</option>
           </select>
@@ -49,7 +53,12 @@
               name="zoom-out" /></button>
           <button class="btn btn-plain" type="button" data-whole>The whole picture</button>
         </div>
-        <form method="post" action="{{ route('picture.keep', $picture->id) }}" id="keep" class="keep-form">
+        <form method="post" id="keep" class="keep-form"
+          action="{{ $piece ? route('edit.fill', [$card->id, $piece->id]) : route('picture.keep', $picture->id) }}">
+          @if ($piece)
+            <input type="hidden" name="revision" value="{{ $card->head }}">
+            <input type="hidden" name="open" value="{{ $piece->id }}">
+          @endif
           @csrf
           <fieldset class="part">
             <legend>The part in numbers</legend>
@@ -72,6 +81,7 @@
               <p class="field-error" role="alert">{{ $refused[$key] }}</p>
             @endif
           @endforeach
+          @if (! $piece)
           <div class="words-row">
             <div><label for="alt">Words in its place</label><input class="form-control" id="alt"
                 name="alt"
@@ -94,8 +104,11 @@
               @endif
             </div>
           </div>
+          @endif
           <div class="entry-foot">
-            @if ($uses !== [])
+            @if ($piece)
+              <span class="help">On “{{ $card->name }}” alone, in {{ Str::lower($piece->kind->label()) }}.</span>
+            @elseif ($uses !== [])
               <label class="check"><input type="checkbox" name="everywhere" value="1" checked> and crop it so
                 on the
               {{ trans_choice('{1}card that has it|[2,*]:count cards that have it', count($uses)) }}</label>@else<span
@@ -125,6 +138,7 @@
                   class="on-dark"></span><strong>{{ $label }}</strong> <span class="measure"></span></li>
           @endforeach
         </ul>
+        @if (! $piece)
         <h2>Where it is used</h2>
         @if ($uses === [])
           <p class="help">On no card yet. Choose it on the bench, in a piece that holds a picture.</p>
@@ -146,6 +160,7 @@
           </div>
           <button class="btn btn-line">Replace</button>
         </form>
+        @endif
       </section>
     </div>
   </main>

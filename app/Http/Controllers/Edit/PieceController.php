@@ -3,6 +3,7 @@
 namespace App\Http\Controllers\Edit;
 
 use App\Models\StoredPicture;
+use App\Outside\SafeHttpClient;
 use App\Pictures\Library;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -10,21 +11,26 @@ use InkyCard\Card\Edit;
 use InkyCard\Card\FilledBy;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
+use InkyCard\Picture\Framing;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What one piece says, and how. */
 final class PieceController extends AbstractEditController
 {
-    public function fill(Request $request, Library $library, int $card, string $piece): Response
-    {
+    public function fill(
+        Request $request, Library $library, SafeHttpClient $outside, int $card, string $piece,
+    ): Response {
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
         $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped', 'rewritten', 'given']);
-        $make = function () use ($request, $library, $card, $piece, $fields): Edit\FillPiece {
+        $make = function () use ($request, $library, $outside, $card, $piece, $fields): Edit\FillPiece {
             // What it was before is asked for where a picture comes alone: typing is to be answered at once.
-            if ($request->hasFile('upload') || $request->has('pick')) {
+            if ($request->hasFile('upload') || $request->hasAny(['pick', 'from'])) {
                 $before = $this->card($card)->document()->piece($piece);
-                $fields = self::withPicture($fields, $this->picture($request, $library, $before), $before);
+                $fields = self::withPicture($fields, $this->picture($request, $library, $outside, $before), $before);
+            } elseif ($request->has('part')) {
+                $fields = $this->cropped($this->card($card)->document()->piece($piece), $request->array('part'));
             }
 
             return new Edit\FillPiece($piece, $fields);
@@ -34,12 +40,18 @@ final class PieceController extends AbstractEditController
     }
 
     /**
-     * One that came with the request, or was chosen from the library.
+     * One that came with the request, stands at an address it names, or was chosen from the library.
      *
      * @throws Refusal
      */
-    private function picture(Request $request, Library $library, Piece $before): StoredPicture
-    {
+    private function picture(
+        Request $request, Library $library, SafeHttpClient $outside, Piece $before,
+    ): StoredPicture {
+        if ($request->has('from')) {
+            return Refusal::at('/fields/picture', fn () => $library->takeIn(
+                $this->workspace, $outside, trim(self::string($request, 'from')),
+            ));
+        }
         if (! $request->hasFile('upload')) {
             return $this->workspace->pictures()->find(self::integer($request, 'pick'))
                 ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture');
@@ -53,6 +65,27 @@ final class PieceController extends AbstractEditController
                 ? $library->addHand($this->workspace, ...$file)
                 : $library->add($this->workspace, ...$file);
         });
+    }
+
+    /**
+     * Another part of the picture it shows, on this card alone (need C09).
+     *
+     * @param  array<array-key, mixed>  $part
+     * @return array{picture: string, ratio: float}
+     *
+     * @throws Refusal
+     */
+    private function cropped(Piece $before, array $part): array
+    {
+        $source = PictureRef::source($before->text('picture'));
+        $picture = StoredPicture::named($this->workspace, $source)
+            ?? throw Refusal::because('Only a picture of the library can be cropped.', '/fields/picture');
+        $framing = Refusal::at('/fields/picture', fn () => Framing::of($part));
+
+        return [
+            'picture' => PictureRef::framed($source, $framing),
+            'ratio' => $framing->ratio($picture->width, $picture->height),
+        ];
     }
 
     /**
