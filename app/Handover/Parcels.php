@@ -30,6 +30,7 @@ final readonly class Parcels
             $document, HostedPictures::forExport(), $this->bakery->today(...), now()->utc()->toImmutable(),
             bin2hex(random_bytes(16)), fn (string $svg) => $this->rasterizer->png($svg, zoom: Parcel::DENSITY),
             $card === null ? null : CountedLinks::sheet($card, $document), ($this->far)(...),
+            fn (string $png) => HostedPictures::publicBase()."/p/{$this->bakery->drawn($document, $png)->hash}.png",
         );
     }
 

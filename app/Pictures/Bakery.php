@@ -3,6 +3,12 @@
 namespace App\Pictures;
 
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Card;
+use InkyCard\Card\CardJson;
+use InkyCard\Compose\SvgComposer;
+use InkyCard\Handover\InsidePictures;
+use InkyCard\Handover\Parcel;
+use InkyCard\Layout\Sheet;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Baker;
@@ -61,6 +67,22 @@ final class Bakery
         }
 
         return $found;
+    }
+
+    /** A card drawn, kept where readers fetch it from; what it was drawn of says how to draw it again. */
+    public function drawn(Card $card, string $png): Variant
+    {
+        $document = CardJson::encode($card);
+        $variant = new Variant(hash('sha256', $png), 'png', strlen($png), 'a card as one picture');
+        Library::write($variant->path(), $png);
+        [$width, $height] = getimagesizefromstring($png) ?: [0, 0];
+        DB::table('picture_variants')->insertOrIgnore([
+            'key' => 'card|'.hash('sha256', $document).'|'.$variant->hash,
+            'recipe' => json_encode(['card' => $document], JSON_THROW_ON_ERROR),
+            'created_at' => now(), 'width' => $width, 'height' => $height,
+        ] + get_object_vars($variant));
+
+        return $variant;
     }
 
     /**
@@ -182,10 +204,21 @@ final class Bakery
         if (! is_string($recipe)) {
             return null;
         }
-        $baked = $this->bake(self::recall((array) json_decode($recipe, true)));
-        Library::write($path, $baked->bytes);
+        $made = (array) json_decode($recipe, true);
+        $bytes = is_string($made['card'] ?? null) ? $this->draw($made['card'])
+            : $this->bake(self::recall($made))->bytes;
+        Library::write($path, $bytes);
 
-        return $baked->bytes;
+        return $bytes;
+    }
+
+    private function draw(string $document): string
+    {
+        $sheet = Sheet::of(CardJson::restore($document));
+
+        return $this->rasterizer->png(
+            (new SvgComposer(new InsidePictures($this->today(...))))->compose($sheet), zoom: Parcel::DENSITY,
+        );
     }
 
     /** @param  array<string, mixed>  $recipe  as `toArray` of a bake wrote it */

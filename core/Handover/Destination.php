@@ -75,7 +75,7 @@ final readonly class Destination
     /** Whether what it takes is the card as HTML, with links and pictures of its own. */
     public function isMarkup(): bool
     {
-        return ! in_array($this->takes, ['png', 'vcard', 'vcard3', 'ics', 'json'], true);
+        return ! in_array($this->takes, ['png', 'one-picture', 'vcard', 'vcard3', 'ics', 'json'], true);
     }
 
     /** The form it takes as files; null where the card is copied or placed. */
@@ -120,6 +120,7 @@ final readonly class Destination
             'eml', 'template' => 'Pictures are attached to the message: they show without asking, and make it heavier.',
             'page' => 'Pictures are inside the file.',
             'png' => 'All of it is one picture.',
+            'one-picture' => 'All of it is one picture, which readers fetch from here.',
             'placed',
             'mailsignature',
             'html-file',

@@ -21,6 +21,7 @@ final class Formats
         Formats\VCardThree::class,
         Formats\Calendar::class,
         Formats\Drawn::class,
+        Formats\OnePicture::class,
         Formats\Document::class,
     ];
 

@@ -11,14 +11,19 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Link\CampaignTags;
+use InkyCard\Markup\HtmlBuilder;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Baked;
+use InkyCard\Refusal;
 
 /** A card with all a format may need to hand it over. */
 final readonly class Parcel
 {
     /** Pixels of a drawn card by CSS px, for displays that show two for one. */
     public const DENSITY = 2;
+
+    /** Signs of the words behind a card that is one picture: more is cut by readers, or read on and on. */
+    private const ALT = 400;
 
     /** Characters that mean something in a path or a shell on some machine. */
     private const UNSAFE = '/[\\\\\/:*?"<>|\x00-\x1f\x7f$`%&;\'!^~#]+/u';
@@ -32,6 +37,7 @@ final readonly class Parcel
      * @param  string  $token  random, hexadecimal: part of message and content ids
      * @param  \Closure(string): string  $draw  an SVG document to PNG, at DENSITY times its size
      * @param  (\Closure(string): ?string)|null  $fetch  a picture at an address, as a data: URI; null where none is had
+     * @param  (\Closure(string): string)|null  $keep  keeps a PNG where readers fetch it from, and gives its address
      * @param  ?Sheet  $sheet  what is composed, where that is not the card's own sheet: one with counted links
      */
     public function __construct(
@@ -43,6 +49,7 @@ final readonly class Parcel
         private \Closure $draw,
         ?Sheet $sheet = null,
         private ?\Closure $fetch = null,
+        private ?\Closure $keep = null,
     ) {
         $this->sheet = $sheet ?? Sheet::of($card);
     }
@@ -68,6 +75,49 @@ final readonly class Parcel
     public function drawn(): string
     {
         return ($this->draw)((new SvgComposer(new InsidePictures($this->bake)))->compose($this->sheet));
+    }
+
+    /**
+     * The card as one picture readers fetch, with what it says behind it in words; pressed, it leads where the card's
+     * first call does, or its website.
+     *
+     * @throws Refusal
+     */
+    public function onePicture(): string
+    {
+        if ($this->text() === '') {
+            throw Refusal::because('Nothing on this card is filled in and shown, so there is nothing to draw.');
+        }
+        $png = $this->drawn();
+        [$width, $height] = getimagesizefromstring($png) ?: [0, 0];
+        $href = $this->leads();
+        $words = mb_strimwidth(trim((string) preg_replace('/\s*\n\s*/', '; ', trim($this->text()))), 0, self::ALT, '…');
+        $out = new HtmlBuilder;
+        if ($href !== null) {
+            $out->open('a', ['href' => $href]);
+        }
+        $wide = intdiv($width, self::DENSITY);
+        $out->void('img', [
+            'src' => $this->keep === null ? 'data:image/png;base64,'.base64_encode($png) : ($this->keep)($png),
+            'width' => $wide, 'height' => intdiv($height, self::DENSITY), 'alt' => $words, 'border' => 0,
+        ], "width:{$wide}px;max-width:100%;height:auto");
+
+        return ($href === null ? $out : $out->close())->html();
+    }
+
+    /** Where the card's first call leads, or its website; null where it has neither. */
+    private function leads(): ?string
+    {
+        $links = ['call' => [], 'web' => []];
+        foreach ($this->sheet->placed() as $placed) {
+            foreach ($placed->block->links() as $link) {
+                if (str_starts_with($link->href, 'http')) {
+                    $links[$placed->pieces[0]->can(Capability::Call) ? 'call' : 'web'][] = $link->href;
+                }
+            }
+        }
+
+        return $links['call'][0] ?? $links['web'][0] ?? null;
     }
 
     /** A whole HTML document with its pictures inside. */

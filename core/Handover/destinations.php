@@ -270,6 +270,18 @@ return [
         ],
         'drawn' => ['file', ''], 'replies' => '', 'once' => '', 'written' => '2026-11-25',
     ],
+    'one-picture' => [
+        'label' => 'The card as one linked picture', 'group' => $pasted, 'takes' => 'one-picture',
+        'client' => 'pictures-blocked', 'words' => 'png image business card picture link',
+        'steps' => [
+            'Press in the signature box and paste. The picture\'s address is in it already.',
+            'Save the settings.',
+            'Know what it costs: where pictures are blocked readers see words alone, nothing in it can be dialled or '
+                .'copied, and all of it leads to one place.',
+        ],
+        'drawn' => ['paste', 'save', ''], 'replies' => 'Take the card itself for replies: it is lighter.',
+        'once' => 'Select it in the message and delete it.', 'written' => '2026-11-28',
+    ],
     'document' => [
         'label' => 'The card\'s document', 'group' => $files, 'takes' => 'json', 'client' => 'plain-text',
         'words' => 'json backup export',

@@ -39,7 +39,12 @@ final class HandOverController extends Controller
         $inside = $request->boolean('inside');
         $destination = Destination::all()[self::string($request, 'to')] ?? Destination::of('any');
         $proof = $prover->of($card);
-        $html = $inside ? $parcel->inside() : $parcel->html();
+        $drawn = $destination->takes === 'one-picture' && $parcel->text() !== '';
+        $html = match (true) {
+            $drawn => $parcel->onePicture(),
+            $inside => $parcel->inside(),
+            default => $parcel->html(),
+        };
         $client = MailClient::of($destination->client);
 
         return view('hand-over.show', [
@@ -57,7 +62,7 @@ final class HandOverController extends Controller
             'dated' => Calendar::days($document) !== [],
             'destinations' => Destination::all(),
             'client' => $client,
-            'reading' => $inside ? Reader::read($client, $html) : $proof->subject->reading($destination->client),
+            'reading' => $inside || $drawn ? Reader::read($client, $html) : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
             'travels' => self::travels($proof->subject),
             'proof' => $proof,

@@ -136,7 +136,11 @@
                 @endif
               </p>
             </div>
-          @elseif($to->takes === 'rich')
+          @elseif($to->takes === 'rich' || $to->takes === 'one-picture')
+            @if ($to->takes === 'one-picture')
+              <img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}"
+                alt="The card as it is drawn" loading="lazy">
+            @endif
             <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
             <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich"
                 data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the
@@ -199,7 +203,7 @@
           @if (
               $to->takes === 'rich' ||
                   $to->takes === 'source' ||
-                  in_array($to->takes, ['placed', 'folder', 'mailsignature', 'html-file']))
+                  in_array($to->takes, ['placed', 'folder', 'mailsignature', 'html-file', 'one-picture']))
             <details>
               <summary>Did it work?</summary><x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />
             </details>
