@@ -9,6 +9,7 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\CardContext;
 use InkyCard\Card\Piece;
+use InkyCard\Card\Style\BackgroundPicture;
 use InkyCard\Card\Style\ButtonLook;
 use InkyCard\Card\Style\CallLook;
 use InkyCard\Card\Style\Fill;
@@ -38,6 +39,8 @@ final readonly class Tuning
 
     public const BACKGROUND = Limits::BACKGROUND;
 
+    public const VEIL = BackgroundPicture::VEIL;
+
     public const BUTTON = Limits::BUTTON;
 
     public const SYMBOL = Limits::SYMBOL;
@@ -55,7 +58,8 @@ final readonly class Tuning
 
     public Style $style;
 
-    public function __construct(private Card $card, private Brand $brand)
+    /** @param  array<string, string>  $library  pictures to stand behind words: reference => name */
+    public function __construct(private Card $card, private Brand $brand, private array $library = [])
     {
         $this->style = $card->style;
     }
@@ -199,6 +203,12 @@ final readonly class Tuning
         }
 
         return $panels;
+    }
+
+    /** @return array<string, string> reference => name, the one at hand among them whatever it is */
+    public function pictures(?BackgroundPicture $own): array
+    {
+        return ['' => 'none'] + $this->library + ($own === null ? [] : [$own->ref => 'this picture']);
     }
 
     /** @return list<Scheme> inks computed from the accent */

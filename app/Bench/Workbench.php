@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Handover\InUse;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
+use App\Models\StoredPicture;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\Brand;
@@ -179,7 +180,7 @@ final readonly class Workbench
 
     public function tuning(): Tuning
     {
-        return new Tuning($this->document, $this->brand());
+        return new Tuning($this->document, $this->brand(), StoredPicture::choices($this->card->workspace));
     }
 
     public function advice(Piece $piece): Advice

@@ -29,6 +29,9 @@ use InkyCard\Picture\PictureRef;
  */
 final class StoredPicture extends Model
 {
+    /** Shown to choose from without looking for one. */
+    private const CHOICE = 40;
+
     // Named, so that no request has to work the plural out.
     protected $table = 'pictures';
 
@@ -51,6 +54,18 @@ final class StoredPicture extends Model
     {
         return preg_match('/^(?:picture|hand):([0-9a-f]{64})/', $ref, $found) === 1
             ? $workspace->pictures()->where('hash', $found[1])->first() : null;
+    }
+
+    /** @return array<string, string> the newest of a workspace, no written names: reference => name */
+    public static function choices(Workspace $workspace): array
+    {
+        $choices = [];
+        foreach ($workspace->pictures()->where('hand', false)->whereNull('removed_at')->latest('id')
+            ->limit(self::CHOICE)->get() as $picture) {
+            $choices[$picture->ref()] = $picture->name;
+        }
+
+        return $choices;
     }
 
     /** What a card calls it, without a part. */

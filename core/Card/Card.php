@@ -279,11 +279,16 @@ final readonly class Card
         if (count($this->contexts) === 1) {
             return $this->contexts[''];
         }
-        $slot = $this->arrangement->slotOf(
+
+        return $this->contexts[$this->slotOf($piece)?->name() ?? ''] ?? $this->contexts[''];
+    }
+
+    /** Where in its arrangement a piece stands; null where there is no place for it. */
+    public function slotOf(Piece $piece): ?Slot
+    {
+        return $this->arrangement->slotOf(
             $piece->zone, $piece->can(Capability::Contact), $piece->can(Capability::Firm),
         );
-
-        return $this->contexts[$slot?->name() ?? ''] ?? $this->contexts[''];
     }
 
     /** Whether its links may be tagged and counted: those of a notice lead straight on, unless it says otherwise. */

@@ -208,6 +208,9 @@ final class HtmlComposer
         if ($cell->background !== null) {
             $attributes['bgcolor'] = $cell->background->toHex();
         }
+        if ($cell->behind !== null) {
+            $attributes['background'] = $this->pictures->source($cell->behind);
+        }
         if ($cell->width !== null) {
             $attributes['width'] = $cell->width;
         }
@@ -227,6 +230,10 @@ final class HtmlComposer
         $style = 'padding:'.self::sides($cell->padding);
         if ($cell->background !== null) {
             $style .= ';background-color:'.$cell->background->toHex();
+        }
+        if ($cell->behind !== null) {
+            // The address stands in the attribute; where styles count as well, it fills its cell.
+            $style .= ';background-position:center;background-size:cover';
         }
         if ($cell->width !== null) {
             // Where there is little room a width alone gives way, and a circle is one no longer.

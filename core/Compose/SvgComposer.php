@@ -57,6 +57,9 @@ final class SvgComposer
 
     private TextRun $plain;
 
+    /** Pictures cut so far. */
+    private int $cuts = 0;
+
     public function __construct(private readonly PictureSources $pictures)
     {
     }
@@ -101,6 +104,9 @@ final class SvgComposer
         if ($cell->background !== null) {
             $this->rectangle($whole, $cell->background, $cell->radius ?? 0);
         }
+        if ($cell->behind !== null) {
+            $this->behind($cell->behind, $whole, $cell->radius ?? 0);
+        }
         if ($cell->border !== null) {
             $this->border($whole, $cell);
         }
@@ -118,6 +124,24 @@ final class SvgComposer
             $content instanceof HtmlBlock => $this->own($content, $laid->content()),
             default => null,
         };
+    }
+
+    /**
+     * A picture that fills its cell, cut to its corners.
+     *
+     * @param  array{int, int, int, int}|int  $radius
+     */
+    private function behind(PictureBlock $picture, Box $whole, array|int $radius): void
+    {
+        $name = 'behind-'.(++$this->cuts);
+        $this->open('clipPath', ['id' => $name]);
+        $this->rectangle($whole, $this->quiet, $radius);
+        $this->out->endElement();
+        $this->element('image', [
+            'x' => $whole->x, 'y' => $whole->y, 'width' => $whole->width, 'height' => $whole->height,
+            'preserveAspectRatio' => 'xMidYMid slice', 'clip-path' => "url(#$name)",
+            'xlink:href' => $this->pictures->source($picture),
+        ]);
     }
 
     private function border(Box $whole, Cell $cell): void

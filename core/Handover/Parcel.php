@@ -91,7 +91,7 @@ final readonly class Parcel
         $png = $this->drawn();
         [$width, $height] = getimagesizefromstring($png) ?: [0, 0];
         $href = $this->leads();
-        $words = mb_strimwidth(trim((string) preg_replace('/\s*\n\s*/', '; ', trim($this->text()))), 0, self::ALT, '…');
+        $words = (string) preg_replace('/\s*\n\s*/', '; ', trim($this->text()));
         $out = new HtmlBuilder;
         if ($href !== null) {
             $out->open('a', ['href' => $href]);
@@ -99,7 +99,8 @@ final readonly class Parcel
         $wide = intdiv($width, self::DENSITY);
         $out->void('img', [
             'src' => $this->keep === null ? 'data:image/png;base64,'.base64_encode($png) : ($this->keep)($png),
-            'width' => $wide, 'height' => intdiv($height, self::DENSITY), 'alt' => $words, 'border' => 0,
+            'width' => $wide, 'height' => intdiv($height, self::DENSITY),
+            'alt' => mb_strimwidth($words, 0, self::ALT, '…'), 'border' => 0,
         ], "width:{$wide}px;max-width:100%;height:auto");
 
         return ($href === null ? $out : $out->close())->html();

@@ -3,6 +3,7 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Content\Block;
+use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Piece;
 use InkyCard\Colour\Colour;
 use InkyCard\Type\LineStyle;
@@ -19,6 +20,7 @@ final readonly class Cell
      *                                                      top left clockwise, CSS px
      * @param  array{string, int, Colour, 3?: LineStyle}|null  $border  side or `all`, width in CSS px, colour
      * @param  list<Piece>  $pieces  those whose content it holds
+     * @param  ?PictureBlock  $behind  shows behind its content, over its background
      * @param  ?int  $width  without padding and borders, CSS px; null for as wide as its content
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class Cell
         public ?array $border = null,
         public array $pieces = [],
         public ?int $width = null,
+        public ?PictureBlock $behind = null,
     ) {
     }
 

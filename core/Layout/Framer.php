@@ -104,6 +104,8 @@ final readonly class Framer
             array_fill(0, 4, $paper->padding),
             background: $this->card->style->ink(InkRole::Paper), radius: $paper->radius ?: null,
             border: $paper->line === 0 ? null : ['all', $paper->line, $this->card->style->ink($rule->ink)],
+            behind: $paper->picture === null ? null
+                : Behind::block($paper->picture, $this->card->style->ink(InkRole::Paper)),
         );
         if ($letter === []) {
             return new Table([[$card]], wide: $paper->wide ?: null);
@@ -167,7 +169,7 @@ final readonly class Framer
         $rule = $style->rule;
         $ruled = $rule->width > 0 && ($slot->edged || ($slot->ruled && $before !== null));
         $apart = $ruled || ($before !== null && $this->card->panel($before) !== null) ? $this->spacing->columns : 0;
-        [$padding, $background, $radius] = $this->behind(
+        [$padding, $background, $radius, $picture] = $this->behind(
             $slot, $this->sides($apart, $last ? 0 : $this->spacing->columns),
         );
         $side = $this->side($slot->align);
@@ -184,6 +186,7 @@ final readonly class Framer
             $radius,
             pieces: $only->pieces ?? [],
             width: $this->wide && ($before !== null || ! $last) ? self::fixed($lines) : null,
+            behind: $picture,
             border: $ruled ? [$this->rtl ? 'right' : 'left', $rule->width, $style->ink($rule->ink), $rule->style]
                 : null,
         );
@@ -191,17 +194,24 @@ final readonly class Framer
 
     /**
      * @param  array{int, int, int, int}  $sides  padding where it stands on nothing of its own, CSS px
-     * @return array{array{int, int, int, int}, ?Colour, ?int} padding, background and its corners
+     * @return array{array{int, int, int, int}, ?Colour, ?int, ?PictureBlock} padding, background and its corners, a
+     *     picture over it
      */
     private function behind(Slot $slot, array $sides): array
     {
         $panel = $this->card->panel($slot);
         if ($panel === null) {
-            return [$sides, null, null];
+            return [$sides, null, null, null];
         }
         $room = $panel->padding;
 
-        return [[$room, $room, $room, $room], $this->card->style->fill($panel), $panel->radius ?: null];
+        $fill = $this->card->style->fill($panel)
+            ?? ($panel->picture === null ? null : $this->card->style->ink(InkRole::Paper));
+
+        return [
+            [$room, $room, $room, $room], $fill, $panel->radius ?: null,
+            $panel->picture === null || $fill === null ? null : Behind::block($panel->picture, $fill),
+        ];
     }
 
     /**

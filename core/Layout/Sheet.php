@@ -85,10 +85,13 @@ final class Sheet
         return $all;
     }
 
-    /** @return list<PictureBlock> every picture, marks and symbols among them */
+    /** @return list<PictureBlock> every picture, marks, symbols and those behind words among them */
     public function pictures(): array
     {
-        return array_merge([], ...array_map(fn (Block $block) => $block->pictures(), $this->blocks()));
+        return array_merge(
+            array_map(fn (array $one) => Behind::block($one[1], $one[2]), Behind::of($this->card)),
+            ...array_map(fn (Block $block) => $block->pictures(), $this->blocks()),
+        );
     }
 
     /**

@@ -9,7 +9,7 @@ final class MailVocabulary
     public const ELEMENTS = [
         'table' => ['role', 'cellpadding', 'cellspacing', 'border', 'align', 'lang', 'dir', 'style'],
         'tr' => [],
-        'td' => ['valign', 'align', 'bgcolor', 'height', 'style'],
+        'td' => ['valign', 'align', 'background', 'bgcolor', 'height', 'width', 'style'],
         'span' => ['dir', 'style'],
         'a' => ['href', 'style'],
         'img' => ['src', 'width', 'height', 'alt', 'border', 'style'],
@@ -36,6 +36,9 @@ final class MailVocabulary
         'div' => ['style', 'align'],
         'hr' => ['style'],
     ];
+
+    /** Of pictures behind words, which are ours alone: own HTML holds none. */
+    public const BEHIND = ['background-position', 'background-size'];
 
     public const PROPERTIES = [
         'background-color',

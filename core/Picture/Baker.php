@@ -109,6 +109,15 @@ final class Baker
                     [$ink->red, $ink->green, $ink->blue],
                 ),
             ),
+            $recipe->tone === Tone::Veiled && $ink !== null => self::mapped(
+                $picture,
+                fn (int $value) => array_map(
+                    fn (int $channel) => (int) round(
+                        ($channel * $recipe->veil + $value * (100 - $recipe->veil)) / 100,
+                    ),
+                    [$ink->red, $ink->green, $ink->blue],
+                ),
+            ),
             $recipe->tone === Tone::Ink && $ink !== null => Canvas::inked($picture, $ink),
             default => null,
         };

@@ -25,6 +25,7 @@ final readonly class Recipe implements Bake
      * @param  bool  $outline  a light edge, which keeps dark shapes visible on a dark page
      * @param  bool  $moving  handwriting that writes itself once, as an animated GIF
      * @param  int  $density  pixels baked per CSS pixel, 1 or 2
+     * @param  int  $veil  share of the ink laid over a veiled one, percent
      */
     public function __construct(
         public string $ref,
@@ -37,6 +38,7 @@ final readonly class Recipe implements Bake
         public bool $outline = false,
         public bool $moving = false,
         public int $density = self::DENSITY,
+        public int $veil = 0,
     ) {
     }
 
@@ -63,7 +65,7 @@ final readonly class Recipe implements Bake
             self::truth($given, 'play'),
             $tone,
             $tone->needsInk() ? Refusal::at('/ink', fn () => Colour::hex(self::word($given, 'ink', ''))) : null,
-            self::truth($given, 'outline'), self::truth($given, 'moving'), $density,
+            self::truth($given, 'outline'), self::truth($given, 'moving'), $density, self::veil($given),
         );
     }
 
@@ -75,6 +77,15 @@ final readonly class Recipe implements Bake
         return is_int($side) && $side >= 1 && $side <= self::MAX_SIDE ? $side : throw Refusal::because(
             "The $key is a whole number of pixels from 1 to ".self::MAX_SIDE.'.', "/$key",
         );
+    }
+
+    /** @param  array<array-key, mixed>  $given */
+    private static function veil(array $given): int
+    {
+        $veil = $given['veil'] ?? 0;
+
+        return is_int($veil) && $veil >= 0 && $veil <= 100 ? $veil
+            : throw Refusal::because('The veil is a whole number of percent.', '/veil');
     }
 
     /** @param  array<array-key, mixed>  $given */
@@ -117,7 +128,7 @@ final readonly class Recipe implements Bake
             'outline' => $this->outline,
             'moving' => $this->moving,
             'density' => $this->density,
-        ];
+        ] + ($this->veil === 0 ? [] : ['veil' => $this->veil]);
     }
 
     /** The same of another picture. */

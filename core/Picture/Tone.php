@@ -18,8 +18,11 @@ enum Tone: string
     /** Its clear and covered parts alone, in one ink: handwriting. */
     case Ink = 'ink';
 
+    /** So much of an ink laid over it that words read on it. */
+    case Veiled = 'veiled';
+
     public function needsInk(): bool
     {
-        return $this === self::Tint || $this === self::Ink;
+        return in_array($this, [self::Tint, self::Ink, self::Veiled], true);
     }
 }

@@ -28,6 +28,7 @@ final class Checks
         Checks\Moving::class,
         Checks\PicturesUnseen::class,
         Checks\FaintText::class,
+        Checks\BehindWords::class,
         Checks\FaintOnDark::class,
         Checks\InksAlike::class,
         Checks\OffBrand::class,

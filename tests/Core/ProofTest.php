@@ -169,6 +169,12 @@ final class ProofTest extends TestCase
             'pictures-unseen',
             $piece('picture', ['picture' => 'https://quillfern.example/a.svg', 'alt' => 'A border', 'width' => 80]),
         ];
+        yield 'on a picture' => ['behind', ['style' => ['panels' => ['text' => [
+            'fill' => 'tint', 'picture' => 'sample:portrait-office', 'veil' => 20,
+        ]]]]];
+        yield 'on a picture, whole' => ['behind', ['style' => ['ground' => [
+            'shown' => true, 'picture' => 'sample:portrait-office', 'veil' => 10,
+        ]]]];
         yield 'faint' => ['contrast', ['style' => ['inks' => ['quiet' => '#9aa8a0']]]];
         yield 'faint on forced dark' => ['contrast-dark', ['style' => ['inks' => ['link' => '#b42df0']]]];
         yield 'inks alike' => ['inks-alike', ['style' => ['inks' => ['link' => '#27342c']]]];

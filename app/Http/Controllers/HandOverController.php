@@ -62,7 +62,8 @@ final class HandOverController extends Controller
             'dated' => Calendar::days($document) !== [],
             'destinations' => Destination::all(),
             'client' => $client,
-            'reading' => $inside || $drawn ? Reader::read($client, $html) : $proof->subject->reading($destination->client),
+            'reading' => $inside || $drawn ? Reader::read($client, $html)
+                : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
             'travels' => self::travels($proof->subject),
             'proof' => $proof,

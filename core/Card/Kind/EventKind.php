@@ -31,7 +31,7 @@ final class EventKind extends AbstractCallKind
             new Field('until', 'Ends at', 'time', 'Earlier than it begins: the morning after.'),
             new Field('place', 'Place', example: '4 Mallow Lane, Eddersby'),
             new Field(
-                'zone', 'Time zone', help: 'Left empty, that of the card’s country.', example: 'Europe/London',
+                'zone', 'Time zone', 'zone', 'Left empty, that of the card’s country.', example: 'Europe/London',
             ),
             new Field(
                 'entry', 'Calendar entry', 'choice',

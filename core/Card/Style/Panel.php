@@ -8,14 +8,15 @@ use InkyCard\Refusal;
 /** The background of one part of the card, and how much room is in it. */
 final readonly class Panel
 {
-    public const DEFAULTS = ['fill' => 'none', 'room' => 14, 'radius' => 0];
+    public const DEFAULTS = ['fill' => 'none', 'room' => 14, 'radius' => 0] + BackgroundPicture::DEFAULTS;
 
     /**
      * @param  int  $padding  on every side, CSS px
      * @param  int  $radius  of its corners, CSS px
      */
-    private function __construct(public Fill $fill, public int $padding, public int $radius)
-    {
+    private function __construct(
+        public Fill $fill, public int $padding, public int $radius, public ?BackgroundPicture $picture = null,
+    ) {
     }
 
     /** @throws Refusal */
@@ -26,6 +27,7 @@ final readonly class Panel
                 ?? throw Refusal::because('A background is none, paper, tint, accent, body or link.', '/panels/fill'),
             (int) $given->pixels('room', Limits::BACKGROUND),
             (int) $given->pixels('radius', Limits::BACKGROUND),
+            BackgroundPicture::of($given),
         );
     }
 

@@ -40,6 +40,10 @@
     <x-tune-choice id="style-background" name="style[ground][shown]" label="Whole card"
       :choices="['none', 'paper ink']" :chosen="(int) ($style->background !== null)" />
     @include('bench.style-numbers', ['group' => 'paper'])
+    @if ($style->background)
+      @include('bench.tuning-behind', ['id' => 'ground', 'name' => 'style[ground]', 'behind' =>
+          $style->background->picture])
+    @endif
     @foreach ($tuning->panels() as $slot => [$label, $panel])
       <x-tune-choice id="panel-{{ $slot }}" name="style[panels][{{ $slot }}][fill]" :label="$label"
         :choices="$tuning->fills()" :chosen="$panel->fill->value" />
@@ -49,6 +53,8 @@
           :range="$tuning::BACKGROUND" :value="$panel->padding" />
         <x-tune-number id="panel-{{ $slot }}-radius" name="style[panels][{{ $slot }}][radius]" label="its corners"
           :range="$tuning::BACKGROUND" :value="$panel->radius" />
+        @include('bench.tuning-behind', ['id' => "panel-$slot", 'name' => "style[panels][$slot]", 'behind' =>
+            $panel->picture])
       </div>
       @endif
     @endforeach

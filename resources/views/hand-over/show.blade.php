@@ -141,7 +141,8 @@
               <img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}"
                 alt="The card as it is drawn" loading="lazy">
             @endif
-            <p class="quiet">Copied as seen: looks, links and pictures stay.</p>
+            <p class="quiet">{{ $to->takes === 'rich' ? 'Copied as seen: looks, links and pictures stay.'
+                : 'Copied as one picture, with its address and its link.' }}</p>
             <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich"
                 data-copied="Copied, as HTML and as plain text. Paste it into the signature box.">Copy the
                 card</button><span class="copied" role="status"></span></div>
