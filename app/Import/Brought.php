@@ -9,6 +9,7 @@ use App\Pictures\Library;
 use App\Tray\MimeMessage;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\CardJson;
+use InkyCard\Import\BroughtLook;
 use InkyCard\Import\ContactSource;
 use InkyCard\Import\Fact;
 use InkyCard\Import\HtmlSource;
@@ -57,6 +58,16 @@ final readonly class Brought
             SourceKind::Table => TableSource::csv($bytes)?->facts($country) ?? [],
             SourceKind::Html => HtmlSource::facts($bytes, $country, CountedLinks::behind(...)),
             SourceKind::Text => TextSource::facts($bytes, $country),
+        };
+    }
+
+    /** How it looked, where what was brought has a look. */
+    public static function look(string $bytes): BroughtLook
+    {
+        return match (self::kind($bytes)) {
+            SourceKind::Html => BroughtLook::of($bytes),
+            SourceKind::Message => BroughtLook::of(MimeMessage::foreign($bytes)->shown()),
+            default => BroughtLook::none(),
         };
     }
 

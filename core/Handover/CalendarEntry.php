@@ -10,8 +10,6 @@ use Sabre\VObject\Component\VCalendar;
 /** Events of a card as entries for calendars (RFC 5545). */
 final class CalendarEntry
 {
-    private const UTC = 'Ymd\THis\Z';
-
     /**
      * @param  list<Piece>  $events  those without a day are left out
      * @param  string  $country  of the card, ISO 3166-1 alpha-2: its clock where an event names no zone
@@ -30,7 +28,7 @@ final class CalendarEntry
             }
             $event = $calendar->createComponent('VEVENT', array_filter([
                 'UID' => $uid ?: hash('sha256', $piece->fact().$day->iso.$piece->text('address')).'@inky-card.invalid',
-                'DTSTAMP' => self::utc(\DateTimeImmutable::createFromInterface($made)),
+                'DTSTAMP' => Clock::utc($made),
                 'SEQUENCE' => $sequence,
                 'SUMMARY' => $piece->fact(),
                 'LOCATION' => $piece->text('place'),
@@ -51,17 +49,12 @@ final class CalendarEntry
         if ($piece->text('from') === '') {
             return ['DTSTART' => [str_replace('-', '', $day->iso), ['VALUE' => 'DATE']]];
         }
-        $zone = new \DateTimeZone($piece->text('zone') ?: Clock::zoneOf($country));
-        $at = fn (Day $on, string $time): string => self::utc(new \DateTimeImmutable("{$on->iso}T$time:00", $zone));
+        $zone = $piece->text('zone') ?: Clock::zoneOf($country);
+        $at = fn (Day $on, string $time): string => Clock::utc(Clock::moment($on, $time, $zone));
         $until = $piece->text('until');
 
         return ['DTSTART' => [$at($day, $piece->text('from')), []]] + ($until === '' ? [] : ['DTEND' => [
             $at($until > $piece->text('from') ? $day : $day->plus(1), $until), [],
         ]]);
-    }
-
-    private static function utc(\DateTimeImmutable $moment): string
-    {
-        return $moment->setTimezone(new \DateTimeZone('UTC'))->format(self::UTC);
     }
 }

@@ -23,6 +23,11 @@ final class JsonLd
         'email' => ['email'], 'phone' => ['telephone'], 'url' => ['url'],
     ];
 
+    /** What somebody did who is counted => what they are called. */
+    private const AUDIENCES = [
+        'FollowAction' => 'followers', 'SubscribeAction' => 'subscribers', 'BefriendAction' => 'contacts',
+    ];
+
     private const PLACE = ['streetAddress', 'addressLocality', 'addressRegion', 'postalCode', 'addressCountry'];
 
     /** @return list<list<Statement>> by script */
@@ -51,11 +56,36 @@ final class JsonLd
             $said[] = new Statement($kind, $value, self::CONFIDENCE);
         }
         $said[] = new Statement('address', self::address($node['address'] ?? ''), self::CONFIDENCE);
+        foreach (self::audience($node) as $words) {
+            $said[] = new Statement('line', $words, self::CONFIDENCE);
+        }
         foreach (array_values((array) ($node['sameAs'] ?? [])) as $same) {
             $said[] = new Statement('url', self::words($same), self::CONFIDENCE);
         }
 
         return $said;
+    }
+
+    /**
+     * How many follow them, by `interactionStatistic` (need A12).
+     *
+     * @param  array<mixed>  $node
+     * @return list<string>
+     */
+    private static function audience(array $node): array
+    {
+        $stated = (array) ($node['interactionStatistic'] ?? []);
+        $said = [];
+        foreach (array_is_list($stated) ? $stated : [$stated] as $one) {
+            $type = is_array($one) ? basename(self::words($one['interactionType'] ?? '')
+                ?: self::words($one['interactionType']['@type'] ?? '')) : '';
+            $count = is_array($one) ? $one['userInteractionCount'] ?? null : null;
+            if (isset(self::AUDIENCES[$type]) && is_numeric($count) && $count > 0 && $count < 1e10) {
+                $said[] = number_format((float) $count).' '.self::AUDIENCES[$type];
+            }
+        }
+
+        return array_values(array_unique($said));
     }
 
     /** @param  array<mixed>  $node */

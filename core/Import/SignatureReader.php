@@ -62,9 +62,31 @@ final class SignatureReader
         }
         (new LineClassifier($reader->words, $reader->facts))->classify();
 
-        return $reader->facts->all(
+        return self::ordered($reader->facts->all(
             'There is nothing in it that a card could show: bring the lines of a signature.',
-        );
+        ), $lines);
+    }
+
+    /**
+     * Facts as what they were read from stands (need A11); those without words stay behind the one before them.
+     *
+     * @param  list<Fact>  $facts
+     * @param  list<ImportedLine>  $lines
+     * @return list<Fact>
+     */
+    private static function ordered(array $facts, array $lines): array
+    {
+        $all = implode("\n", array_column($lines, 'text'));
+        $at = 0;
+        $places = [];
+        foreach ($facts as $index => $fact) {
+            $found = $fact->source === '' ? false : strpos($all, $fact->source);
+            $places[$index] = $at = $found === false ? $at : $found;
+        }
+        $order = array_keys($facts);
+        usort($order, fn (int $one, int $other) => [$places[$one], $one] <=> [$places[$other], $other]);
+
+        return array_map(fn (int $index) => $facts[$index], $order);
     }
 
     private function read(ImportedLine $line): void

@@ -29,7 +29,7 @@ final class Behind
         );
     }
 
-    /** @return list<array{string, BackgroundPicture, Colour}> slot, or empty for the whole card; what is laid over it */
+    /** @return list<array{string, BackgroundPicture, Colour}> slot, empty for the whole card; what is laid over it */
     public static function of(Card $card): array
     {
         $paper = $card->style->ink(InkRole::Paper);

@@ -61,4 +61,22 @@ final readonly class Clock
 
         return $written === false ? $time : $written;
     }
+
+    /**
+     * When it is so late somewhere.
+     *
+     * @param  string  $time  HH:MM
+     * @param  string  $zone  IANA
+     */
+    public static function moment(Day $day, string $time, string $zone): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable("{$day->iso}T$time:00", new \DateTimeZone($zone));
+    }
+
+    /** A moment as calendars exchange it (RFC 5545, 3.3.5): 20270522T130000Z. */
+    public static function utc(\DateTimeInterface $moment): string
+    {
+        return \DateTimeImmutable::createFromInterface($moment)->setTimezone(new \DateTimeZone('UTC'))
+            ->format('Ymd\THis\Z');
+    }
 }

@@ -10,8 +10,10 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Parcel;
+use InkyCard\Import\BroughtLook;
 use InkyCard\Import\Fact;
 use InkyCard\Import\HtmlSource;
+use InkyCard\Import\PageSource;
 use InkyCard\Import\TableSource;
 use InkyCard\Import\TextSource;
 use InkyCard\Layout\Sheet;
@@ -381,5 +383,43 @@ final class BringTest extends TestCase
     private static function row(string $csv): array
     {
         return (TableSource::csv($csv) ?? throw Refusal::because('This is no table.'))->facts('GB');
+    }
+
+    public function test_what_is_pasted_keeps_its_order_its_centring_its_colours(): void
+    {
+        $html = '<div style="text-align:center;font-family:Georgia,serif;color:#333333"><p>+44 1632 960147</p>'
+            .'<p style="font-size:22px;color:#7a2048"><b>Maren Oakhollow</b></p><p>Principal garden designer</p>'
+            .'<p><a style="color:#0f5c73" href="https://quillfern.example/visits">quillfern.example/visits</a></p>'
+            .'<p style="color:#f4f4f4">Quillfern Garden Studio</p></div>';
+        $this->assertSame(
+            ['phone', 'name', 'role', 'web', 'company'], array_column(HtmlSource::facts($html, 'GB'), 'kind'),
+        );
+        $look = BroughtLook::of($html);
+        $this->assertSame([true, 'georgia'], [$look->centred, $look->typeface]);
+        $this->assertSame(['body' => '#333333', 'accent' => '#7a2048', 'link' => '#0f5c73'], $look->inks);
+        $this->assertTrue(BroughtLook::of('<p>Plain words</p><p>and more</p>')->isEmpty());
+        $this->assertSame(
+            'Gill Sans, Calibri, sans-serif',
+            BroughtLook::of('<p style="font-family:Gill Sans, Calibri">Words</p>')->typeface,
+        );
+        $this->assertNull(BroughtLook::of('<p style="font-family:expression(1);color:url(x)">Words</p>')->typeface);
+    }
+
+    public function test_a_public_page_says_how_many_follow(): void
+    {
+        $page = fn (array $stated): string => '<html><script type="application/ld+json">'.json_encode([
+            '@type' => 'Person', 'name' => 'Maren Oakhollow', 'interactionStatistic' => $stated,
+        ]).'</script></html>';
+        $lines = fn (array $stated): array => array_values(array_map(
+            fn ($fact) => $fact->fields['value'],
+            array_filter(PageSource::facts($page($stated), 'GB'), fn ($fact) => $fact->kind === 'line'),
+        ));
+        $this->assertSame(['1,240 followers', '512 contacts'], $lines([
+            ['interactionType' => 'https://schema.org/FollowAction', 'userInteractionCount' => 1240],
+            ['interactionType' => ['@type' => 'BefriendAction'], 'userInteractionCount' => '512'],
+            ['interactionType' => 'https://schema.org/LikeAction', 'userInteractionCount' => 9],
+            ['interactionType' => 'FollowAction', 'userInteractionCount' => -4], 'odd', [],
+        ]));
+        $this->assertSame(['7 followers'], $lines(['interactionType' => 'FollowAction', 'userInteractionCount' => 7]));
     }
 }

@@ -11,9 +11,11 @@ use App\Pictures\Library;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use InkyCard\Brand\Brand;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Piece;
+use InkyCard\Import\BroughtLook;
 use InkyCard\Import\Fact;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Refusal;
@@ -58,9 +60,7 @@ final class BringController extends Controller
             $document = CardJson::read(Brought::document(
                 $facts === [] ? throw Refusal::because(implode(' ', $left)) : $facts,
                 $brand->country,
-                ['style' => [
-                    'inks' => $brand->toArray()['inks'], 'typeface' => $brand->typeface->key, 'sizes' => $brand->sizes,
-                ]],
+                self::look($request->boolean('look') ? $this->bytes($request, $id) : '', $brand),
             ));
         } catch (Refusal $refusal) {
             return $this->page($request, $id, $refusal->getMessage(), 422);
@@ -69,6 +69,24 @@ final class BringController extends Controller
         $card = StoredCard::start($this->workspace, $document, self::member($request), $words);
 
         return redirect()->route('sketches', $card->id)->with('told', implode(' ', $left));
+    }
+
+    /**
+     * The brand's, with what is kept of how it looked.
+     *
+     * @param  string  $bytes  what was brought; empty where nothing of its look is kept
+     * @return array<string, mixed> keys of the card document
+     */
+    private static function look(string $bytes, Brand $brand): array
+    {
+        $kept = $bytes === '' ? BroughtLook::none() : Brought::look($bytes);
+
+        return [
+            'style' => [
+                'inks' => $kept->inks + $brand->toArray()['inks'],
+                'typeface' => $kept->typeface ?? $brand->typeface->key, 'sizes' => $brand->sizes,
+            ],
+        ] + ($kept->centred ? ['arrangement' => 'centred'] : []);
     }
 
     /**
@@ -120,6 +138,9 @@ final class BringController extends Controller
                 'summaries' => array_map(fn (Piece $piece) => $piece->summary(), $card->pieces),
                 'labels' => array_map(fn (Piece $piece) => $piece->kind->label(), $card->pieces),
                 'words' => self::WORDS,
+                'look' => Brought::look($this->bytes($request, $id))->words(),
+                'keepsLook' => $request->isMethod('POST') ? $request->boolean('look')
+                    : ! StoredBrand::in($this->workspace)->document()->hasOwnInks(),
                 'refused' => $refused,
                 'kinds' => array_filter($request->array('kind'), is_string(...)),
                 'keep' => $request->isMethod('POST')

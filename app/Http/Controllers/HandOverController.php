@@ -40,11 +40,7 @@ final class HandOverController extends Controller
         $destination = Destination::all()[self::string($request, 'to')] ?? Destination::of('any');
         $proof = $prover->of($card);
         $drawn = $destination->takes === 'one-picture' && $parcel->text() !== '';
-        $html = match (true) {
-            $drawn => $parcel->onePicture(),
-            $inside => $parcel->inside(),
-            default => $parcel->html(),
-        };
+        $html = $drawn ? $parcel->onePicture() : ($inside ? $parcel->inside() : $parcel->html());
         $client = MailClient::of($destination->client);
 
         return view('hand-over.show', [

@@ -46,6 +46,10 @@
               </li>
             @endforeach
           </ol>
+          @if ($look !== '')
+            <label class="check"><input type="checkbox" name="look" value="1" @checked($keepsLook)> <span>Keep how it
+                looked: {{ $look }}</span></label>
+          @endif
           @if ($refused !== '')
             <p class="field-error" role="alert">{{ $refused }}</p>
           @endif
