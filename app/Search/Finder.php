@@ -24,12 +24,16 @@ final readonly class Finder
             return [];
         }
         $cards = $this->cards($query);
+        // What is to be done with a card is shown on the one found, or the one worked on last.
+        $one = $cards->first() ?? $this->latest();
 
         return array_filter([
             'Cards' => array_values($cards->map(self::card(...))->all()),
             'Pieces' => self::pieces($cards, $query),
             'Pictures' => $this->pictures($query),
             'Go to' => Places::matching($query),
+            'Where a card can go' => $one === null ? [] : Places::destinations($query, $one),
+            'What can be set' => $one === null ? [] : Places::settings($query, $one),
             'What pieces are for' => self::purposes($query),
             'Where to find your own address' => self::profiles($query),
         ]);
@@ -45,6 +49,12 @@ final readonly class Finder
             ->limit(Query::EACH)
             ->get()
             ->toBase();
+    }
+
+    private function latest(): ?StoredCard
+    {
+        return StoredCard::query()->where('workspace_id', $this->workspace->id)->whereNull('archived_at')
+            ->latest('updated_at')->first();
     }
 
     private static function card(StoredCard $card): Hit

@@ -2,6 +2,9 @@
 
 namespace App\Search;
 
+use App\Models\StoredCard;
+use InkyCard\Handover\Destination;
+
 /** Places of the application, and what can be done there. */
 final class Places
 {
@@ -26,6 +29,53 @@ final class Places
         ['Clicks', 'clicks', '', 'clicks results statistics count csv'],
         ['Write your name', 'hand', '', 'handwriting signature draw script'],
     ];
+
+    /** What can be set on a card's bench: label, part of tuning, other words it is found by. */
+    private const SETTINGS = [
+        ['Inks of a card', 'colours', 'colour color code hex'],
+        ['Typeface and sizes of a card', 'type', 'font face type size chain'],
+        ['Backgrounds of a card', 'paper', 'background picture panel fill veil padding corners width'],
+        ['Lines and symbols of a card', 'lines', 'rule divider line thickness icons symbols dashed'],
+        ['Buttons of a card', 'button', 'button corners padding outline call'],
+        ['Spacing of a card', 'spacing', 'gap spacing line height leading columns'],
+        ['Colour schemes', 'schemes', 'scheme palette harmony'],
+    ];
+
+    /**
+     * What can be set on a card, on the bench of one.
+     *
+     * @return list<Hit>
+     */
+    public static function settings(Query $query, StoredCard $card): array
+    {
+        $hits = [];
+        foreach (self::SETTINGS as [$label, $part, $about]) {
+            if ($query->matches("$label $about settings")) {
+                $hits[] = new Hit($label, "on $card->name", route('bench', $card->id)."#fold-$part");
+            }
+        }
+
+        return $hits;
+    }
+
+    /**
+     * Where a card can be handed over to.
+     *
+     * @return list<Hit>
+     */
+    public static function destinations(Query $query, StoredCard $card): array
+    {
+        $hits = [];
+        foreach (Destination::all() as $to) {
+            if ($query->matches("$to->label $to->words")) {
+                $hits[] = new Hit(
+                    $to->label, "hand over $card->name", route('hand-over', ['card' => $card->id, 'to' => $to->key]),
+                );
+            }
+        }
+
+        return array_slice($hits, 0, Query::EACH);
+    }
 
     /** @return list<Hit> */
     public static function matching(Query $query): array

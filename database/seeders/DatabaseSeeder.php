@@ -12,6 +12,9 @@ use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Pictures\Rasterizer;
 use App\Placements\Placements;
+use App\Tray\Composer;
+use App\Tray\MimeMessage;
+use App\Tray\Tray;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Brand\Brand as BrandDocument;
@@ -20,6 +23,7 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Situation;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\MessageTemplate;
+use Symfony\Component\Mime\Email;
 
 /** The demo: Quillfern Garden Studio, a made-up practice in the made-up town of Eddersby. Nothing in it is real. */
 final class DatabaseSeeder extends Seeder
@@ -106,6 +110,39 @@ final class DatabaseSeeder extends Seeder
                 Placements::put($started, $address, Situation::NewMail);
             }
         }
+        $this->messages($studio);
+    }
+
+    /** What the stand-in mailbox of the demo has received: a card as handed over, an answer, one that lost something. */
+    private function messages(Workspace $studio): void
+    {
+        config(['mail.default' => 'tray']);
+        $composer = app(Composer::class);
+        /** @var list<array<string, string>> $messages */
+        $messages = json_decode(
+            (string) file_get_contents(database_path('demo/messages.json')), true, 8, JSON_THROW_ON_ERROR,
+        );
+        foreach ($messages as $message) {
+            $earlier = ($message['way'] ?? 'new') === 'new' ? null : Tray::find($studio, $this->newest($studio));
+            $composer->send($studio, $message, $earlier);
+            if (isset($message['loses'])) {
+                // As a mail program would have sent it that keeps less.
+                $row = DB::table('tray_messages')->where('id', $this->newest($studio));
+                $raw = MimeMessage::foreign((string) $row->value('raw'));
+                $html = str_replace($message['loses'], $message['puts'] ?? '', $raw->html());
+                $row->delete();
+                Tray::keep($studio->id, (new Email)->from($message['from'])->to($message['to'])
+                    ->subject($message['subject'])->date(now())
+                    ->text($raw->text())->html($html)->toString(), 'dropped');
+            }
+            $id = $this->newest($studio);
+            Tray::verify($studio, $id, Tray::find($studio, $id) ?? throw new \LogicException('No message was kept.'));
+        }
+    }
+
+    private function newest(Workspace $studio): int
+    {
+        return (int) DB::table('tray_messages')->where('workspace_id', $studio->id)->max('id');
     }
 
     /**

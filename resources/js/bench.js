@@ -415,6 +415,12 @@ watchFrames(
   },
 );
 settle();
+// From the finder: the part of tuning an address names stands open.
+const part = location.hash && document.getElementById(location.hash.slice(1));
+if (part?.matches('details')) {
+  part.open = true;
+  part.scrollIntoView();
+}
 edits.resume().then((left) => {
   if (left) say(left === 1 ? 'One edit of before goes on.' : `${left} edits of before go on.`);
   overlay();

@@ -177,7 +177,7 @@ final class PagesTest extends WebTestCase
         }
         $sheet = $this->get("/cards/$id/sheet");
         $this->assertStringContainsString(
-            "default-src 'none'; style-src 'unsafe-inline'",
+            "default-src 'none'; style-src 'self' 'unsafe-inline'",
             (string) $sheet->headers->get('Content-Security-Policy'),
         );
         $this->assertStringContainsString('sandbox', (string) $sheet->headers->get('Content-Security-Policy'));

@@ -1,4 +1,4 @@
-{{-- On a page of its own, without the bench's scripts, each form has its button. --}}
+{{-- On a page of its own, without the bench's scripts, choices post their forms; what is typed has its button. --}}
 @php($alone ??= false)
 @php($tags = $document->tags)
 @php($followed = array_filter($links, fn ($it) => $it->leadsOn()))
@@ -36,16 +36,16 @@
       {{ implode(', ', $networks->missing) }}: none on this card yet.</p>
   @endif
 
-  <x-edit-form :to="route('edit.count', $card->id)" :card="$card" back="links" class="links-switch">
+  <x-edit-form :to="route('edit.count', $card->id)" :card="$card" back="links" class="links-switch" data-at-once>
     <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count clicks</label>
     <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of visitors.
       @if ($document->counted)
         <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a>
       @endif
     </p>
-    <x-keep :always="$alone" />
+    <x-keep />
   </x-edit-form>
-  <x-edit-form :to="route('edit.tags', $card->id)" :card="$card" back="links" class="links-switch">
+  <x-edit-form :to="route('edit.tags', $card->id)" :card="$card" back="links" class="links-switch" data-at-once>
     <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign tags</label>
     <p class="help">Your site's own statistics then tell this card's visitors from others.</p>
     @if ($tags)
@@ -65,7 +65,7 @@
           comes out empty is left out; a tag an address has already stays.</p>
       </details>
     @endif
-    <x-keep :always="$alone" />
+    <x-keep :always="$alone && $tags" />
   </x-edit-form>
 
   @if ($followed !== [])
@@ -89,11 +89,11 @@
           <p class="help">{{ $link->action->caution() }}</p>
         @endif
         @if ($tags && $link->tells)
-          <x-edit-form :to="route('edit.tag', $card->id)" :card="$card" back="links" class="links-tag">
+          <x-edit-form :to="route('edit.tag', $card->id)" :card="$card" back="links" class="links-tag" data-at-once>
             <input type="hidden" name="link" value="{{ $link->key }}">
             <label class="check"><input type="checkbox" name="on" value="1" @checked($it->tagged)
                 aria-label="Tags on {{ $link->words }}"> <span class="measure">{{ $it->tags }}</span></label>
-            <x-keep :always="$alone" />
+            <x-keep />
           </x-edit-form>
         @elseif ($tags && $it->leadsOn())
           <p class="help">{{ $document->follows($link->piece)

@@ -1,4 +1,7 @@
 <x-layouts.page :title="'Links of '.$card->name" nav="cards">
+<x-slot:head>
+  <script type="module" src="/js/renderings.js"></script>
+</x-slot:head>
 <main id="main" class="desk">
   <div class="desk-head">
     <h1>Links</h1>

@@ -3,6 +3,7 @@
 
 <head>
   <meta charset="utf-8">
+  <link rel="stylesheet" href="/css/sheet.css">
   <title>{{ $client->label }}</title>
   <base target="_blank">
   @if ($outlined)
