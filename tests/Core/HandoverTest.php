@@ -13,6 +13,7 @@ use InkyCard\Handover\CalendarEntry;
 use InkyCard\Handover\ContactCard;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\FarPictures;
+use InkyCard\Handover\FirstWay;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\FrozenSeason;
 use InkyCard\Handover\MessageWriter;
@@ -529,5 +530,26 @@ final class HandoverTest extends TestCase
             fn (string $name) => isset($event->{$name}) ? (string) $event->{$name} : null,
             ['DTSTART', 'DTEND', 'DTSTAMP', 'LOCATION', 'SEQUENCE', 'UID'],
         ));
+    }
+
+    public function test_three_answers_lead_to_a_way_that_works_and_each_can_be_skipped(): void
+    {
+        $this->assertFalse(FirstWay::of('', '', '')->isAsked());
+        $this->assertSame([], FirstWay::of('nowhere', 'crowd', 'wild')->says());
+        foreach (['', ...array_keys(Destination::all())] as $to) {
+            foreach (['', ...array_keys(FirstWay::PEOPLE)] as $people) {
+                foreach (['', ...array_keys(FirstWay::FREEDOM)] as $freedom) {
+                    $way = FirstWay::of($to, $people, $freedom);
+                    $said = ($freedom !== '') + ($people === 'many') + ($to !== '');
+                    $this->assertGreaterThanOrEqual($said, count($way->says()), "$to $people $freedom");
+                    $this->assertSame($freedom === '', $way->first() === '');
+                }
+            }
+        }
+        $this->assertStringContainsString('10,000', implode(' ', FirstWay::of('gmail', '', '')->says()));
+        $word = array_filter(Destination::all(), fn (Destination $to) => MailClient::of($to->client)->word);
+        foreach (array_keys($word) as $to) {
+            $this->assertStringContainsString('word processor', implode(' ', FirstWay::of($to, '', '')->says()));
+        }
     }
 }

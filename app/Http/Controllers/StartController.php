@@ -17,6 +17,8 @@ use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Starter\Starter;
 use InkyCard\Card\Starter\Starters;
+use InkyCard\Handover\Destination;
+use InkyCard\Handover\FirstWay;
 use InkyCard\Link\Trade;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response as AnyResponse;
@@ -204,6 +206,11 @@ final class StartController extends Controller
                 'trade' => $trade,
                 'mood' => $mood,
                 'refused' => $refused,
+                'way' => FirstWay::of(
+                    self::string($request, 'to'), self::string($request, 'people'), self::string($request, 'freedom'),
+                ),
+                'asked' => $request->only(['to', 'people', 'freedom']),
+                'destinations' => collect(Destination::all())->groupBy('group'),
                 'recent' => StoredCard::query()
                     ->where('workspace_id', $this->workspace->id)
                     ->whereNull('archived_at')

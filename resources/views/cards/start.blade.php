@@ -5,8 +5,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Start a card</h1>
-      <p class="quiet">{{ $starters === [] ? '' : count($starters).' starters. ' }}Your name and what {{ $workspace->name }} keeps
-        for everybody are already in. Everything can be changed.</p>
+      <p class="quiet">{{ $starters === [] ? '' : count($starters).' starters. ' }}Your name and what
+        {{ $workspace->name }} keeps for everybody are already in. Everything can be changed.</p>
     </div>
     <div class="start-ways">
       <form method="get" class="list-tools" aria-label="Which starters" data-at-once>
@@ -31,10 +31,11 @@
           <a href="{{ route('start') }}">All</a>
         @endif
       </form>
-      <form method="post" action="{{ route('cards.store') }}" class="start-buttons">@csrf<button class="btn btn-stamp" name="starter"
-          value="sketches" title="24 whole designs with what is known of you">Sketch with my facts</button><button
+      <form method="post" action="{{ route('cards.store') }}" class="start-buttons">@csrf<button
+          class="btn btn-stamp" name="starter" value="sketches" title="24 whole designs with what is known of you">Sketch with my facts</button><button
           class="btn btn-line" name="starter" value="blank">Start from nothing</button></form>
     </div>
+    @include('cards.first-way')
     <details class="take start-bring" @if ($refused !== []) open @endif>
       <summary><x-icon name="clipboard" /> From what you have: a signature to paste, a file, a public page, another card
       </summary>
@@ -94,7 +95,7 @@
         <p><a href="{{ route('start') }}">Show all</a>, or start from nothing.</p>
       </div>
     @endif
-    <ul class="cards starters">
+    <ul class="cards starters" id="starters">
       @foreach ($starters as $starter)
         <li class="card-tile">
           @php($drawing = route('starters.drawing', ['starter' => $starter->key, 'inks' => $inks, 'as' => $as], false))
