@@ -160,6 +160,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/redo', [Edit\DocumentController::class, 'redo'])->name('edit.redo');
         Route::post('/samples/hide', [Edit\DocumentController::class, 'hideSamples'])->name('edit.samples');
         Route::post('/pieces', [Edit\OrderController::class, 'add'])->name('edit.add');
+        Route::get('/kinds/{kind}/drawing', [Edit\OrderController::class, 'example'])
+            ->where('kind', '[a-z-]{2,30}')
+            ->middleware('reads')->name('kind.drawing');
         Route::post('/pieces/{piece}', [Edit\PieceController::class, 'fill'])->name('edit.fill');
         Route::post('/pieces/{piece}/own', [Edit\PieceController::class, 'keepSample'])->name('edit.own');
         Route::post('/pieces/{piece}/shown', [Edit\OrderController::class, 'show'])->name('edit.show');
@@ -191,6 +194,13 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/tags', [Edit\LinkTagsController::class, 'tags'])->name('edit.tags');
         Route::post('/tags/link', [Edit\LinkTagsController::class, 'tag'])->name('edit.tag');
         Route::post('/counted', [Edit\LinkTagsController::class, 'count'])->name('edit.count');
+        Route::get('/forms', [Edit\FormController::class, 'index'])->name('forms');
+        Route::get('/forms/{form}/drawing', [Edit\FormController::class, 'drawing'])
+            ->where('form', 'whole|reply|phone')
+            ->middleware('reads')->name('forms.drawing');
+        Route::post('/forms/{form}/{how}', [Edit\FormController::class, 'shape'])
+            ->where(['form' => 'reply|phone', 'how' => 'begin|remove|arrange|show'])
+            ->name('edit.form');
         Route::get('/looks', [LooksController::class, 'show'])->name('looks');
         Route::get('/looks/sheet', [LooksController::class, 'sheet'])->middleware('reads')->name('looks.sheet');
         Route::get('/sketches', [SketchController::class, 'show'])->name('sketches');

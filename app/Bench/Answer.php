@@ -31,7 +31,8 @@ final readonly class Answer
         if (! $this->request->hasHeader('HX-Request')) {
             $back = $this->request->input('back');
 
-            return in_array($back, ['hand-over', 'links', 'proof'], true) ? redirect()->route($back, $this->card->id)
+            return in_array($back, ['forms', 'hand-over', 'links', 'proof'], true)
+                ? redirect()->route($back, $this->card->id)
                 : redirect()->route('bench', ['card' => $this->card->id, 'piece' => $this->open()]);
         }
 

@@ -117,6 +117,14 @@ final readonly class Workbench
         return array_diff($known, [$piece->text('address')]);
     }
 
+    /** Names how pieces look on it: what is drawn of that is drawn once. */
+    public function styleKey(): string
+    {
+        return substr(hash('sha256', (string) json_encode([
+            $this->document->style->toArray(), $this->document->lang, $this->document->holder(),
+        ])), 0, 12);
+    }
+
     /** Whether one of its fields is a picture. */
     public function takesPicture(Piece $piece): bool
     {

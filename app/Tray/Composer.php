@@ -47,7 +47,8 @@ final readonly class Composer
         $reply = self::quoted($earlier, $given['way'] ?? '');
         $situation = $reply === null ? Situation::NewMail : Situation::Reply;
         $card = $this->card($workspace, $given['card'] ?? '', $from->address, $situation);
-        $parcel = $card === null ? null : $this->handOver->parcel($card->document(), $card);
+        $parcel = $card === null ? null
+            : $this->handOver->parcel($card->document()->inForm($situation->value), $card);
         $email = SubjectHeader::put(new Email, $words['subject'] ?: '(no subject)')
             ->from(new Address($from->address))
             ->to(...array_map(fn (string $address) => new Address($address), $to));

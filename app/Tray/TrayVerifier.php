@@ -58,16 +58,17 @@ final readonly class TrayVerifier
         $number = $this->verified->revision ?? $this->card->head;
         $document = $this->card->revisions()->where('number', $number)->value('document');
         $document = is_string($document) ? CardJson::restore($document) : $this->card->document();
-        $expected = self::expected($this->card, $number, $document, $this->verified->short);
+        $form = $this->verified->form;
+        $expected = self::expected($this->card, $number, $document, $form !== '');
 
-        return SideBySide::of($this->verified->short ? $expected->short ?? $expected : $expected, $received->shown());
+        return SideBySide::of($expected->forms[$form] ?? $expected, $received->shown());
     }
 
     /** @param  list<Revision>  $earlier */
     private static function verify(StoredCard $card, array $earlier, ReceivedMessage $message): Verified
     {
         return Verifier::verify(
-            self::expected($card, $card->head, $card->document(), short: true),
+            self::expected($card, $card->head, $card->document(), forms: true),
             array_map(
                 fn (Revision $revision) => self::expected(
                     $card, $revision->number, CardJson::restore($revision->document),
@@ -109,11 +110,11 @@ final readonly class TrayVerifier
         StoredCard $card,
         int $revision,
         Document $document,
-        bool $short = false,
+        bool $forms = false,
     ): ExpectedCard {
         return ExpectedCard::card(
             $revision, $document, HostedPictures::forScreen(),
-            fn (Document $document) => CountedLinks::sheet($card, $document), $short,
+            fn (Document $document) => CountedLinks::sheet($card, $document), $forms,
         );
     }
 }

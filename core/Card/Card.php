@@ -37,6 +37,7 @@ final readonly class Card
      * @param  ?Tagging  $tags  campaign tags on its links; null for none
      * @param  bool  $counted  clicks of its links are counted
      * @param  ?Day  $today  what ended before it is not on the card; null where days do not matter
+     * @param  array<string, Form>  $forms  sort of message => its form there
      */
     private function __construct(
         public string $name,
@@ -49,6 +50,7 @@ final readonly class Card
         public ?Tagging $tags,
         public bool $counted,
         public ?Day $today,
+        public array $forms,
     ) {
         $context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
         $this->contexts = ['' => $context] + array_map(
@@ -60,6 +62,7 @@ final readonly class Card
     /**
      * @param  list<Piece>  $pieces
      * @param  array<string, mixed>  $unknown
+     * @param  array<string, Form>  $forms
      *
      * @throws Refusal
      */
@@ -74,6 +77,7 @@ final readonly class Card
         ?Tagging $tags = null,
         bool $counted = false,
         ?Day $today = null,
+        array $forms = [],
     ): self {
         $name = Refusal::at('/name', fn () => CleanText::of($name, self::MAX_NAME, 'card name'));
         if ($name === '') {
@@ -87,7 +91,9 @@ final readonly class Card
         }
         self::mustFit($pieces);
 
-        return new self($name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted, $today);
+        return new self(
+            $name, $lang, $country, $arrangement, $style, $pieces, $unknown, $tags, $counted, $today, $forms,
+        );
     }
 
     /**
@@ -117,6 +123,21 @@ final readonly class Card
     public function with(array $changes): self
     {
         return self::of(...[...array_diff_key(get_object_vars($this), ['contexts' => 0]), ...$changes]);
+    }
+
+    /** As it goes under one sort of message (Form::FOR); as it is where it has no form of its own for that. */
+    public function inForm(string $for): self
+    {
+        $form = $this->forms[$for] ?? null;
+
+        return $form === null ? $this : $this->with([
+            'forms' => [], 'arrangement' => $form->arrangement ?? $this->arrangement,
+            'pieces' => array_map(
+                fn (Piece $piece) => in_array($piece->id, $form->without, true) ? $piece->with(['shown' => false])
+                    : $piece,
+                $this->pieces,
+            ),
+        ]);
     }
 
     /** As readers get it on a day. */

@@ -89,13 +89,32 @@ final class CardJson
             Refusal::at('/style', fn () => Style::of($style)),
             $pieces,
             self::unknown($document, [
-                'format', 'name', 'lang', 'country', 'arrangement', 'style', 'tags', 'counted', 'pieces',
-            ]),
+                'format', 'name', 'lang', 'country', 'arrangement', 'style', 'tags', 'counted', 'pieces', 'forms',
+            ]) + array_filter(['forms' => array_diff_key(self::object($document, 'forms'), Form::FOR)]),
             ($document['tags'] ?? null) === null
                 ? null
                 : Refusal::at('/tags', fn () => Tagging::of(self::object($document, 'tags'))),
             self::truth($document, 'counted', false),
+            forms: self::forms(self::object($document, 'forms')),
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<string, Form>
+     *
+     * @throws Refusal
+     */
+    private static function forms(array $document): array
+    {
+        $forms = [];
+        foreach (array_intersect_key($document, Form::FOR) as $for => $form) {
+            $forms[$for] = Refusal::at("/forms/$for", fn () => Form::of(
+                self::asObject($form) ?? throw Refusal::because('A form is a JSON object.'),
+            ));
+        }
+
+        return $forms;
     }
 
     public static function encode(Card $card): string
@@ -120,7 +139,17 @@ final class CardJson
             + ($card->tags === null ? [] : ['tags' => $card->tags->toArray()])
             + ($card->counted ? ['counted' => true] : [])
             + ['pieces' => array_map(self::pieceDocument(...), $card->pieces)]
+            + self::formsDocument($card)
             + $card->unknown;
+    }
+
+    /** @return array{forms?: array<array-key, mixed>} with those this version does not know */
+    private static function formsDocument(Card $card): array
+    {
+        $forms = array_map(fn (Form $form) => (object) $form->toArray(), $card->forms)
+            + (array) ($card->unknown['forms'] ?? []);
+
+        return $forms === [] ? [] : ['forms' => $forms];
     }
 
     private static function piece(mixed $document, string $country, bool $trusted): Piece

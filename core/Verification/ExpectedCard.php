@@ -22,7 +22,7 @@ final class ExpectedCard
      * @param  int  $revision  its number; 0 for a card without any
      * @param  string  $html  as it was handed over
      * @param  string  $address  the holder's mail address; empty when it says none
-     * @param  ?self  $short  the same in the short form phones are given; null where it is not looked for
+     * @param  array<string, self>  $forms  the same in other forms it is given out in, by sort of message
      */
     private function __construct(
         public readonly int $revision,
@@ -30,18 +30,19 @@ final class ExpectedCard
         public readonly MessageContent $seen,
         public readonly MessageContent $text,
         public readonly string $address,
-        public readonly ?self $short,
+        public readonly array $forms,
     ) {
     }
 
     /**
      * @param  string  $html  as it was handed over
      * @param  string  $text  its plain text
+     * @param  array<string, self>  $forms
      */
-    public static function of(int $revision, string $html, string $text, string $address, ?self $short = null): self
+    public static function of(int $revision, string $html, string $text, string $address, array $forms = []): self
     {
         return new self(
-            $revision, $html, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $short,
+            $revision, $html, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $forms,
         );
     }
 
@@ -55,23 +56,26 @@ final class ExpectedCard
     /**
      * @param  PictureSources  $pictures  as it was handed over with
      * @param  (\Closure(Card): Sheet)|null  $sheet  its sheet, where that is not the card's own: one with counted links
-     * @param  bool  $short  its short form will do as well
+     * @param  bool  $forms  its other forms will do as well
      */
     public static function card(
         int $revision,
         Card $card,
         PictureSources $pictures,
         ?\Closure $sheet = null,
-        bool $short = false,
+        bool $forms = false,
     ): self {
-        $shortened = $short ? (new Shorten)->apply($card) : $card;
+        $others = $forms ? ['phone' => Shorten::forPhone($card), 'reply' => $card->inForm('reply')] : [];
 
         return self::of(
             $revision,
             (new HtmlComposer($pictures))->compose($sheet === null ? Sheet::of($card) : $sheet($card)),
             PlainTextComposer::compose(Sheet::of($card)),
             $card->fact(Capability::MailAddress),
-            $shortened->pieces == $card->pieces ? null : self::card($revision, $shortened, $pictures, $sheet),
+            array_map(
+                fn (Card $form) => self::card($revision, $form, $pictures, $sheet),
+                array_filter($others, fn (Card $form) => $form->pieces != $card->pieces),
+            ),
         );
     }
 }

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Verification;
 
+use InkyCard\Card\Form;
+
 /** What a received message shows of a card. */
 final readonly class Verified
 {
@@ -26,7 +28,7 @@ final readonly class Verified
      * @param  bool  $older  an older signature stands there as well
      * @param  bool  $twice  it stands there twice
      * @param  string  $wrongAddress  the sender, where the card belongs to another address; empty otherwise
-     * @param  bool  $short  it came in its short form
+     * @param  string  $form  the sort of message whose form it came in; empty for the whole card
      * @param  list<LookChange>  $looks  what looks other than it should
      * @param  string  $client  the stand-in that makes of it what arrived; empty for none, or none needed
      */
@@ -40,7 +42,7 @@ final readonly class Verified
         public bool $older = false,
         public bool $twice = false,
         public string $wrongAddress = '',
-        public bool $short = false,
+        public string $form = '',
         public array $looks = [],
         public string $client = '',
     ) {
@@ -87,9 +89,9 @@ final readonly class Verified
         ];
     }
 
-    public function inShort(): self
+    public function inForm(string $form): self
     {
-        return new self(...['short' => true] + get_object_vars($this));
+        return new self(...['form' => $form] + get_object_vars($this));
     }
 
     /** @return list<string> what was seen and what to do, in sentences */
@@ -122,8 +124,8 @@ final readonly class Verified
     private function sentence(): string
     {
         return match ($this->verdict) {
-            'verified' => $this->short
-                ? 'The card arrived in its short form, as it was handed over.'
+            'verified' => $this->form !== ''
+                ? 'The card arrived in its form for '.Form::FOR[$this->form].', as it was handed over.'
                 : 'The card arrived as it was handed over'
                     .($this->client === '' ? '.' : ", and looks as $this->client shows it."),
             'look' => 'Its words and links arrived, its look did not.',

@@ -30,10 +30,10 @@ final class Verifier
             return self::plain($current, $older, $message);
         }
         $written = $message->written;
-        if ($current->short !== null && self::isShort($current, $current->short, $written)) {
-            $short = self::verify($current->short, $older, $message);
-            if ($short->verdict === 'verified') {
-                return $short->inShort();
+        foreach ($current->forms as $name => $form) {
+            $found = self::isForm($current, $form, $written) ? self::verify($form, $older, $message) : null;
+            if ($found?->verdict === 'verified') {
+                return $found->inForm($name);
             }
         }
         $all = [$current, ...$older];
@@ -123,7 +123,7 @@ final class Verifier
     {
         $wrong = self::wrong($current, $message->from);
         foreach (['plain' => $message->written, 'quoted' => $message->quoted] as $verdict => $seen) {
-            $best = self::best([$current, ...$older, ...array_filter([$current->short])], $seen, text: true);
+            $best = self::best([$current, ...$older, ...array_values($current->forms)], $seen, text: true);
             if ($best !== null) {
                 [$missing, $altered] = $verdict === 'plain' ? self::lines($best->text->lines, $seen) : [[], []];
 
@@ -137,12 +137,12 @@ final class Verifier
         return new Verified('absent', null, wrongAddress: $wrong);
     }
 
-    /** Nothing of what the short form leaves out is there: else it is the whole card, with losses. */
-    private static function isShort(ExpectedCard $whole, ExpectedCard $short, MessageContent $written): bool
+    /** Nothing of what the form leaves out is there: else it is the whole card, with losses. */
+    private static function isForm(ExpectedCard $whole, ExpectedCard $form, MessageContent $written): bool
     {
-        return array_intersect(array_diff($whole->seen->lines, $short->seen->lines), $written->lines) === []
-            && array_intersect(array_diff($whole->seen->links, $short->seen->links), $written->links) === []
-            && count($written->pictures) <= count($short->seen->pictures);
+        return array_intersect(array_diff($whole->seen->lines, $form->seen->lines), $written->lines) === []
+            && array_intersect(array_diff($whole->seen->links, $form->seen->links), $written->links) === []
+            && count($written->pictures) <= count($form->seen->pictures);
     }
 
     /**

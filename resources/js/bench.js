@@ -416,7 +416,7 @@ watchFrames(
 );
 settle();
 // From the finder: the part of tuning an address names stands open.
-const part = location.hash && document.getElementById(location.hash.slice(1));
+const part = document.getElementById(location.hash.slice(1));
 if (part?.matches('details')) {
   part.open = true;
   part.scrollIntoView();

@@ -119,7 +119,14 @@ export function watchAdding() {
     }
   });
   add.addEventListener('toggle', () => {
-    if (add.open) add.scrollIntoView({ block: 'nearest' });
+    if (add.open) {
+      // What pieces look like is asked for when somebody looks.
+      add.querySelectorAll('img[data-src]').forEach((image) => {
+        image.src = image.dataset.src;
+        delete image.dataset.src;
+      });
+      add.scrollIntoView({ block: 'nearest' });
+    }
     if (!add.open) {
       find.value = '';
       find.dispatchEvent(new Event('input'));

@@ -9,6 +9,7 @@ use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
 use InkyCard\Card\Edit;
+use InkyCard\Card\Edit\ShapeForm;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Kind\Standing;
@@ -441,5 +442,38 @@ final class CardTest extends TestCase
             (new Edit\FillPiece('p7', ['address' => 'javascript:1', 'words' => '<b>']))->refusals(Samples::card()),
         );
         $this->assertSame(['address', 'words'], $fields);
+    }
+
+    public function test_a_form_leaves_out_what_it_says_and_nothing_of_the_card(): void
+    {
+        $card = $formed = Samples::card();
+        foreach (Starters::all() as $key => $starter) {
+            $card = $starter->sample();
+            $formed = ShapeForm::begin('reply')->apply($card);
+            $this->assertEquals($card->pieces, $formed->pieces, $key);
+            $this->assertEquals((new Shorten)->apply($card)->filled(), $formed->inForm('reply')->filled(), $key);
+            $this->assertSame($formed, $formed->inForm('phone'));
+            $again = CardJson::decode(CardJson::encode($formed));
+            $this->assertEquals($formed->inForm('reply'), $again->inForm('reply'), $key);
+            $one = $card->filled()[0]->id;
+            $shown = fn (Card $of): bool => in_array($one, array_column($of->inForm('reply')->filled(), 'id'), true);
+            $this->assertTrue($shown(ShapeForm::show('reply', $one, true)->apply($formed)));
+            $this->assertFalse($shown(ShapeForm::show('reply', $one, false)->apply($formed)));
+            $arranged = ShapeForm::arrange('reply', 'single-line')->apply($formed);
+            $this->assertSame('single-line', $arranged->inForm('reply')->arrangement->key);
+            $this->assertEquals($card, ShapeForm::drop('reply')->apply($arranged), $key);
+            // Nothing to change where there is none.
+            $this->assertEquals($card, ShapeForm::show('phone', $one, false)->apply($card));
+        }
+        foreach ([
+            fn () => ShapeForm::begin('fax')->apply($card), fn () => ShapeForm::arrange('reply', 'spiral'),
+            fn () => ShapeForm::show('reply', 'p99', true)->apply($formed),
+        ] as $bad) {
+            try {
+                $bad();
+                $this->fail('taken');
+            } catch (Refusal) {
+            }
+        }
     }
 }

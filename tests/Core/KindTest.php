@@ -5,10 +5,14 @@ namespace Tests\Core;
 use InkyCard\Brand\Brand;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Edit\Example;
 use InkyCard\Card\Kind\Kinds;
+use InkyCard\Card\Kind\Standing;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
+use InkyCard\Layout\Measure;
 use InkyCard\Layout\Sheet;
 use InkyCard\Proof\Proof;
 use InkyCard\Proof\Subject;
@@ -333,6 +337,22 @@ final class KindTest extends TestCase
                     ))->findings, 'check');
                     $this->assertSame(str_contains($words, '['), in_array('token-left', $found, true), $words);
                 }
+            }
+        }
+    }
+
+    public function test_every_kind_has_an_example_that_shows_something(): void
+    {
+        foreach (['tidemark', 'paper-lantern'] as $starter) {
+            $like = Starters::all()[$starter]->sample();
+            foreach (Kinds::all() as $key => $kind) {
+                $known = new Standing(Brand::of([]), 'Maren Oakhollow', 'm@quillfern.example');
+                $card = Example::of($like, $kind, $known);
+                $measured = Measure::of(Sheet::of($card), 600);
+                $this->assertCount(1, $card->pieces);
+                $this->assertGreaterThan(0, $measured->height, $key);
+                $this->assertLessThan(400, $measured->height, $key);
+                $this->assertSame([], $card->pieces[0]->lacking(), $key);
             }
         }
     }

@@ -158,6 +158,7 @@ final class Samples
                 ],
             ]),
             'pieces' => $pieces,
+            'forms' => $pick([null, ['reply' => ['without' => ['p1', 'p3'], 'arrangement' => 'reply', 'dim' => 1]]]),
             'future' => ['a' => [1, 2]],
         ];
     }

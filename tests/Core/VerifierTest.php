@@ -4,8 +4,10 @@ namespace Tests\Core;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Edit\ShapeForm;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\Edit\ShowPiece;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
@@ -317,9 +319,10 @@ final class VerifierTest extends TestCase
             $changed = str_replace($card->holder(), $card->holder().'s', self::html($short));
             $this->assertNotSame('verified', self::verify($current, [], $changed, '', $from)->verdict, (string) $name);
             // Where nothing but pictures is left out, the whole without them is the short form.
-            if ($current->short !== null && $current->short->seen->pictures !== $current->seen->pictures
-                && $current->short->seen->lines !== $current->seen->lines) {
-                $this->assertTrue(self::verify($current, [], self::html($short), '', $from)->short);
+            $phone = $current->forms['phone'] ?? null;
+            if ($phone !== null && $phone->seen->pictures !== $current->seen->pictures
+                && $phone->seen->lines !== $current->seen->lines) {
+                $this->assertSame('phone', self::verify($current, [], self::html($short), '', $from)->form);
                 $this->assertSame(
                     'altered',
                     self::verify($current, [], (string) preg_replace('/<img[^>]*>/', '', self::html($card)), '', $from)
@@ -367,7 +370,8 @@ final class VerifierTest extends TestCase
             if ($found === null || ($changed = $harm($found[0])) === $found[0]) {
                 continue;
             }
-            if ($pattern === '/<img [^>]*>/' && $current->short?->seen->lines === $current->seen->lines) {
+            $phone = $current->forms['phone'] ?? null;
+            if ($pattern === '/<img [^>]*>/' && $phone?->seen->lines === $current->seen->lines) {
                 continue;
             }
             // What is written twice is still there once; another revision or form is told by what is left.
@@ -438,7 +442,7 @@ final class VerifierTest extends TestCase
 
     private static function expected(int $revision, Card $card): ExpectedCard
     {
-        return ExpectedCard::card($revision, $card, Samples::pictures(), short: true);
+        return ExpectedCard::card($revision, $card, Samples::pictures(), forms: true);
     }
 
     /** @return array{string, string} HTML and text as the stand-in leaves them */
@@ -468,5 +472,22 @@ final class VerifierTest extends TestCase
     private static function html(Card $card): string
     {
         return (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+    }
+
+    public function test_a_reply_in_its_own_form_is_verified_and_one_that_lost_something_is_not(): void
+    {
+        $card = Starters::all()['tidemark']->sample();
+        $card = ShapeForm::begin('reply')->apply($card);
+        foreach ($card->filled(Capability::Contact) as $piece) {
+            $card = ShapeForm::show('reply', $piece->id, true)->apply($card);
+        }
+        $reply = $card->inForm('reply');
+        $this->assertNotEquals($card->pieces, $reply->pieces);
+        $current = self::expected(1, $card);
+        $from = $card->fact(Capability::MailAddress);
+        $this->assertSame('reply', self::verify($current, [], self::html($reply), '', $from)->form);
+        $this->assertSame('', self::verify($current, [], self::html($card), '', $from)->form);
+        $lost = str_replace($card->fact(Capability::Role), 'Somebody', self::html($reply));
+        $this->assertNotSame('verified', self::verify($current, [], $lost, '', $from)->verdict);
     }
 }

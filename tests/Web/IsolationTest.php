@@ -137,7 +137,8 @@ final class IsolationTest extends WebTestCase
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
-            'side' => 'arrived', 'how' => 'remove', 'sketch' => 'skerry.plain', 'outgoing' => $outgoing,
+            'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',
+            'outgoing' => $outgoing, 'kind' => 'phone',
         ];
     }
 

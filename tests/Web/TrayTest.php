@@ -6,6 +6,7 @@ use App\Jobs\SendMessage;
 use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Placements\Placements;
 use App\Tray\MimeMessage;
 use App\Tray\Tray;
 use App\Tray\TrayVerifier;
@@ -17,6 +18,7 @@ use Illuminate\Support\Facades\Queue;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Card\Situation;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
 use InkyCard\MailClient\Reader;
@@ -617,5 +619,33 @@ final class TrayTest extends WebTestCase
         return (new MimeMessage(
             (string) DB::table('tray_messages')->where('id', $this->newest())->value('raw'),
         ))->html();
+    }
+
+    public function test_a_reply_carries_the_form_for_replies_and_a_phone_the_one_for_phones(): void
+    {
+        $card = $this->card;
+        $shape = fn (string $form, string $how, array $with = []) => $this->post(
+            "/cards/$card->id/forms/$form/$how", ['revision' => $card->fresh()?->head, 'back' => 'forms'] + $with,
+        )->assertRedirect("/cards/$card->id/forms");
+        $shape('reply', 'begin');
+        $shape('reply', 'show', ['piece' => 'p3']);
+        $this->get("/cards/$card->id/forms")->assertOk()->assertSee('Leaves out')->assertSee('Make a form for phones');
+        Placements::put($card, 'maren@quillfern.example', Situation::NewMail, Situation::Reply);
+        $send = function (array $more): string {
+            $this->post('/tray/write', $more + [
+                'from' => 'maren@quillfern.example', 'to' => 'a@millpond.example', 'subject' => 'S', 'body' => 'B',
+            ]);
+
+            return (string) DB::table('tray_messages')->orderByDesc('id')->value('raw');
+        };
+        $this->assertStringContainsString('Principal designer', $send([]));
+        $first = DB::table('tray_messages')->max('id');
+        $reply = (string) strstr($send(['way' => 'reply', 'of' => $first]), 'Book a visit', true);
+        $this->assertStringContainsString('Maren Oakhollow', $reply);
+        $this->assertStringNotContainsString('Principal designer', $reply);
+        $this->get("/cards/$card->id/hand-over?form=reply")->assertOk()->assertSee('for replies');
+        $this->get("/cards/$card->id/sheet?form=reply")->assertDontSee('Principal designer');
+        $shape('reply', 'remove');
+        $this->get("/cards/$card->id/sheet?form=reply")->assertSee('Principal designer');
     }
 }

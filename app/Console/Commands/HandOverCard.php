@@ -24,7 +24,7 @@ final class HandOverCard extends AbstractCardCommand
         $out = rtrim((string) $this->option('out'), '/');
         $card = $this->card();
         $artifact = ($destination->format() ?? Formats::of('source'))->build(
-            app(Parcels::class)->parcel($destination->onPhone() ? (new Shorten())->apply($card) : $card),
+            app(Parcels::class)->parcel($destination->onPhone() ? Shorten::forPhone($card) : $card),
         );
         $written = [];
         foreach ($artifact->files as $file) {

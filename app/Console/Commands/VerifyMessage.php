@@ -49,7 +49,7 @@ final class VerifyMessage extends AbstractAnswer
     {
         return ExpectedCard::card(
             $revision, CardJson::decode($this->input($file, CardJson::MAX_BYTES)), HostedPictures::forExport(),
-            short: $revision === 0,
+            forms: $revision === 0,
         );
     }
 }

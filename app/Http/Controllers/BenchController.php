@@ -6,6 +6,7 @@ use App\Bench\Workbench;
 use App\Http\Middleware\ContentPolicy;
 use App\Pictures\BlockedPictures;
 use App\Pictures\Drawings;
+use App\Pictures\HostedPictures;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -30,9 +31,14 @@ final class BenchController extends Controller
     public function sheet(Request $request, int $card): Response
     {
         $card = $this->card($card);
-        $html = $request->boolean('blocked')
-            ? (new HtmlComposer(new BlockedPictures))->compose(Sheet::of($card->document()))
-            : Workbench::of($card)->sheet;
+        $form = self::string($request, 'form');
+        $html = match (true) {
+            $request->boolean('blocked') => (new HtmlComposer(new BlockedPictures))
+                ->compose(Sheet::of($card->document())),
+            $form !== '' => (new HtmlComposer(HostedPictures::forScreen()))
+                ->compose(Sheet::of($card->document()->inForm($form))),
+            default => Workbench::of($card)->sheet,
+        };
 
         return response()
             ->view('bench.sheet', ['html' => $html, 'revision' => $card->head])

@@ -15,6 +15,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use InkyCard\Card\Form;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
@@ -34,7 +35,8 @@ final class HandOverController extends Controller
     public function show(Request $request, Parcels $handOver, Prover $prover, int $card): View
     {
         $card = $this->card($card);
-        $document = $card->document();
+        $form = self::form($request);
+        $document = $card->document()->inForm($form);
         $parcel = $handOver->parcel($document, $card);
         $inside = $request->boolean('inside');
         $destination = Destination::all()[self::string($request, 'to')] ?? Destination::of('any');
@@ -46,7 +48,8 @@ final class HandOverController extends Controller
         return view('hand-over.show', [
             'card' => $card,
             'document' => $document,
-            'inside' => $inside,
+            'form' => $form, 'inside' => $inside,
+            'forms' => array_intersect_key(Form::FOR, $card->document()->forms),
             'html' => $html,
             'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
@@ -58,7 +61,7 @@ final class HandOverController extends Controller
             'dated' => Calendar::days($document) !== [],
             'destinations' => Destination::all(),
             'client' => $client,
-            'reading' => $inside || $drawn ? Reader::read($client, $html)
+            'reading' => $inside || $drawn || $form !== '' ? Reader::read($client, $html)
                 : $proof->subject->reading($destination->client),
             'readies' => $destination->takes === 'template' ? StoredTemplate::choices($this->workspace) : collect(),
             'travels' => self::travels($proof->subject),
@@ -84,15 +87,23 @@ final class HandOverController extends Controller
     }
 
     /** Directions alone, to print. */
-    public function directions(Parcels $handOver, int $card, string $to): View
+    public function directions(Request $request, Parcels $handOver, int $card, string $to): View
     {
         $card = $this->card($card);
         $to = Destination::all()[$to] ?? abort(404);
 
         return view('hand-over.directions', [
             'card' => $card, 'to' => $to, 'note' => HouseNotes::of($this->workspace->id, $to),
-            'html' => $handOver->parcel($card->document(), $card)->html(),
+            'html' => $handOver->parcel($card->document()->inForm(self::form($request)), $card)->html(),
         ]);
+    }
+
+    /** The sort of message whose form is asked for; empty for the whole card. */
+    private static function form(Request $request): string
+    {
+        $form = self::string($request, 'form');
+
+        return isset(Form::FOR[$form]) ? $form : '';
     }
 
     /** What the workspace adds to the directions. */
@@ -140,7 +151,9 @@ final class HandOverController extends Controller
     {
         $card = $this->card($card);
         $format = Formats::all()[self::string($request, 'as')] ?? Formats::of('page');
-        $file = self::download($format->build($handOver->parcel($card->document(), $card)));
+        $file = self::download($format->build($handOver->parcel(
+            $card->document()->inForm(self::form($request)), $card,
+        )));
         $this->noteTaken($request, $card);
 
         return $file;

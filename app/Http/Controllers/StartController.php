@@ -175,20 +175,25 @@ final class StartController extends Controller
         return $labels;
     }
 
+    /**
+     * @param  array<string, Starter>  $all
+     * @return list<string> how starters come across
+     */
+    private static function moods(array $all): array
+    {
+        $moods = array_unique(array_merge(...array_map(
+            fn (Starter $starter) => array_map(trim(...), explode(',', $starter->mood)), array_values($all),
+        )));
+        sort($moods);
+
+        return $moods;
+    }
+
     /** @param  array<string, string>  $refused */
     private function page(Request $request, array $refused = [], int $status = 200): Response
     {
         $all = Starters::all();
         [$trade, $mood] = [self::string($request, 'trade'), self::string($request, 'mood')];
-        $moods = array_unique(
-            array_merge(
-                ...array_map(
-                    fn (Starter $starter) => array_map(trim(...), explode(',', $starter->mood)),
-                    array_values($all),
-                ),
-            ),
-        );
-        sort($moods);
 
         return response()->view(
             'cards.start',
@@ -199,7 +204,7 @@ final class StartController extends Controller
                         && ($mood === '' || str_contains($starter->mood, $mood)),
                 ),
                 'trades' => self::trades($all),
-                'moods' => $moods,
+                'moods' => self::moods($all),
                 'inks' => $this->inks($request),
                 // Names what the drawings are made of besides the starter.
                 'as' => substr(md5(self::member($request)->name.StoredBrand::in($this->workspace)->document), 0, 12),

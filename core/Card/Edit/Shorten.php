@@ -17,6 +17,12 @@ final readonly class Shorten implements Edit
     /** Arrangements that are low already. */
     private const LOW = ['single-line', 'reply'];
 
+    /** What a phone is given: the card's own form for phones, or one as short. */
+    public static function forPhone(Card $card): Card
+    {
+        return isset($card->forms['phone']) ? $card->inForm('phone') : (new self)->apply($card);
+    }
+
     public function apply(Card $card): Card
     {
         $firsts = array_column(self::firsts($card), 'id');

@@ -11,5 +11,7 @@
   <a class="looks-open" href="{{ route('looks', $bench->card->id) }}"
     title="See this card in every arrangement and look" aria-label="See this card in every arrangement and look"><x-icon
       name="grid" /></a>
+  <a class="looks-open" href="{{ route('forms', $bench->card->id) }}" title="Forms for replies and phones"
+    aria-label="Forms for replies and phones"><x-icon name="layout-split" /></a>
   <noscript><button class="btn btn-line">Keep</button></noscript>
 </x-edit-form>

@@ -28,8 +28,10 @@
           @foreach ($bench->kinds() as $kind)
             <button name="kind" value="{{ $kind->key() }}"
               data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
-                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose()
-                    }}</span></button>
+                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}<img
+                  class="add-look scripted" alt="" loading="lazy"
+                  data-src="{{ route('kind.drawing', [$card->id, $kind->key(), 'at' => $bench->styleKey()], false) }}"
+                ></span></button>
           @endforeach
         </x-edit-form>
         <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>

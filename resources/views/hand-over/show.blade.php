@@ -18,7 +18,7 @@
         <p>@include('cards.in-use')</p>
       @endif
       <div class="sheet" tabindex="0" role="group" aria-label="The card, which scrolls"><iframe id="sheet"
-          src="{{ route('sheet', $card->id) }}" title="The card as sent"
+          src="{{ route('sheet', array_filter(['card' => $card->id, 'form' => $form])) }}" title="The card as sent"
           sandbox="allow-same-origin allow-popups"></iframe></div>
       <h2>The same as plain text</h2>
       <pre id="text" tabindex="0">{{ $text }}</pre>
@@ -55,8 +55,8 @@
                 <ul>
                   @foreach ($rows as $row)
                     <li data-words="{{ Str::lower($row->label . ' ' . $row->words . ' ' . $group) }}"><a
-                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'inside' =>
-                            $inside ? 1 : null])) }}"
+                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'form' => $form,
+                            'inside' => $inside ? 1 : null])) }}"
                         @if ($row->key === $to->key) aria-current="true" @endif>{{ $row->label }}</a></li>
                   @endforeach
                 </ul>
@@ -65,12 +65,22 @@
           </nav>
           <p class="help destinations-none" hidden>None of that name. Any mail program takes the card as copied.</p>
         </details>
+        @if ($forms !== [])
+          <div class="travel" role="group" aria-label="Which form">
+            <span class="quiet">Form</span>
+            @foreach (['' => 'the whole card'] + $forms as $key => $label)
+              <a href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $to->key, 'form' => $key])) }}"
+                @if ($form === $key) aria-current="true" @endif>{{ $key === '' ? $label : "for $label" }}</a>
+            @endforeach
+          </div>
+        @endif
         @if ($to->picturesGo() === null)
           <div class="travel" role="group" aria-label="How pictures travel">
             <span class="quiet">Pictures</span>
-            <a href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}"
+            <a href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $to->key, 'form' => $form])) }}"
               @if (!$inside) aria-current="true" @endif>fetched from here</a>
-            <a href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key, 'inside' => 1]) }}"
+            <a href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $to->key, 'form' => $form,
+                'inside' => 1])) }}"
               @if ($inside) aria-current="true" @endif>inside the code</a>
           </div>
           @if ($inside)
@@ -138,7 +148,8 @@
             </div>
           @elseif($to->takes === 'rich' || $to->takes === 'one-picture')
             @if ($to->takes === 'one-picture')
-              <img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}"
+              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => 'png', 'form' =>
+                  $form])) }}"
                 alt="The card as it is drawn" loading="lazy">
             @endif
             <p class="quiet">{{ $to->takes === 'rich' ? 'Copied as seen: looks, links and pictures stay.'
@@ -157,10 +168,12 @@
             <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on
                 the bench</a></p>
           @else
-            <a class="btn btn-stamp" href="{{ route('hand-over.file', ['card' => $card->id, 'as' => $to->takes, 'to' => $to->key]) }}"
+            <a class="btn btn-stamp" href="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => $to->takes,
+                'to' => $to->key, 'form' => $form])) }}"
               download>Take the file</a>
             @if ($to->takes === 'png')
-              <img class="drawn-card" src="{{ route('hand-over.file', ['card' => $card->id, 'as' => 'png']) }}"
+              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => 'png', 'form' =>
+                  $form])) }}"
                 alt="The card as it is drawn" loading="lazy">
             @endif
             @if ($to->takes === 'template')
@@ -183,9 +196,8 @@
             @endif
           @endif
           @if ($to->onPhone())
-            <p class="help">To change what the short form says, <a
-                href="{{ route('cards.copy', ['card' => $card->id, 'short' => 1]) }}">make it a card of its own</a>.
-            </p>
+            <p class="help">To change what the short form says, <a href="{{ route('forms', $card->id) }}">shape the form
+                for phones</a>.</p>
           @endif
           <x-steps :steps="$to->steps" :drawn="$to->drawn" />
           @include('hand-over.note')

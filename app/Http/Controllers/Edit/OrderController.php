@@ -4,6 +4,7 @@ namespace App\Http\Controllers\Edit;
 
 use App\Models\StoredBrand;
 use App\Models\User;
+use App\Pictures\Drawings;
 use Illuminate\Http\Request;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Edit;
@@ -27,6 +28,15 @@ final class OrderController extends AbstractEditController
                 $this->known(self::member($request), $this->card($card)->document()),
             ), whole: true,
         );
+    }
+
+    /** What a piece of a kind looks like in the card's style, drawn. */
+    public function example(Request $request, Drawings $drawings, int $card, string $kind): Response
+    {
+        $document = $this->card($card)->document();
+        $known = $this->known(self::member($request), $document);
+
+        return $drawings->response(Edit\Example::of($document, Kinds::all()[$kind] ?? abort(404), $known));
     }
 
     /** What is known of the firm, and of the member where it is their card. */

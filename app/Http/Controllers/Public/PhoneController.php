@@ -27,7 +27,7 @@ final class PhoneController extends Controller
     {
         $card = $this->signed($request, $card);
         $whole = $card->document();
-        $short = (new Shorten)->apply($whole);
+        $short = Shorten::forPhone($whole);
         $document = $request->boolean('whole') ? $whole : $short;
         $parcel = $handOver->parcel($document, $card);
         // Addresses on the page run out when its own does.
@@ -58,7 +58,7 @@ final class PhoneController extends Controller
     {
         $document = $this->signed($request, $card)->document();
 
-        return self::rendering($request->boolean('whole') ? $document : (new Shorten)->apply($document));
+        return self::rendering($request->boolean('whole') ? $document : Shorten::forPhone($document));
     }
 
     /** Where a phone opens it. */
