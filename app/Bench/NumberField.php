@@ -8,6 +8,7 @@ final readonly class NumberField
     /**
      * @param  string  $group  of the style's document
      * @param  array{int|float, int|float}  $range  smallest and largest
+     * @param  string  $help  what it does, in one sentence (need B24)
      */
     public function __construct(
         public string $label,
@@ -17,6 +18,7 @@ final readonly class NumberField
         public array $range,
         public float $step = 1,
         public string $unit = 'px',
+        public string $help = '',
     ) {
     }
 }

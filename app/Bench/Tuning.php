@@ -141,24 +141,53 @@ final readonly class Tuning
         $ground = $style->background;
 
         return [
-            'type' => [
-                new NumberField('Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5),
-                new NumberField('Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5),
-                new NumberField('Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5),
-            ],
-            'lines' => [new NumberField('Thickness', 'rule', 'width', $style->rule->width, Limits::RULE)],
+            'type' => $this->type(),
+            'lines' => [new NumberField(
+                'Thickness', 'rule', 'width', $style->rule->width, Limits::RULE,
+                help: 'Of lines beside and across; 0 for none.',
+            )],
             'paper' => $ground === null ? [] : [
-                new NumberField('Padding', 'ground', 'room', $ground->padding, Limits::BACKGROUND),
+                new NumberField(
+                    'Padding', 'ground', 'room', $ground->padding, Limits::BACKGROUND,
+                    help: 'Between the edge of the background and what is on it.',
+                ),
                 new NumberField('Corners', 'ground', 'radius', $ground->radius, Limits::BACKGROUND),
                 new NumberField('Line around', 'ground', 'line', $ground->line, Limits::RULE),
-                new NumberField('Width', 'ground', 'wide', $ground->wide, [0, Limits::WIDTH], 10),
+                new NumberField(
+                    'Width', 'ground', 'wide', $ground->wide, [0, Limits::WIDTH], 10,
+                    help: 'Where there is room; 0 for as wide as what is on it.',
+                ),
             ],
             'button' => [
-                new NumberField('Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON),
+                new NumberField(
+                    'Corners', 'button', 'radius', $style->button->radius, Limits::BUTTON,
+                    help: 'The Word engine shows square ones unless a shape is drawn.',
+                ),
                 new NumberField('Padding', 'button', 'wide', $style->button->wide, Limits::BUTTON_DRAGGED),
                 new NumberField('Padding above', 'button', 'high', $style->button->high, Limits::BUTTON),
             ],
             'spacing' => $this->spacing(),
+        ];
+    }
+
+    /** @return list<NumberField> */
+    private function type(): array
+    {
+        $style = $this->style;
+
+        return [
+            new NumberField(
+                'Name size', 'sizes', 'name', $style->sizes->name, Limits::TYPE, 0.5,
+                help: 'The name is read first: larger than all else.',
+            ),
+            new NumberField(
+                'Text size', 'sizes', 'text', $style->sizes->text, Limits::TYPE, 0.5,
+                help: 'Most lines; under 11 px many readers have to enlarge it.',
+            ),
+            new NumberField(
+                'Small size', 'sizes', 'small', $style->sizes->small, Limits::TYPE, 0.5,
+                help: 'Licence, notices and taglines.',
+            ),
         ];
     }
 
@@ -168,11 +197,26 @@ final readonly class Tuning
         $spacing = $this->style->spacing;
 
         return [
-            new NumberField('Line spacing', 'gaps', 'lines', $spacing->lines, Limits::SPACING),
-            new NumberField('Block spacing', 'gaps', 'blocks', $spacing->blocks, Limits::SPACING),
-            new NumberField('Column spacing', 'gaps', 'columns', $spacing->columns, Limits::SPACING),
-            new NumberField('Spacing above', 'gaps', 'above', $spacing->above, Limits::SPACING),
-            new NumberField('Line height', 'gaps', 'leading', $spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×'),
+            new NumberField(
+                'Line spacing', 'gaps', 'lines', $spacing->lines, Limits::SPACING,
+                help: 'Between lines of text that belong together.',
+            ),
+            new NumberField(
+                'Block spacing', 'gaps', 'blocks', $spacing->blocks, Limits::SPACING,
+                help: 'Between parts: text, marks, call, banner.',
+            ),
+            new NumberField(
+                'Column spacing', 'gaps', 'columns', $spacing->columns, Limits::SPACING,
+                help: 'Between the picture, the line and the text beside it.',
+            ),
+            new NumberField(
+                'Spacing above', 'gaps', 'above', $spacing->above, Limits::SPACING,
+                help: 'Between your message and the card.',
+            ),
+            new NumberField(
+                'Line height', 'gaps', 'leading', $spacing->lineHeight, Limits::LINE_HEIGHT, 0.05, '×',
+                'Height of a line by the size of its type.',
+            ),
         ];
     }
 
@@ -254,6 +298,30 @@ final readonly class Tuning
             new NumberField('Size', 'marks', 'size', $this->style->marks->size, Limits::MARK),
             new NumberField('Spacing', 'marks', 'gap', $this->style->marks->spacing, Limits::MARK_SPACING),
         ];
+    }
+
+    /** @return array<string, array{string, string}> shape of marks => what it is called, its drawing */
+    public function markPictures(): array
+    {
+        $shapes = $this->markShapes();
+
+        return array_combine(array_keys($shapes), array_map(
+            fn (string $label, string $key) => [$label, "mark-$key"], $shapes, array_keys($shapes),
+        ));
+    }
+
+    /** @return array<string, array{string, string}> what symbols stand on => what it is called, its drawing */
+    public function symbolPictures(): array
+    {
+        return array_combine(self::SYMBOLS, array_map(
+            fn (string $key) => [$key, $key === 'none' ? 'none' : "mark-$key"], self::SYMBOLS,
+        ));
+    }
+
+    /** @return array<string, array{string, string}> ways a line is drawn => what it is called, its drawing */
+    public function linePictures(): array
+    {
+        return array_map(fn (string $label) => [$label, "line-$label"], $this->lineStyles());
     }
 
     /** @return array<string, string> */

@@ -26,6 +26,7 @@ use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
 use InkyCard\Link\ProfileDirectory;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 
 /** A card on the bench: its document, the sheet as sent, and what is measured on it. */
@@ -142,14 +143,29 @@ final readonly class Workbench
     {
         [$size, $width] = [(int) $piece->text('size'), (int) $piece->text('width')];
         $dense = Recipe::DENSITY;
-
-        return match (true) {
+        $wanted = match (true) {
             $size > 0 => sprintf('Shown %1$d × %1$d px: a square of %2$d × %2$d px or more is sharp.', $size,
                 $size * $dense),
             $width > 0 => sprintf('Shown %d px wide: one of %d px or more is sharp; it keeps its proportion.', $width,
                 $width * $dense),
             default => '',
         };
+
+        return trim("$wanted {$this->brought($piece, ($size ?: $width) * $dense)}");
+    }
+
+    /** What the picture it has brings, of what is wanted. @param  int  $pixels  wanted across */
+    private function brought(Piece $piece, int $pixels): string
+    {
+        $ref = $piece->text('picture');
+        $picture = $this->canCrop($piece) ? StoredPicture::named($this->card->workspace, $ref) : null;
+        if ($picture === null || $pixels === 0) {
+            return '';
+        }
+        $wide = (int) round($picture->width * PictureRef::framing($ref)->width);
+
+        return "This one brings $wide × ".(int) round($wide * (float) ($piece->fields['ratio'] ?? $picture->ratio()))
+            .' px: '.($wide >= $pixels ? 'sharp.' : 'soft on dense screens.');
     }
 
     /** @return array<string, Arrangement> */

@@ -1,7 +1,7 @@
 @php($season = $style->marks->season)
 <h2>Marks</h2>
 <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
-  <x-tune-choice id="marks-shape" name="style[marks][shape]" label="Shape" :choices="$tuning->markShapes()"
+  <x-tune-pictures id="marks-shape" name="style[marks][shape]" label="Shape" :choices="$tuning->markPictures()"
     :chosen="$style->marks->shape->value" />
   @foreach ($tuning->markNumbers() as $number)
     <x-tune-number id="marks-{{ $number->key }}" name="style[marks][{{ $number->key }}]" :label="$number->label"

@@ -29,7 +29,7 @@
   @endif
   @if (in_array('face', $tunes))
     <x-tune-choice id="tune-face" name="tuning[face]" label="Typeface"
-      :choices="['' => 'the card’s, '.$style->typeface->name()] + $tuning->typefaces($own->face)"
+      :choices="['' => 'the card’s'] + $tuning->typefaces($own->face)"
       :chosen="$own->face?->key" />
     <x-tune-row for="tune-chain" label="Others"><input class="form-control" id="tune-chain" name="tuning[chain]"
         value="{{ $own->face?->isOwn() ? $own->face->key : '' }}" placeholder="Futura, Arial" autocomplete="off"

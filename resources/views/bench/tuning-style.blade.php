@@ -63,13 +63,12 @@
   <details class="fold" id="fold-lines">
     <summary>Lines and symbols</summary>
     @include('bench.style-numbers', ['group' => 'lines'])
-    <x-tune-choice id="rule-style" name="style[rule][style]" label="Line" :choices="$tuning->lineStyles()"
+    <x-tune-pictures id="rule-style" name="style[rule][style]" label="Line" :choices="$tuning->linePictures()"
       :chosen="$style->rule->style->value" />
     <x-tune-choice id="rule-ink" name="style[rule][ink]" label="Its ink" :choices="$tuning->inks()"
       :chosen="$style->rule->ink->value" />
-    <x-tune-choice id="style-symbols" name="style[symbols][shape]" label="Symbols"
-      :choices="array_combine($tuning::SYMBOLS, $tuning::SYMBOLS)"
-      :chosen="$style->symbols->shape->value ?? 'none'" />
+    <x-tune-pictures id="style-symbols" name="style[symbols][shape]" label="Symbols"
+      :choices="$tuning->symbolPictures()" :chosen="$style->symbols->shape->value ?? 'none'" />
     <x-tune-choice id="symbols-ink" name="style[symbols][ink]" label="Their ink" :choices="$tuning->inks()"
       :chosen="$style->symbols->ink->value" />
     <x-tune-number id="symbols-size" name="style[symbols][size]" label="Their size" :range="$tuning::SYMBOL"

@@ -1,6 +1,6 @@
 {{-- A choice of tuning: value => what it is called. --}}
-@props(['id', 'name', 'label', 'choices', 'chosen' => null])
-<x-tune-row :for="$id" :label="$label"><select class="form-select" id="{{ $id }}" name="{{ $name }}">
+@props(['id', 'name', 'label', 'choices', 'chosen' => null, 'help' => ''])
+<x-tune-row :for="$id" :label="$label" :help="$help"><select class="form-select" id="{{ $id }}" name="{{ $name }}">
     @foreach ($choices as $value => $called)
       <option value="{{ $value }}" @selected($chosen !== null && (string) $chosen === (string) $value)>{{ $called
           }}</option>

@@ -1,2 +1,2 @@
-@props(['for', 'label'])
-<div class="tune-row"><label for="{{ $for }}">{{ $label }}</label>{{ $slot }}</div>
+@props(['for', 'label', 'help' => ''])
+<div class="tune-row"><label for="{{ $for }}" @if ($help !== '') title="{{ $help }}" @endif>{{ $label }}</label>{{ $slot }}</div>
