@@ -20,27 +20,41 @@ cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/vendor/htmx.min.js');
 cpSync('node_modules/idiomorph/dist/idiomorph-ext.min.js', 'public/vendor/idiomorph-ext.min.js');
 
 for (const [from, to] of [
-  ['@fontsource-variable/fraunces/files/fraunces-latin-wght-normal', 'fraunces-latin'],
-  ['@fontsource-variable/fraunces/files/fraunces-latin-ext-wght-normal', 'fraunces-latin-ext'],
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal', 'instrument-sans-latin'],
   ['@fontsource-variable/instrument-sans/files/instrument-sans-latin-ext-wght-normal', 'instrument-sans-latin-ext'],
-  ['@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal', 'ibm-plex-mono-latin'],
 ]) {
   cpSync(`node_modules/${from}.woff2`, `public/vendor/fonts/${to}.woff2`);
 }
 
-// Open faces of the same widths as those readers have, to show typefaces in. One comes with every script there is: of
-// that the European ones.
 const range = (from, to) => String.fromCodePoint(...Array.from({ length: to - from + 1 }, (_, at) => from + at));
-const european = range(0x20, 0x24f) + range(0x370, 0x4ff) + range(0x2010, 0x2044) + '€№™→';
+const latin = range(0x20, 0xff) + 'ıŒœʻʼˆ˚˜' + range(0x2000, 0x206f) + '€№™↑→↓−∕';
+
+const english = range(0x20, 0x7e) + '·×–—‘’“”•…€£°−';
+const mono = readFileSync('node_modules/@fontsource/ibm-plex-mono/files/ibm-plex-mono-latin-400-normal.woff2');
+writeFileSync('public/vendor/fonts/ibm-plex-mono-latin.woff2', await subset(mono, english, { targetFormat: 'woff2' }));
+
+// Headings have one weight.
+for (const set of ['latin', 'latin-ext']) {
+  const file = readFileSync(`node_modules/@fontsource-variable/fraunces/files/fraunces-${set}-wght-normal.woff2`);
+  const text = set === 'latin' ? latin : range(0x100, 0x2ff) + '\u0304' + range(0x1e00, 0x1e9f) + range(0x1ef2, 0x1eff);
+  writeFileSync(`public/vendor/fonts/fraunces-${set}.woff2`, await subset(file, text, {
+    targetFormat: 'woff2', variationAxes: { wght: 600 },
+  }));
+}
+
+// Open faces of the same widths as those readers have, to show typefaces in. One comes with every script there is: of
+// that English, and the rest of Europe apart.
 for (const [from, to] of Object.entries({
   arimo: 'liberation-sans', tinos: 'liberation-serif', cousine: 'liberation-mono', carlito: 'carlito', caladea: 'caladea',
   gelasio: 'gelasio', 'dejavu-sans': 'dejavu-sans',
 })) {
   for (const [weight, name] of [[400, ''], [700, '-bold']]) {
     const file = readFileSync(`node_modules/@fontsource/${from}/files/${from}-latin-${weight}-normal.woff2`);
-    writeFileSync(`public/vendor/fonts/${to}${name}.woff2`, from === 'dejavu-sans'
-      ? await subset(file, european, { targetFormat: 'woff2' }) : file);
+    const put = (more, bytes) => writeFileSync(`public/vendor/fonts/${to}${name}${more}.woff2`, bytes);
+    if (from === 'dejavu-sans') {
+      put('', await subset(file, english, { targetFormat: 'woff2' }));
+      put('-ext', await subset(file, latin + range(0x100, 0x24f) + range(0x370, 0x4ff), { targetFormat: 'woff2' }));
+    } else put('', file);
   }
 }
 

@@ -91,6 +91,13 @@ final readonly class Piece implements Filled
     /** @return list<Field> without which it is not on the card, while others are filled */
     public function lacking(): array
     {
+        // Asked at every composing; most pieces have what they need.
+        $missing = array_filter(
+            $this->kind->needs(), fn (string $field) => in_array($this->fields[$field] ?? '', ['', []], true),
+        );
+        if ($missing === []) {
+            return [];
+        }
         $facts = self::facts($this->kind, $this->fields);
         $needs = $facts === [] ? [] : array_diff($this->kind->needs(), array_keys($facts));
 

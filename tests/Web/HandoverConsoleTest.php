@@ -96,9 +96,9 @@ final class HandoverConsoleTest extends WebTestCase
         [$now, $before] = [$this->keep('now.json', $card), $this->keep('before.json', $old)];
         foreach (
             [
-                [$card, 'verified', false], [(new Shorten())->apply($card), 'verified', true], [$old, 'old', false],
-                [(new FillPiece('p5', ['number' => '+44 1632 960199']))->apply($card), 'altered', false],
-            ] as [$sent, $verdict, $short]
+                [$card, 'verified', ''], [(new Shorten())->apply($card), 'verified', 'phone'], [$old, 'old', ''],
+                [(new FillPiece('p5', ['number' => '+44 1632 960199']))->apply($card), 'altered', ''],
+            ] as [$sent, $verdict, $form]
         ) {
             file_put_contents(
                 "$this->folder/m.eml",
@@ -112,7 +112,7 @@ final class HandoverConsoleTest extends WebTestCase
                 '--older' => [$before],
             ]);
             $answer = json_decode($said, true);
-            $this->assertSame([0, $verdict, $short], [$code, $answer['verdict'] ?? $said, $answer['short'] ?? null]);
+            $this->assertSame([0, $verdict, $form], [$code, $answer['verdict'] ?? $said, $answer['form'] ?? null]);
         }
         file_put_contents("$this->folder/tangled.eml", "From: a@b.example\r\n\r\n".str_repeat("--x\r\n", 3000));
         foreach (

@@ -40,9 +40,12 @@ final class BenchController extends Controller
             default => Workbench::of($card)->sheet,
         };
 
-        return response()
+        $response = response()
             ->view('bench.sheet', ['html' => $html, 'revision' => $card->head])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+
+        // Named by its revision it stays what it is: the bench shows it in several frames.
+        return $request->has('at') ? $response->header('Cache-Control', 'private, max-age=3600') : $response;
     }
 
     /** A revision of it drawn, for lists. */

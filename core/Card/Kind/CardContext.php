@@ -102,6 +102,15 @@ final readonly class CardContext
     /** @return array<string, string> */
     private static function words(string $lang): array
     {
+        /** @var array<string, array<string, string>> $found */
+        static $found = [];
+
+        return $found[$lang] ??= self::find($lang);
+    }
+
+    /** @return array<string, string> */
+    private static function find(string $lang): array
+    {
         $all = self::all();
         foreach ([$lang, strtok($lang, '-') ?: ''] as $tag) {
             foreach ($all as $known => $words) {

@@ -57,7 +57,7 @@
           @include('bench.ruler')
           <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
           <div class="sheet">
-            <iframe id="sheet" src="{{ route('sheet', $card->id) }}" title="The card as sent"
+            <iframe id="sheet" src="{{ route('sheet', [$card->id, 'at' => $card->head]) }}" title="The card as sent"
               sandbox="allow-same-origin allow-popups"></iframe>
             <div id="selection" class="selection" hidden></div>
           </div>
@@ -70,7 +70,7 @@
             <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}"
                   @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo ===
                       'blocked') data-blocked @endif
-                  src="{{ route('sheet', $card->id) }}{{ $echo === 'blocked' ? '?blocked=1' : '' }}"
+                  src="{{ route('sheet', [$card->id, 'at' => $card->head] + ($echo === 'blocked' ? ['blocked' => 1] : [])) }}"
                   title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button
                   type="button" data-echo-of="{{ $echo }}" aria-pressed="false"
                   aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
