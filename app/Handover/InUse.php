@@ -89,10 +89,24 @@ final readonly class InUse
         if ($then === null || $then->number === $card->head) {
             return false;
         }
+        // What its pieces say is what changes most, and is told without reading all of both.
+        if (self::said($then->document) !== self::said($card->revision()->document)) {
+            return true;
+        }
         $now = $card->document();
         $named = fn (Document $document): Document => $document->with(['name' => $now->name]);
 
         return Difference::between($named(CardJson::restore($then->document)), $now) !== [];
+    }
+
+    /** @return array<string, mixed> what pieces say, by kind and id */
+    private static function said(string $document): array
+    {
+        $pieces = json_decode($document, true, 32)['pieces'] ?? [];
+
+        return array_combine(
+            array_map(fn (array $piece) => "$piece[kind] $piece[id]", $pieces), array_column($pieces, 'fields'),
+        );
     }
 
     /** In a sentence. */

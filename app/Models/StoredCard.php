@@ -48,6 +48,9 @@ final class StoredCard extends Model
 
     private ?Revision $current = null;
 
+    /** @var ?array{string, string, Document} what was read last: its JSON, the day, the card as it is then */
+    private ?array $read = null;
+
     /** Number of the edit that is being made; empty where its maker gave none. */
     private string $number = '';
 
@@ -147,7 +150,16 @@ final class StoredCard extends Model
     /** As readers get it today. */
     public function document(): Document
     {
-        return CardJson::restore($this->revision()->document)->on(Day::at(now()));
+        $revision = $this->revision();
+        $today = Day::at(now());
+        // Read once for whoever asks in the same request.
+        if ($this->read === null || $this->read[0] !== $revision->document || $this->read[1] !== $today->iso) {
+            $this->read = [
+                $revision->document, $today->iso, CardJson::restore($revision->document)->on($today),
+            ];
+        }
+
+        return $this->read[2];
     }
 
     /**

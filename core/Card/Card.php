@@ -25,6 +25,9 @@ final readonly class Card
 
     private const RIGHT_TO_LEFT = ['ar', 'fa', 'he', 'ur', 'yi', 'ps', 'sd', 'ug', 'dv', 'ckb'];
 
+    /** Base direction of its language. */
+    private string $direction;
+
     /** @var array<string, CardContext> what pieces have to know of it, by the slot they stand in */
     private array $contexts;
 
@@ -52,6 +55,7 @@ final readonly class Card
         public ?Day $today,
         public array $forms,
     ) {
+        $this->direction = in_array(strtok(strtolower($lang), '-'), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
         $context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
         $this->contexts = ['' => $context] + array_map(
             fn (Panel $panel) => $context->in($style->on($style->fill($panel) ?? $style->ink(InkRole::Paper))),
@@ -122,7 +126,9 @@ final readonly class Card
      */
     public function with(array $changes): self
     {
-        return self::of(...[...array_diff_key(get_object_vars($this), ['contexts' => 0]), ...$changes]);
+        return self::of(...[
+            ...array_diff_key(get_object_vars($this), ['contexts' => 0, 'direction' => 0]), ...$changes,
+        ]);
     }
 
     /** As it goes under one sort of message (Form::FOR); as it is where it has no form of its own for that. */
@@ -206,7 +212,7 @@ final readonly class Card
     /** Base direction of its language, for the `dir` attribute. */
     public function direction(): string
     {
-        return in_array(strtok(strtolower($this->lang), '-'), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
+        return $this->direction;
     }
 
     /** The piece its holder's name stands in; null when none is shown. */

@@ -92,10 +92,12 @@ final readonly class Piece implements Filled
     public function lacking(): array
     {
         // Asked at every composing; most pieces have what they need.
-        $missing = array_filter(
-            $this->kind->needs(), fn (string $field) => in_array($this->fields[$field] ?? '', ['', []], true),
-        );
-        if ($missing === []) {
+        $complete = true;
+        foreach ($this->kind->needs() as $field) {
+            $value = $this->fields[$field] ?? '';
+            $complete = $complete && $value !== '' && $value !== [];
+        }
+        if ($complete) {
             return [];
         }
         $facts = self::facts($this->kind, $this->fields);
