@@ -130,6 +130,7 @@ export function watchFrames(onPick, touch, onReady) {
       const page = body(frame);
       if (!page || page.dataset.watched) return;
       page.dataset.watched = 'yes';
+      reveal(frame);
       showSheet();
       fit(frame);
       if (frame !== sheet()) return;
@@ -154,6 +155,31 @@ export function watchFrames(onPick, touch, onReady) {
       onReady();
     };
     frame.addEventListener('load', ready);
-    ready();
+    if (frame.dataset.src) later(frame);
+    else ready();
   }
 }
+
+// Words that are set anew when their typeface comes would jump: they are shown once it is there, or late.
+const LATE = 1500;
+function reveal(frame) {
+  const shown = () => frame.classList.add('settled');
+  frame.contentDocument.fonts.ready.then(shown);
+  setTimeout(shown, LATE);
+}
+
+// Echoes come one after another, when they are near and the page has nothing else to do.
+const whenIdle = window.requestIdleCallback ?? ((then) => setTimeout(then, 60));
+const near = new IntersectionObserver(
+  (entries) =>
+    entries
+      .filter((entry) => entry.isIntersecting)
+      .forEach(({ target }) => {
+        near.unobserve(target);
+        whenIdle(() => {
+          target.src = target.dataset.src;
+        });
+      }),
+  { rootMargin: '100px' },
+);
+const later = (frame) => near.observe(frame);

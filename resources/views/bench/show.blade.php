@@ -2,6 +2,7 @@
 <x-layouts.page :title="$card->name" nav="cards" class="bench-page">
   <x-slot:head>
     <x-htmx-config none="204" />
+    <link rel="preload" href="/js/fit.js" as="script">
     <script src="/vendor/htmx.min.js" defer></script>
     <script src="/vendor/idiomorph-ext.min.js" defer></script>
     <script type="module" src="/js/bench.js"></script>
@@ -54,6 +55,7 @@
       @include('bench.use')
       <div class="stage-body">
         <div class="paper">
+          <script src="/js/fit.js"></script>
           @include('bench.ruler')
           <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
           <div class="sheet">
@@ -67,12 +69,14 @@
         <ul class="echoes">
           @foreach (['soft' => ['Page turned dark', 600], 'forced' => ['Forced dark', 600], 'phone' =>
               ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
-            <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}"
+            @php($rendering = route('sheet', [$card->id, 'at' => $card->head] + ($echo === 'blocked' ? ['blocked' => 1]
+                : [])))
+            <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}" class="scripted"
                   @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo ===
-                      'blocked') data-blocked @endif
-                  src="{{ route('sheet', [$card->id, 'at' => $card->head] + ($echo === 'blocked' ? ['blocked' => 1] : [])) }}"
-                  title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><button
-                  type="button" data-echo-of="{{ $echo }}" aria-pressed="false"
+                      'blocked') data-blocked @endif data-src="{{ $rendering }}"
+                  title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><noscript><iframe
+                    src="{{ $rendering }}" title="{{ $label }}" tabindex="-1" sandbox></iframe></noscript><button
+                  type="button" class="scripted" data-echo-of="{{ $echo }}" aria-pressed="false"
                   aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
           @endforeach
         </ul>

@@ -58,7 +58,8 @@
         <li class="card-tile">
           <a href="{{ route('bench', $card->id) }}" class="card-face">
             <span class="rendering drawn"><img src="{{ $drawing = route('drawing', [$card->id, $card->head], false) }}"
-                srcset="{{ $drawing }} 2x" alt="" loading="lazy"></span>
+                srcset="{{ $drawing }} 2x" alt="" @if ($loop->index < 2) fetchpriority="high" @else loading="lazy"
+                @endif></span>
             <span class="card-name">{{ $card->name }}</span>
           </a>
           <p class="card-foot">

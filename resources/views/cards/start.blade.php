@@ -99,7 +99,8 @@
       @foreach ($starters as $starter)
         <li class="card-tile">
           @php($drawing = route('starters.drawing', ['starter' => $starter->key, 'inks' => $inks, 'as' => $as], false))
-          <span class="rendering drawn"><img src="{{ $drawing }}" srcset="{{ $drawing }} 2x" loading="lazy"
+          <span class="rendering drawn"><img src="{{ $drawing }}" srcset="{{ $drawing }} 2x"
+              @if ($loop->index < 2) fetchpriority="high" @else loading="lazy" @endif
               alt="{{ $starter->name }} with your name in it"></span>
           <div class="starter-foot">
             <div>
