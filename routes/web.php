@@ -90,8 +90,6 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/', [BringController::class, 'confirm'])->name('cards.confirm');
     });
     Route::post('/cards', [StartController::class, 'store'])->name('cards.store');
-    Route::get('/starters/{starter}/sheet', [StartController::class,
-        'sheet'])->middleware('reads')->name('starters.sheet');
     Route::get('/starters/{starter}/drawing', [StartController::class,
         'drawing'])->middleware('reads')->name('starters.drawing');
 

@@ -38,7 +38,7 @@ document.querySelectorAll('form[data-slow]').forEach((form) =>
     });
   }),
 );
-// A choice in a list's tools takes effect when it is made; what was chosen has the focus again on the page that follows.
+// A choice in a list's tools takes effect when it is made; what was chosen has the focus again on the next page.
 const KEPT = `inky-chosen ${location.pathname}`;
 const atOnce = [...document.querySelectorAll('form[data-at-once]')];
 const controls = () => atOnce.flatMap((form) => [...form.querySelectorAll('select, [type="checkbox"]')]);

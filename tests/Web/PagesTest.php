@@ -193,10 +193,11 @@ final class PagesTest extends WebTestCase
     public function test_a_card_starts_from_each_starter_with_the_maker_in_it(): void
     {
         foreach (Starters::all() as $key => $starter) {
-            $this->get("/starters/$key/sheet")->assertOk()->assertSee('Maren Oakhollow');
             $this->post('/cards', ['starter' => $key])->assertRedirect();
             $card = StoredCard::query()->latest('id')->firstOrFail();
             $this->get("/cards/$card->id")->assertOk()->assertSee('Maren Oakhollow')->assertSee('sample');
+            $this->get("/cards/$card->id/sheet")->assertOk()->assertSee('Maren Oakhollow');
+            $this->get("/starters/$key/drawing")->assertOk()->assertHeader('Content-Type', 'image/webp');
         }
         $this->post('/cards', ['starter' => 'none-such'])->assertNotFound();
     }

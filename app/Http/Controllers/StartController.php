@@ -75,11 +75,6 @@ final class StartController extends Controller
         }
     }
 
-    public function sheet(Request $request, string $starter): Response
-    {
-        return self::rendering($this->begin(Starters::all()[$starter] ?? abort(404), $request));
-    }
-
     /** A starter as the maker would begin it, drawn. */
     public function drawing(Request $request, Drawings $drawings, string $starter): AnyResponse
     {
