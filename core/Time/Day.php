@@ -53,6 +53,23 @@ final readonly class Day
         return self::at($this->noon->modify(sprintf('%+d days', $days)));
     }
 
+    /** Day of the week: 0 for Sunday to 6 for Saturday. */
+    public function weekday(): int
+    {
+        return (int) $this->noon->format('w');
+    }
+
+    public function isIn(int $year): bool
+    {
+        return (int) substr($this->iso, 0, 4) === $year;
+    }
+
+    /** Noon of it, seconds since 1970 (UTC). */
+    public function seconds(): int
+    {
+        return $this->noon->getTimestamp();
+    }
+
     /** Where it stands in any year, MM-DD. */
     public function ofYear(): string
     {
