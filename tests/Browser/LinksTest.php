@@ -108,7 +108,7 @@ final class LinksTest extends BrowserTestCase
         );
         $this->until(fn () => str_contains($this->rows(), 'Checkatrade'), 'a name on a network from the list is added');
         $this->until(
-            fn () => $this->script('return document.getElementById("marks-shape") !== null') === true,
+            fn () => $this->script('return document.getElementById("marks-size") !== null') === true,
             'its marks can be tuned',
         );
         $this->script(

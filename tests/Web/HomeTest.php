@@ -118,7 +118,7 @@ final class HomeTest extends WebTestCase
         $this->get('/cards/start?trade=trades')->assertSee($starter->name)->assertDontSee('Footlights');
         $this->get('/cards/start?trade=trades&mood=gentle')->assertSee('No starter is both');
         $drawn = fn (string $inks) => $this->get("/starters/plumbline/drawing?inks=$inks")->assertOk()->getContent();
-        $this->assertStringStartsWith("\x89PNG", (string) $drawn('own'));
+        $this->assertStringStartsWith('RIFF', (string) $drawn('own'));
         $this->assertNotSame($drawn('own'), $drawn('ours'));
         $file = fn (string $json) => $this->post('/cards/bring', [
             'file' => UploadedFile::fake()->createWithContent('card.json', $json),

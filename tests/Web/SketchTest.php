@@ -18,7 +18,7 @@ final class SketchTest extends WebTestCase
         $this->assertCount(Sketches::SHOWN, $keys[1]);
         $this->assertSame(1, preg_match('/<img src="([^"]+drawing[^"]*)"/', $page, $drawing));
         $this->assertStringStartsWith(
-            "\x89PNG", (string) $this->get(html_entity_decode($drawing[1] ?? ''))->assertOk()->getContent(),
+            'RIFF', (string) $this->get(html_entity_decode($drawing[1] ?? ''))->assertOk()->getContent(),
         );
         $this->post("/cards/$card->id/sketch", ['sketch' => $keys[1][3], 'revision' => $card->head])
             ->assertRedirect(route('bench', ['card' => $card->id, 'piece' => '']));

@@ -1,0 +1,143 @@
+<?php
+
+namespace Tests\Core;
+
+use InkyCard\Banner\Audience;
+use InkyCard\Banner\PlaceWindow;
+use InkyCard\Banner\Plan;
+use InkyCard\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Who shows what when: windows by lot, and what has to hold of all of them. */
+final class PlanTest extends TestCase
+{
+    private const DAY = 86_400;
+
+    private const LABELS = ['planting', 'office', 'north'];
+
+    /** @return list<PlaceWindow> */
+    private static function windows(int $seed, int $number = 14): array
+    {
+        mt_srand($seed);
+        $windows = [];
+        for ($n = 0; $n < $number; $n++) {
+            $from = mt_rand(0, 80) * self::DAY + mt_rand(0, 1) * 3600;
+            $windows[] = new PlaceWindow(
+                "w$n", "b$n", $from, $from + mt_rand(1, 30) * self::DAY, match (mt_rand(0, 3)) {
+                    0, 1 => Audience::everyone(),
+                    2 => Audience::labels([self::LABELS[mt_rand(0, 2)]]),
+                    default => Audience::cards([mt_rand(1, 6)]),
+                }, mt_rand(0, 2), mt_rand(1, 3),
+            );
+        }
+
+        return $windows;
+    }
+
+    public function test_at_every_moment_every_card_has_one_banner_or_a_gap_however_it_is_asked(): void
+    {
+        foreach (range(1, 40) as $seed) {
+            $plan = new Plan(self::windows($seed));
+            $cards = [];
+            foreach (range(1, 6) as $card) {
+                $cards[$card] = array_values(array_filter(self::LABELS, fn () => mt_rand(0, 1) === 1));
+            }
+            foreach ($cards as $card => $labels) {
+                $stretches = $plan->stretches(0, 120 * self::DAY, $card, $labels);
+                $end = $stretches[count($stretches) - 1]->until;
+                $this->assertSame([0, 120 * self::DAY], [$stretches[0]->from, $end]);
+                foreach ($stretches as $index => $stretch) {
+                    $this->assertSame($stretches[$index - 1]->until ?? 0, $stretch->from, 'no hole between two');
+                    [$first, $last] = [$stretch->from, $stretch->until - 1];
+                    foreach ([$first, intdiv($first + $last, 2), $last] as $at) {
+                        $one = $plan->at($at, $card, $labels);
+                        $this->assertSame($stretch->isGap(), $one === null, "seed $seed card $card at $at");
+                        $one === null || $this->assertContains($one, $stretch->windows);
+                        $this->assertSame($one, $plan->carried($at, $cards)[$card]);
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_a_window_moved_by_a_day_moves_its_own_days_alone(): void
+    {
+        foreach (range(1, 30) as $seed) {
+            $windows = self::windows($seed);
+            // Alone in its priority: nobody else's days depend on it.
+            $mine = new PlaceWindow('mine', 'mine', 20 * self::DAY, 25 * self::DAY, Audience::everyone(), 9);
+            $shown = fn (PlaceWindow $one): array => array_keys(array_filter(array_map(
+                fn (int $day) => (new Plan([...$windows, $one]))->at($day * self::DAY + 7, 3)?->id === 'mine',
+                range(0, 60),
+            )));
+            $this->assertSame(range(20, 24), $shown($mine));
+            $this->assertSame(range(21, 25), $shown($mine->moved(self::DAY)));
+            foreach ([10, 50] as $day) {
+                $at = $day * self::DAY;
+                $this->assertSame((new Plan($windows))->at($at, 3), (new Plan([...$windows, $mine]))->at($at, 3));
+            }
+        }
+    }
+
+    public function test_shares_hold_over_cards_and_a_card_keeps_its_banner(): void
+    {
+        $window = fn (string $id, int $share): PlaceWindow => new PlaceWindow(
+            $id, $id, 0, 10, Audience::everyone(), 1, $share,
+        );
+        $three = [$window('spring', 3), $window('visit', 1), $window('roses', 1)];
+        $carried = fn (PlaceWindow ...$windows): array => array_map(
+            fn (?PlaceWindow $one) => $one->id ?? '',
+            (new Plan(array_values($windows)))->carried(5, array_fill_keys(range(1, 5000), [])),
+        );
+        $with = $carried(...$three);
+        $counts = array_count_values($with);
+        $this->assertEqualsWithDelta(3000, $counts['spring'], 120);
+        $this->assertEqualsWithDelta(1000, $counts['visit'], 100);
+        $this->assertSame($with, $carried(...array_reverse($three)), 'in whatever order they were written');
+        // One that goes gives its cards away and moves no other's.
+        $without = $carried($three[0], $three[1]);
+        foreach ($with as $card => $id) {
+            $id === 'roses' || $this->assertSame($id, $without[$card]);
+        }
+    }
+
+    public function test_gaps_and_overlaps_are_named(): void
+    {
+        $plan = new Plan([
+            new PlaceWindow('a', 'spring', 0, 10, Audience::everyone()),
+            new PlaceWindow('b', 'roses', 8, 20, Audience::everyone()),
+            new PlaceWindow('c', 'sale', 25, 30, Audience::labels(['planting'])),
+            new PlaceWindow('d', 'urgent', 9, 12, Audience::everyone(), 5),
+        ]);
+        $says = fn (string ...$labels): array => array_map(
+            fn ($one) => "$one->from-$one->until ".implode('+', array_column($one->windows, 'banner')),
+            $plan->stretches(0, 40, labels: array_values($labels)),
+        );
+        $this->assertSame(['0-8 spring', '8-9 spring+roses', '9-12 urgent', '12-20 roses', '20-40 '], $says());
+        $this->assertSame(
+            ['0-8 spring', '8-9 spring+roses', '9-12 urgent', '12-20 roses', '20-25 ', '25-30 sale', '30-40 '],
+            $says('planting'),
+        );
+    }
+
+    /** @return iterable<string, array{int, int, int, int, string}> */
+    public static function bad(): iterable
+    {
+        yield 'last before first' => [10, 5, 0, 1, 'ends after it begins'];
+        yield 'no time at all' => [10, 10, 0, 1, 'ends after it begins'];
+        yield 'priority' => [0, 1, 10, 1, 'from 0 to 9'];
+        yield 'share' => [0, 1, 0, 0, 'from 1 to 100'];
+    }
+
+    #[DataProvider('bad')]
+    public function test_a_bad_window_is_refused(int $from, int $until, int $priority, int $share, string $says): void
+    {
+        try {
+            new PlaceWindow('w', 'b', $from, $until, Audience::everyone(), $priority, $share);
+            $this->fail('taken');
+        } catch (Refusal $refusal) {
+            $this->assertStringContainsString($says, $refusal->getMessage());
+        }
+    }
+}
