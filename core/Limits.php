@@ -51,6 +51,9 @@ final class Limits
     /** Bytes that are enough for one picture. */
     public const PICTURE = 70_000;
 
+    /** Weight of a banner made here, bytes. */
+    public const BANNER = 60_000;
+
     /** Pixels of an original by px shown, under which dense screens show it soft. */
     public const SHARP = 1.4;
 

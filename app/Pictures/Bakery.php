@@ -101,6 +101,18 @@ final class Bakery
         return $this->kept($bake) ?? $this->bake($bake);
     }
 
+    /**
+     * A picture to build into another: baked the first time it is asked for.
+     *
+     * @throws Refusal
+     */
+    public function once(Bake $bake): Baked
+    {
+        $this->variants([$bake]);
+
+        return $this->today($bake);
+    }
+
     /** One that was baked before, if its file is still there. */
     private function kept(Bake $bake): ?Baked
     {

@@ -38,4 +38,10 @@ final class Script
 
         return null;
     }
+
+    /** Whether words run from the right: by the first letter that says so (UAX #9, rule P2). */
+    public static function runsFromRight(string $words): bool
+    {
+        return preg_match('/^\P{L}*[\p{Arabic}\p{Hebrew}\p{Syriac}\p{Thaana}\p{Nko}]/u', $words) === 1;
+    }
 }

@@ -238,6 +238,7 @@ final class PagesTest extends WebTestCase
 
     public function test_an_edit_leaves_an_unchanged_session_alone_and_keeps_it_from_running_out(): void
     {
+        $this->freezeSecond();
         $this->get('/cards')->assertOk();
         $edit = function (string $text): int {
             $head = $this->card->fresh()?->head;

@@ -63,6 +63,11 @@ final readonly class TextRun
         return [$this->text, $this->size, $this->bold, $this->italic, $this->spacing, $this->face];
     }
 
+    public function in(Colour $ink): self
+    {
+        return new self(...['ink' => $ink] + get_object_vars($this));
+    }
+
     public function saying(string $text): self
     {
         return new self(...['text' => $text] + get_object_vars($this));
