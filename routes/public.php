@@ -3,6 +3,7 @@
 use App\Http\Controllers\Public\ClickController;
 use App\Http\Controllers\Public\EventController;
 use App\Http\Controllers\Public\PhoneController;
+use App\Http\Controllers\Public\PlaceController;
 use App\Http\Controllers\Public\SeasonalController;
 use App\Http\Controllers\Public\VariantController;
 use App\StandIns\JmapStandIn;
@@ -17,6 +18,10 @@ Route::get('/p/{hash}.{extension}', VariantController::class)
     ->name('variant');
 Route::get('/s/{hash}.png', SeasonalController::class)->where('hash', '[0-9a-f]{64}')->name('seasonal');
 Route::get('/go/{token}', ClickController::class)->where('token', '[0-9A-Za-z_-]{11,24}')->name('go');
+Route::get('/b/{signature}/{place}', [PlaceController::class, 'picture'])
+    ->where(['signature' => '[0-9A-Za-z_-]{10}', 'place' => '[0-9]{1,15}/[A-Za-z0-9_-]{1,40}'])->name('place');
+Route::get('/to/{signature}/{place}', [PlaceController::class, 'link'])
+    ->where(['signature' => '[0-9A-Za-z_-]{10}', 'place' => '[0-9]{1,15}/[A-Za-z0-9_-]{1,40}'])->name('place.link');
 Route::get('/e/{signature}/{card}/{piece}.ics', EventController::class)
     ->where(['signature' => '[0-9A-Za-z_-]{10}', 'card' => '[0-9]{1,15}', 'piece' => '[A-Za-z0-9_-]{1,40}'])
     ->name('event');

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\BannerController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
@@ -80,6 +81,23 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/{message}/file', [TrayController::class, 'file'])
             ->where('message', '[0-9]{1,15}')
             ->middleware('reads')->name('tray.file');
+    });
+    Route::prefix('/banners')->group(function () {
+        Route::get('/', [BannerController::class, 'index'])->name('banners');
+        Route::post('/', [BannerController::class, 'store'])->name('banners.store');
+        Route::get('/drawings.svg', [BannerController::class, 'drawings'])->middleware('reads')
+            ->name('banners.drawings');
+        Route::prefix('/{banner}')->where(['banner' => '[0-9]{1,15}'])->group(function () {
+            Route::get('/', [BannerController::class, 'show'])->name('banner');
+            Route::post('/', [BannerController::class, 'keep'])->name('banner.keep');
+            Route::get('/designs', [BannerController::class, 'designs'])->middleware('reads')->name('banner.designs');
+            Route::get('/picture', [BannerController::class, 'picture'])->middleware('reads')->name('banner.picture');
+            Route::post('/put', [BannerController::class, 'put'])->name('banner.put');
+            Route::post('/undo', [BannerController::class, 'undo'])->name('banner.undo');
+            Route::post('/copy', [BannerController::class, 'copy'])->name('banner.copy');
+            Route::post('/remove', [BannerController::class, 'remove'])->name('banner.remove');
+            Route::post('/restore', [BannerController::class, 'restore'])->name('banner.restore');
+        });
     });
     Route::get('/find', FindController::class)->name('find');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');

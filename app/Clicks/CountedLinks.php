@@ -5,6 +5,7 @@ namespace App\Clicks;
 use App\Models\StoredCard;
 use App\Pictures\HostedPictures;
 use App\Roster\People;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Content\Block;
@@ -46,6 +47,30 @@ final class CountedLinks
         $address = $number === null ? null : DB::table('tracked_links')->where('id', $number)->value('address');
 
         return is_string($address) ? $address : $href;
+    }
+
+    /**
+     * Number of the link a place is counted by while it shows a banner.
+     *
+     * @param  string  $place  see PlacePicture
+     */
+    public static function ofPlace(
+        ConnectionInterface $clicks, string $place, int $banner, string $name, string $address,
+    ): int {
+        [$card, $piece] = explode('/', $place);
+        $at = ['card_id' => (int) $card, 'piece' => $piece, 'hash' => hash('sha256', "banner.$banner $address")];
+        $number = $clicks->table('tracked_links')->where($at)->value('id');
+        if ($number === null) {
+            $clicks->table('tracked_links')->insertOrIgnore($at + [
+                'kind' => 'place', 'words' => mb_strimwidth($name, 0, 160, '…'), 'address' => $address,
+                'banner_id' => $banner, 'created_at' => (string) now(),
+                'person_id' => $clicks->table('cards')->where('id', (int) $card)->value('person_id'),
+            ]);
+            self::findFirst();
+            $number = $clicks->table('tracked_links')->where($at)->value('id');
+        }
+
+        return (int) $number;
     }
 
     /** Links of the same piece and words, made for other addresses or people, are one row of clicks: its first. */
@@ -109,6 +134,8 @@ final class CountedLinks
     /** A document in somebody's storage opens by its exact address alone. */
     private static function counts(string $href): bool
     {
-        return preg_match('~^https?://~', $href) === 1 && LinkAction::of($href) !== LinkAction::Shared;
+        // The link of a place is counted where it leads on from.
+        return preg_match('~^https?://~', $href) === 1 && LinkAction::of($href) !== LinkAction::Shared
+            && ! str_starts_with($href, HostedPictures::publicBase().'/to/');
     }
 }

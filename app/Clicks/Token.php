@@ -25,6 +25,17 @@ final class Token
         return self::holds(substr($token, 0, self::SIGNATURE), "go.$link") ? $link : null;
     }
 
+    /** What a hosted place goes by. @param  string  $place  see PlacePicture */
+    public static function ofPlace(string $place): string
+    {
+        return self::signature("place.$place")."/$place";
+    }
+
+    public static function isPlace(string $signature, string $place): bool
+    {
+        return self::holds($signature, "place.$place");
+    }
+
     /** What goes before any name we give out, so that names cannot be tried out. */
     public static function signature(string $name): string
     {

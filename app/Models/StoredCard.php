@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
 use App\Links\EventEntries;
 use Illuminate\Database\Eloquent\Model;
@@ -207,7 +208,7 @@ final class StoredCard extends Model
     /** What follows from the rest of it: sizes of pictures by their text, addresses of what is served for it. */
     private function settled(Document $document): Document
     {
-        return EventEntries::addressed(PictureFit::settle($document), $this->id);
+        return HostedPlaces::addressed(EventEntries::addressed(PictureFit::settle($document), $this->id), $this->id);
     }
 
     /**
@@ -336,6 +337,9 @@ final class StoredCard extends Model
         $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
         $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
+        if (str_contains($json, '"place"')) {
+            HostedPlaces::note($this->workspace_id, $this->id, CardJson::restore($json));
+        }
     }
 
     /** @return list<string> hashes of the library's pictures a document names, wherever it does */

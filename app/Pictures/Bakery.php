@@ -2,6 +2,7 @@
 
 namespace App\Pictures;
 
+use App\Banners\Due;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
@@ -14,7 +15,9 @@ use InkyCard\Picture\Baked;
 use InkyCard\Picture\Baker;
 use InkyCard\Picture\Canvas;
 use InkyCard\Picture\Mark;
+use InkyCard\Picture\PlacePicture;
 use InkyCard\Picture\Recipe;
+use InkyCard\Picture\Shape;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
 use LogicException;
@@ -37,14 +40,19 @@ final class Bakery
      */
     public function variants(array $bakes): array
     {
-        $wanted = [];
+        $wanted = $found = [];
         foreach ($bakes as $bake) {
-            $wanted[$bake->key()] = $bake;
+            if ($bake instanceof PlacePicture) {
+                // What it is changes by itself: it is nothing to remember.
+                $due = Due::at($bake->place, now()->getTimestamp())?->file;
+                $found += $due === null ? [] : [$bake->key() => $due];
+            } else {
+                $wanted[$bake->key()] = $bake;
+            }
         }
         if ($wanted === []) {
-            return [];
+            return $found;
         }
-        $found = [];
         foreach (DB::table('picture_variants')->whereIn('key', array_keys($wanted))->get() as $row) {
             $found[$row->key] = new Variant($row->hash, $row->extension, (int) $row->bytes, $row->why);
         }
@@ -92,6 +100,11 @@ final class Bakery
      */
     public function today(Bake $bake): Baked
     {
+        if ($bake instanceof PlacePicture && $bake->place === PlacePicture::EXAMPLE) {
+            $bake = new Recipe(PlacePicture::SAMPLE, Shape::Square, $bake->width, $bake->height);
+        } elseif ($bake instanceof PlacePicture) {
+            return self::due($bake);
+        }
         $bake = match (true) {
             $bake instanceof Mark && $bake->season?->isWornOn(Day::at(now())) === false => $bake->plain(),
             $bake instanceof Recipe => $bake->from($this->library->settle($bake->ref)),
@@ -99,6 +112,23 @@ final class Bakery
         };
 
         return $this->kept($bake) ?? $this->bake($bake);
+    }
+
+    /** What is due in a place; clear where nothing is. */
+    private static function due(PlacePicture $place): Baked
+    {
+        $file = Due::at($place->place, now()->getTimestamp())?->file;
+        $bytes = $file === null ? '' : (string) Library::disk()->get($file->path());
+        $picture = $bytes === '' ? Canvas::clear($place->width, $place->height) : imagecreatefromstring($bytes);
+        if ($picture === false || $file === null || $bytes === '') {
+            $picture = Canvas::clear($place->width, $place->height);
+
+            return new Baked(Canvas::file(fn () => imagepng($picture, null, 9)), 'png', $place->width, $place->height);
+        }
+
+        return new Baked(
+            $bytes, $file->extension === 'jpg' ? 'jpg' : 'png', imagesx($picture), imagesy($picture), $file->why,
+        );
     }
 
     /**

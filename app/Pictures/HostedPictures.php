@@ -2,10 +2,12 @@
 
 namespace App\Pictures;
 
+use App\Clicks\Token;
 use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Compose\PictureSources;
 use InkyCard\Picture\Bake;
 use InkyCard\Picture\Mark;
+use InkyCard\Picture\PlacePicture;
 use InkyCard\Picture\Recipe;
 use InkyCard\Refusal;
 
@@ -86,6 +88,8 @@ final class HostedPictures implements PictureSources
         $variant = $this->variants[$bake->key()] ?? null;
 
         return match (true) {
+            // Its address stays: what it shows is settled on the day it is asked for.
+            $bake instanceof PlacePicture => $bake->place === '' ? '' : "$this->base/b/".Token::ofPlace($bake->place),
             $variant === null => '',
             // Its address outlives the season: what it shows is settled on the day it is asked for.
             $bake instanceof Mark && $bake->season !== null => "$this->base/s/$variant->hash.$variant->extension",

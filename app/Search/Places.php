@@ -13,6 +13,7 @@ final class Places
         ['Start a card', 'start', '', 'new begin starter blank paste template'],
         ['Cards', 'cards', '', 'home list archive'],
         ['Archived cards', 'cards', '?show=archived', 'archive old put away'],
+        ['Banners', 'banners', '', 'promotion offer campaign season picture strip place window timeline'],
         ['Inks', 'brand', '#inks', 'colour color brand accent palette'],
         ['Contrast on light and dark pages', 'brand', '#matrix', 'contrast dark readable accessibility'],
         ['Typeface and sizes', 'brand', '#typeface', 'font type size'],

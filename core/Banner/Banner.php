@@ -99,7 +99,9 @@ final readonly class Banner
      */
     public function with(array $values): self
     {
-        return self::of($values + $this->toArray());
+        $had = $this->toArray();
+
+        return self::of((isset($values['inks']) ? ['inks' => $values['inks'] + $had['inks']] : []) + $values + $had);
     }
 
     /** @return array<string, mixed> JSON values */

@@ -329,13 +329,14 @@ final class HtmlComposer
             [
                 'src' => $this->pictures->source($picture),
                 'width' => $picture->width,
-                'height' => $picture->height,
+                'height' => $picture->free ? null : $picture->height,
                 'alt' => $picture->alt,
                 'border' => 0,
                 // The type size is that of the words shown when the picture is blocked.
             ],
             ($inline === null ? 'display:block;' : 'vertical-align:middle;')."width:{$picture->width}px;"
-                .($picture->isFluid() ? 'max-width:100%;height:auto' : "height:{$picture->height}px")
+                .($picture->isFluid() ? 'max-width:100%;height:auto'
+                    : ($picture->free ? 'height:auto' : "height:{$picture->height}px"))
                 .';font-size:11px',
         );
         if ($picture->href !== null) {

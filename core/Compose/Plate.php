@@ -176,12 +176,13 @@ final class Plate
     /** @param  list<string>  $values */
     private function runShape(TextRun $run, array &$values): string
     {
-        $values[] = $words = $run->text;
+        // The space that parts a label from what it labels stays what it is: some arrangements go by it.
+        $values[] = rtrim($words = $run->text, ' ');
         if ($run->href !== null) {
             $values[] = $run->href;
         }
 
-        return (TextMeasure::isEndless($words) ? self::ENDLESS : '').$run->size.$run->ink->toHex()
+        return (TextMeasure::isEndless($words) ? self::ENDLESS : '').self::spaces($run).$run->size.$run->ink->toHex()
             .($run->bold ? 'b' : '').($run->italic ? 'i' : '')
             .($run->underlined ? 'u' : '')
             .($run->href === null ? '' : 'a')
@@ -190,6 +191,11 @@ final class Plate
             .($run->spacing > 0 ? "s$run->spacing" : '')
             .$run->face?->key
             .',';
+    }
+
+    private static function spaces(TextRun $run): string
+    {
+        return substr($run->text, strlen(rtrim($run->text, ' ')));
     }
 
     /** @param  list<string>  $values */
@@ -201,7 +207,7 @@ final class Plate
             $values[] = $picture->href;
         }
 
-        return $picture->width.'x'.$picture->height.($picture->href === null ? '' : 'a').',';
+        return $picture->width.'x'.$picture->height.($picture->free ? 'f' : '').($picture->href === null ? '' : 'a').',';
     }
 
     /**
@@ -253,12 +259,14 @@ final class Plate
     private function marked(Block $block, \Closure $mark): Block
     {
         $run = fn (TextRun $run) => new TextRun(
-            $mark(), $run->ink, $run->size, $run->bold, $run->href === null ? null : $mark(), null, $run->underlined,
+            $mark().self::spaces($run), $run->ink, $run->size, $run->bold,
+            $run->href === null ? null : $mark(), null, $run->underlined,
             $run->italic, $run->lineHeight, spacing: $run->spacing, face: $run->face,
             number: $run->isNumber(), found: $run->isFound(),
         );
         $picture = fn (PictureBlock $picture) => new PictureBlock(
             $mark(), $picture->width, $picture->height, $mark(), $picture->href === null ? null : $mark(),
+            free: $picture->free,
         );
 
         return match (true) {

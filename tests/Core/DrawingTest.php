@@ -51,8 +51,9 @@ final class DrawingTest extends TestCase
         $lines = [];
         foreach ($words as [
             'text' => $text, 'x' => $x, 'y' => $y, 'size' => $size, 'bold' => $bold, 'rtl' => $rtl, 'face' => $face,
+            'italic' => $italic,
         ]) {
-            $wide = $face->width($text, $size, $bold);
+            $wide = $face->width($text, $size, $bold, $italic);
             $left = $rtl ? $x - $wide : $x;
             $this->assertGreaterThanOrEqual(15.0, $left, $text);
             $this->assertLessThanOrEqual($width - 15.0, $left + $wide, $text);
@@ -125,7 +126,7 @@ final class DrawingTest extends TestCase
 
     /**
      * @return array{float, float, list<array{text: string, x: float, y: float, size: float, face: FontMetrics,
-     *     bold: bool, rtl: bool}>,
+     *     bold: bool, italic: bool, rtl: bool}>,
      *     \DOMDocument}
      */
     private static function drawn(Card $card): array
@@ -150,6 +151,7 @@ final class DrawingTest extends TestCase
                 'size' => (float) $text->getAttribute('font-size'),
                 'face' => $faces[$text->getAttribute('font-family')],
                 'bold' => $text->getAttribute('font-weight') === 'bold',
+                'italic' => $text->getAttribute('font-style') === 'italic',
                 'rtl' => $text->getAttribute('direction') === 'rtl',
             ];
         }

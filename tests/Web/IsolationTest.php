@@ -5,6 +5,7 @@ namespace Tests\Web;
 use App\Clicks\CountedLinks;
 use App\Handover\HouseNotes;
 use App\Models\BulkChange;
+use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredTemplate;
 use App\Models\User;
@@ -67,7 +68,7 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep)\}/', $route->uri()) === 1) {
+                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner)\}/', $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
             }
@@ -133,12 +134,13 @@ final class IsolationTest extends WebTestCase
         $change = BulkChange::over($this->workspace, new SwapPicture('sample:a', 'sample:b', 1, 1), $secret,
             $this->maren);
         $this->person = People::holder($this->card->refresh(), $this->card->document())->id;
+        $banner = StoredBanner::start($this->workspace, ['headline' => $secret, 'line' => $secret]);
         $this->ids = [
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
             'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',
-            'outgoing' => $outgoing, 'kind' => 'phone',
+            'outgoing' => $outgoing, 'kind' => 'phone', 'banner' => $banner->id,
         ];
     }
 

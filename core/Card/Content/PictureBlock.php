@@ -16,6 +16,7 @@ final readonly class PictureBlock extends AbstractBlock
      * @param  int  $height  CSS px
      * @param  string  $alt  what stands for the picture where it is not shown
      * @param  bool  $speaks  it says something: where there are words alone, its own stand for it
+     * @param  bool  $free  its height is that of what it shows, which changes
      */
     public function __construct(
         public Bake|string $source,
@@ -24,6 +25,7 @@ final readonly class PictureBlock extends AbstractBlock
         public string $alt,
         public ?string $href = null,
         public bool $speaks = true,
+        public bool $free = false,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class PictureBlock extends AbstractBlock
     {
         return $this->href === null
             ? $this
-            : new self($this->source, $this->width, $this->height, $this->alt, $to($this->href), $this->speaks);
+            : new self(...['href' => $to($this->href)] + get_object_vars($this));
     }
 
     public function pictures(): array

@@ -4,10 +4,12 @@ namespace InkyCard\Card\Edit;
 
 use InkyCard\Card\Arrangement\Arrangement;
 use InkyCard\Card\Card;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Field;
 use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Standing;
 use InkyCard\Card\Kind\Zone;
+use InkyCard\Picture\PlacePicture;
 
 /** What a piece of a kind would look like on a card, with made-up values: to choose by. */
 final class Example
@@ -33,7 +35,9 @@ final class Example
             $fields = $given === null || self::isSaid($fields[$field->name] ?? '') ? $fields
                 : [$field->name => $given] + $fields;
         }
-
+        if ($kind->can(Capability::Place)) {
+            $fields['place'] = PlacePicture::EXAMPLE;
+        }
         if (($fields['ratio'] ?? null) !== null) {
             $fields['ratio'] = (self::PICTURES[$kind->key()] ?? self::PICTURES[''])[1];
         }

@@ -30,6 +30,7 @@ final class Kinds
         'button' => ButtonKind::class,
         'textlink' => TextLinkKind::class,
         'banner' => BannerKind::class,
+        'place' => PlaceKind::class,
         'booking' => BookingKind::class,
         'video' => VideoKind::class,
         'event' => EventKind::class,

@@ -21,8 +21,8 @@
     <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
-        @foreach (['cards' => 'Cards', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' => 'Clicks', 'tray' =>
-            'Mail tray'] as $place => $label)
+        @foreach (['cards' => 'Cards', 'banners' => 'Banners', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' =>
+            'Clicks', 'tray' => 'Mail tray'] as $place => $label)
           <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place])
             @if ($nav === $place) aria-current="page" @endif>{{ $label }}</a>
         @endforeach

@@ -1,0 +1,55 @@
+<?php
+
+namespace App\Banners;
+
+use App\Pictures\Variant;
+use Illuminate\Support\Facades\DB;
+
+/** Finds what hosted places show. */
+final class Due
+{
+    /**
+     * @param  string  $place  see PlacePicture
+     * @return ?DueBanner null for a place never given out
+     */
+    public static function at(string $place, int $moment): ?DueBanner
+    {
+        [$card, $piece] = explode('/', $place.'/');
+        $row = DB::table('places')->where(['card_id' => (int) $card, 'piece' => $piece])->first();
+        if ($row === null) {
+            return null;
+        }
+        $workspace = (int) $row->workspace_id;
+        $labels = array_values(array_map(strval(...), DB::table('card_labels')->where('card_id', (int) $card)
+            ->orderBy('label')->pluck('label')->all()));
+        $plan = PlanRows::plan($workspace, $moment);
+        $stretch = $plan->stretches($moment, $moment + PlanRows::AHEAD, (int) $card, $labels)[0];
+        $window = $plan->at($moment, (int) $card, $labels);
+        $banner = $window !== null ? (int) $window->banner : ($row->gap === 'collapse' ? null
+            : DB::table('workspaces')->where('id', $workspace)->value('evergreen_id'));
+
+        return self::shown(
+            $banner === null ? null : (int) $banner, "{$row->width}x$row->height",
+            $window === null ? null : (int) $window->id, $stretch->until,
+        );
+    }
+
+    private static function shown(?int $banner, string $size, ?int $window, int $until): DueBanner
+    {
+        $row = $banner === null ? null : DB::table('banners')->where('id', $banner)->whereNull('removed_at')
+            ->whereNotNull('put')->first(['put', 'print']);
+        if ($row === null) {
+            return new DueBanner(null, null, true, null, '', $window, $until);
+        }
+        /** @var array{address: ?string, headline: string, alt: string, width: int, height: int} $put */
+        $put = json_decode((string) $row->put, true);
+        /** @var array<string, array<string, mixed>> $prints */
+        $prints = json_decode((string) $row->print, true);
+        $print = $prints[$size] ?? $prints["{$put['width']}x{$put['height']}"];
+
+        return new DueBanner(
+            $banner, new Variant(...$print['light']), isset($prints[$size]), $put['address'],
+            $put['headline'] ?: $put['alt'], $window, $until,
+        );
+    }
+}

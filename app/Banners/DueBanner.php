@@ -1,0 +1,29 @@
+<?php
+
+namespace App\Banners;
+
+use App\Pictures\Variant;
+
+/** What a place shows at a moment, and until when that holds. */
+final readonly class DueBanner
+{
+    /**
+     * @param  ?int  $banner  number; null where the place is collapsed
+     * @param  ?Variant  $file  null where the place is collapsed
+     * @param  bool  $fits  the file was drawn for the size of the place
+     * @param  ?string  $address  where it leads
+     * @param  string  $name  of the banner
+     * @param  ?int  $window  number; null where nothing is due
+     * @param  int  $until  the next change there is by plan, seconds since 1970 (UTC)
+     */
+    public function __construct(
+        public ?int $banner,
+        public ?Variant $file,
+        public bool $fits,
+        public ?string $address,
+        public string $name,
+        public ?int $window,
+        public int $until,
+    ) {
+    }
+}

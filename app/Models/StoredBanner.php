@@ -1,0 +1,229 @@
+<?php
+
+namespace App\Models;
+
+use App\Banners\HostedPlaces;
+use App\Exceptions\StaleRevision;
+use App\Pictures\BannerPress;
+use App\Pictures\Library;
+use App\Pictures\Variant;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Banner\Banner;
+use InkyCard\Banner\BannerPrint;
+use InkyCard\Banner\BannerSize;
+use InkyCard\Banner\Designs;
+use InkyCard\Brand\InkRole;
+use InkyCard\Picture\Baked;
+use InkyCard\Refusal;
+
+/**
+ * A banner of a workspace: as it is being made, and as it was put out for readers last.
+ *
+ * @property int $id
+ * @property int $workspace_id
+ * @property string $document JSON of a Banner
+ * @property ?string $before the document an edit earlier
+ * @property int $number of edits made
+ * @property string $occasion key of the occasion it was begun for
+ * @property ?string $put the document readers see
+ * @property ?string $print JSON: files of that, and what was measured
+ * @property ?Carbon $put_at
+ * @property ?Carbon $removed_at
+ * @property Carbon $updated_at
+ */
+final class StoredBanner extends Model
+{
+    protected $table = 'banners';
+
+    protected $fillable = ['workspace_id', 'document', 'occasion'];
+
+    protected $attributes = ['number' => 1, 'occasion' => ''];
+
+    protected function casts(): array
+    {
+        return ['put_at' => 'datetime', 'removed_at' => 'datetime'];
+    }
+
+    /** @return Builder<self> those not removed, the newest first */
+    public static function in(Workspace $workspace): Builder
+    {
+        return self::query()->where('workspace_id', $workspace->id)->whereNull('removed_at')->latest('id');
+    }
+
+    /** @param  array<string, mixed>  $values  in the inks and typeface of the brand unless they say others */
+    public static function start(Workspace $workspace, array $values, string $occasion = ''): self
+    {
+        $brand = StoredBrand::in($workspace)->document();
+        $ink = fn (InkRole $role): string => $brand->inks[$role->value]->toHex();
+        $banner = Banner::of($values + [
+            'inks' => [
+                'paper' => $ink(InkRole::Paper), 'words' => $ink(InkRole::Body), 'accent' => $ink(InkRole::Accent),
+                'second' => $ink(InkRole::Link),
+            ],
+            'typeface' => $brand->typeface->key, 'address' => $workspace->web,
+        ]);
+
+        self::mustOwn($workspace->id, $banner);
+
+        return self::create([
+            'workspace_id' => $workspace->id, 'document' => self::json($banner), 'occasion' => $occasion,
+        ]);
+    }
+
+    public function banner(): Banner
+    {
+        return self::read($this->document);
+    }
+
+    /** As readers see it; null until it is put out. */
+    public function shown(): ?Banner
+    {
+        return $this->put === null ? null : self::read($this->put);
+    }
+
+    public function isPutOut(): bool
+    {
+        return $this->put === $this->document;
+    }
+
+    /**
+     * @param  int  $seen  number of edits its maker saw
+     *
+     * @throws StaleRevision when another edit came first
+     * @throws Refusal
+     */
+    public function keep(int $seen, Banner $banner): void
+    {
+        self::mustOwn($this->workspace_id, $banner);
+        $json = self::json($banner);
+        if ($json === $this->document && $seen === $this->number) {
+            return;
+        }
+        $this->move($seen, ['document' => $json, 'before' => $this->document]);
+    }
+
+    /** @throws StaleRevision */
+    public function undo(int $seen): void
+    {
+        if ($this->before !== null) {
+            $this->move($seen, ['document' => $this->before, 'before' => null]);
+        }
+    }
+
+    /** A hash is no secret: it names a picture of the banner's own workspace alone. @throws Refusal */
+    private static function mustOwn(int $workspace, Banner $banner): void
+    {
+        if (preg_match('/^(?:picture|hand):([0-9a-f]{64})/', (string) $banner->picture, $found) === 1
+            && DB::table('pictures')->where(['workspace_id' => $workspace, 'hash' => $found[1]])->doesntExist()) {
+            throw Refusal::because('This picture is not in the library: bring it in again.', '/picture');
+        }
+    }
+
+    /** @param  array<string, ?string>  $values */
+    private function move(int $seen, array $values): void
+    {
+        $values += ['number' => $seen + 1, 'updated_at' => now()->toDateTimeString()];
+        $moved = DB::table('banners')->where('id', $this->id)->where('number', $seen)->update($values);
+        if ($moved === 0) {
+            throw new StaleRevision;
+        }
+        $this->refresh();
+    }
+
+    /** From now on readers see it as it is. @throws Refusal for words that do not fit */
+    public function putOut(BannerPress $press): void
+    {
+        if ($this->isPutOut()) {
+            return;
+        }
+        $banner = $this->banner();
+        $prints = [self::sized($banner->size) => self::kept($press->print($banner))];
+        foreach (HostedPlaces::sizes($this->workspace_id) as [$width, $height]) {
+            $prints += self::printed($press, $banner, new BannerSize($width, $height));
+        }
+        $this->forceFill([
+            'put' => $this->document, 'put_at' => now(), 'print' => json_encode($prints, JSON_THROW_ON_ERROR),
+        ])->save();
+        HostedPlaces::forget();
+    }
+
+    /** Draws what readers see for a place of another size. */
+    public function printFor(BannerPress $press, BannerSize $size): void
+    {
+        $banner = $this->shown();
+        if ($banner !== null) {
+            $prints = $this->prints() + self::printed($press, $banner, $size);
+            $this->forceFill(['print' => json_encode($prints, JSON_THROW_ON_ERROR)])->save();
+        }
+    }
+
+    /** What readers see, as a file; null until it is put out. */
+    public function file(): ?Variant
+    {
+        $shown = $this->shown();
+        $print = $shown === null ? null : $this->prints()[self::sized($shown->size)] ?? null;
+
+        return $print === null ? null : new Variant(...$print['light']);
+    }
+
+    /** @return array<string, array<string, mixed>> by size */
+    private function prints(): array
+    {
+        /** @var array<string, array<string, mixed>> */
+        return (array) json_decode((string) $this->print, true);
+    }
+
+    /**
+     * In another size; as it is, where its words do not fit that.
+     *
+     * @return array<string, array<string, mixed>>
+     */
+    private static function printed(BannerPress $press, Banner $banner, BannerSize $size): array
+    {
+        try {
+            $print = $press->print($banner->with(['width' => $size->width, 'height' => $size->height]));
+        } catch (Refusal) {
+            $print = $press->print($banner);
+        }
+
+        return [self::sized($size) => self::kept($print)];
+    }
+
+    private static function sized(BannerSize $size): string
+    {
+        return "{$size->width}x$size->height";
+    }
+
+    /** @return array<string, mixed> */
+    private static function kept(BannerPrint $print): array
+    {
+        $store = function (Baked $baked): array {
+            $variant = new Variant($baked->hash(), $baked->extension, strlen($baked->bytes), $baked->why);
+            Library::write($variant->path(), $baked->bytes);
+
+            return get_object_vars($variant);
+        };
+
+        return [
+            'light' => $store($print->light), 'dark' => $store($print->dark), 'contrast' => round($print->contrast, 2),
+            'mended' => $print->mended, 'smallest' => $print->smallest, 'fullness' => round($print->fullness, 3),
+        ];
+    }
+
+    private static function json(Banner $banner): string
+    {
+        return json_encode($banner->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    private static function read(string $json): Banner
+    {
+        $given = (array) json_decode($json, true, 16, JSON_THROW_ON_ERROR);
+
+        // A design that is gone from the list is no reason for a banner not to open.
+        return Banner::of(isset(Designs::all()[$given['design']]) || $given['design'] === Designs::PICTURE ? $given
+            : ['design' => Designs::FIRST] + $given);
+    }
+}

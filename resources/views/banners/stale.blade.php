@@ -1,0 +1,3 @@
+<div id="shown" class="shown">
+  <p class="told told-look" role="alert">{{ $says }}</p>
+</div>
