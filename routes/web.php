@@ -15,8 +15,10 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
+use App\Http\Controllers\OccasionController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\SignInController;
@@ -83,7 +85,23 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->middleware('reads')->name('tray.file');
     });
     Route::prefix('/banners')->group(function () {
-        Route::get('/', [BannerController::class, 'index'])->name('banners');
+        Route::get('/', [PlanController::class, 'index'])->name('banners');
+        Route::get('/occasions', [OccasionController::class, 'index'])->name('occasions');
+        Route::post('/occasions', [OccasionController::class, 'begin'])->name('occasions.begin');
+        Route::post('/occasions/own', [OccasionController::class, 'keepOwn'])->name('occasions.own');
+        Route::post('/occasions/own/{day}/remove', [OccasionController::class, 'dropOwn'])
+            ->where('day', '[0-9]{1,15}')->name('occasions.drop');
+        Route::get('/day', [PlanController::class, 'day'])->middleware('reads')->name('banners.day');
+        Route::get('/plan.{format}', [PlanController::class, 'file'])->where('format', 'csv|ics')->middleware('reads')
+            ->name('banners.file');
+        Route::post('/plan', [PlanController::class, 'bring'])->name('banners.bring');
+        Route::post('/windows', [PlanController::class, 'store'])->name('windows.store');
+        Route::prefix('/windows/{window}')->where(['window' => '[0-9]{1,15}'])->group(function () {
+            Route::post('/', [PlanController::class, 'update'])->name('window.update');
+            Route::post('/move', [PlanController::class, 'move'])->name('window.move');
+            Route::post('/remove', [PlanController::class, 'remove'])->name('window.remove');
+            Route::post('/restore', [PlanController::class, 'restore'])->name('window.restore');
+        });
         Route::post('/', [BannerController::class, 'store'])->name('banners.store');
         Route::get('/drawings.svg', [BannerController::class, 'drawings'])->middleware('reads')
             ->name('banners.drawings');
@@ -93,6 +111,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             Route::get('/designs', [BannerController::class, 'designs'])->middleware('reads')->name('banner.designs');
             Route::get('/picture', [BannerController::class, 'picture'])->middleware('reads')->name('banner.picture');
             Route::post('/put', [BannerController::class, 'put'])->name('banner.put');
+            Route::post('/evergreen', [PlanController::class, 'evergreen'])->name('banner.evergreen');
             Route::post('/undo', [BannerController::class, 'undo'])->name('banner.undo');
             Route::post('/copy', [BannerController::class, 'copy'])->name('banner.copy');
             Route::post('/remove', [BannerController::class, 'remove'])->name('banner.remove');

@@ -15,9 +15,12 @@ use InkyCard\Banner\Banner;
 use InkyCard\Banner\BannerPrint;
 use InkyCard\Banner\BannerSize;
 use InkyCard\Banner\Designs;
+use InkyCard\Banner\Occasion;
+use InkyCard\Banner\Occasions;
 use InkyCard\Brand\InkRole;
 use InkyCard\Picture\Baked;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 
 /**
  * A banner of a workspace: as it is being made, and as it was put out for readers last.
@@ -36,6 +39,9 @@ use InkyCard\Refusal;
  */
 final class StoredBanner extends Model
 {
+    /** Days before a day of the firm's own that its banner begins. */
+    private const LEAD = 14;
+
     protected $table = 'banners';
 
     protected $fillable = ['workspace_id', 'document', 'occasion'];
@@ -82,6 +88,31 @@ final class StoredBanner extends Model
     public function shown(): ?Banner
     {
         return $this->put === null ? null : self::read($this->put);
+    }
+
+    /**
+     * The days a window for its occasion begins with: the next time it comes.
+     *
+     * @return ?array{Day, Day} first and last; null for a banner without an occasion
+     */
+    public function occasionDays(Day $today): ?array
+    {
+        $own = str_starts_with($this->occasion, 'own:')
+            ? DB::table('own_days')->where('id', (int) substr($this->occasion, 4))->value('day') : null;
+        $occasion = Occasions::all()[$this->occasion] ?? (is_string($own)
+            ? new Occasion('own', '', $own, [], self::LEAD, 1, '') : null);
+        if ($occasion === null) {
+            return null;
+        }
+        $year = (int) substr($today->iso, 0, 4);
+        foreach ([...$occasion->in($year), ...$occasion->in($year + 1)] as $day) {
+            $last = $day->plus($occasion->days - 1);
+            if (! $last->isBefore($today)) {
+                return [$day->plus(-$occasion->lead), $last];
+            }
+        }
+
+        return null;
     }
 
     public function isPutOut(): bool

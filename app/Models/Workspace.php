@@ -5,6 +5,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use InkyCard\Time\Clock;
 
 /**
  * A firm or practice: who may see its cards, and the facts all of them share.
@@ -13,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $web
  * @property string $country
+ * @property string $zone IANA; empty for that of its country
+ * @property ?int $evergreen_id banner that stands where nothing is due
  */
 final class Workspace extends Model
 {
@@ -20,6 +23,14 @@ final class Workspace extends Model
     protected $table = 'workspaces';
 
     protected $fillable = ['name', 'web', 'country'];
+
+    protected $attributes = ['zone' => '', 'evergreen_id' => null];
+
+    /** Its time zone (IANA): windows begin and end by it. */
+    public function clock(): string
+    {
+        return $this->zone ?: Clock::zoneOf($this->country);
+    }
 
     /** @return BelongsToMany<User, $this> */
     public function members(): BelongsToMany

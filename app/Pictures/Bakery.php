@@ -32,6 +32,23 @@ final class Bakery
     ) {
     }
 
+    /** Seconds since 1970 (UTC) what changes by date is baked for; null for now. */
+    private ?int $moment = null;
+
+    /** The same for another moment. @param  int  $moment  seconds since 1970 (UTC) */
+    public function on(int $moment): self
+    {
+        $other = clone $this;
+        $other->moment = $moment;
+
+        return $other;
+    }
+
+    private function moment(): int
+    {
+        return $this->moment ?? now()->getTimestamp();
+    }
+
     /**
      * @param  list<Bake>  $bakes
      * @return array<string, Variant> key => file, baked and stored if it was not yet
@@ -44,7 +61,7 @@ final class Bakery
         foreach ($bakes as $bake) {
             if ($bake instanceof PlacePicture) {
                 // What it is changes by itself: it is nothing to remember.
-                $due = Due::at($bake->place, now()->getTimestamp())?->file;
+                $due = Due::at($bake->place, $this->moment())?->file;
                 $found += $due === null ? [] : [$bake->key() => $due];
             } else {
                 $wanted[$bake->key()] = $bake;
@@ -103,10 +120,11 @@ final class Bakery
         if ($bake instanceof PlacePicture && $bake->place === PlacePicture::EXAMPLE) {
             $bake = new Recipe(PlacePicture::SAMPLE, Shape::Square, $bake->width, $bake->height);
         } elseif ($bake instanceof PlacePicture) {
-            return self::due($bake);
+            return $this->due($bake);
         }
+        $day = Day::at(now()->setTimestamp($this->moment()));
         $bake = match (true) {
-            $bake instanceof Mark && $bake->season?->isWornOn(Day::at(now())) === false => $bake->plain(),
+            $bake instanceof Mark && $bake->season?->isWornOn($day) === false => $bake->plain(),
             $bake instanceof Recipe => $bake->from($this->library->settle($bake->ref)),
             default => $bake,
         };
@@ -114,10 +132,23 @@ final class Bakery
         return $this->kept($bake) ?? $this->bake($bake);
     }
 
-    /** What is due in a place; clear where nothing is. */
-    private static function due(PlacePicture $place): Baked
+    /** What names the pictures that are due in a card's places; empty where it has none. */
+    public function places(Sheet $sheet): string
     {
-        $file = Due::at($place->place, now()->getTimestamp())?->file;
+        $due = '';
+        foreach ($sheet->pictures() as $picture) {
+            if ($picture->source instanceof PlacePicture) {
+                $due .= '.'.(Due::at($picture->source->place, $this->moment())?->file->hash ?? 'none');
+            }
+        }
+
+        return $due;
+    }
+
+    /** What is due in a place; clear where nothing is. */
+    private function due(PlacePicture $place): Baked
+    {
+        $file = Due::at($place->place, $this->moment())?->file;
         $bytes = $file === null ? '' : (string) Library::disk()->get($file->path());
         $picture = $bytes === '' ? Canvas::clear($place->width, $place->height) : imagecreatefromstring($bytes);
         if ($picture === false || $file === null || $bytes === '') {

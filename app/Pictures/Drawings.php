@@ -35,19 +35,26 @@ final readonly class Drawings
         return substr(hash('sha256', self::EDITION.CardJson::encode($card)), 0, 20);
     }
 
-    /** A picture of it, under an address that has its key in it. */
-    public function response(Card $card): Response
+    /**
+     * A picture of it, under an address that has its key in it.
+     *
+     * @param  ?int  $moment  seconds since 1970 (UTC) it is looked at; null for now
+     */
+    public function response(Card $card, ?int $moment = null): Response
     {
-        $composer = new SvgComposer(new InsidePictures($this->bakery->today(...)));
+        $sheet = Sheet::of($card);
+        $bakery = $moment === null ? $this->bakery : $this->bakery->on($moment);
+        $places = $bakery->places($sheet);
         $drawn = Cache::remember(
-            'drawn.'.self::key($card), now()->addDays(self::DAYS),
-            fn () => base64_encode(self::light(
-                $this->rasterizer->png($composer->compose(Sheet::of($card)), zoom: self::DENSITY),
-            )),
+            'drawn.'.self::key($card).$places, now()->addDays(self::DAYS),
+            fn () => base64_encode(self::light($this->rasterizer->png(
+                (new SvgComposer(new InsidePictures($bakery->today(...))))->compose($sheet), zoom: self::DENSITY,
+            ))),
         );
 
         return response(base64_decode($drawn), 200, [
-            'Content-Type' => 'image/webp', 'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Content-Type' => 'image/webp',
+            'Cache-Control' => $places === '' ? 'private, max-age=31536000, immutable' : 'private, max-age=60',
         ]);
     }
 

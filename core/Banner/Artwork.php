@@ -17,6 +17,9 @@ final readonly class Artwork
     /** Around the words a veil reaches in full, and over which it fades, CSS px. */
     private const VEILED = [6, 60];
 
+    /** Share of a slanted picture's width that is cut off on the side of the words. */
+    private const SLANT = 0.2;
+
     /** What is left of a picture on a dark page. */
     private const DIM = 0.78;
 
@@ -136,8 +139,8 @@ final readonly class Artwork
 
             return;
         }
-        // A fifth of its width is cut off on the side of the words.
-        [$near, $far, $cut] = $this->rtl ? [$box->x + $box->width, $box->x, -0.2] : [$box->x, $box->x + $box->width, 0.2];
+        $right = $box->x + $box->width;
+        [$near, $far, $cut] = $this->rtl ? [$right, $box->x, -self::SLANT] : [$box->x, $right, self::SLANT];
         $pen->clipped($this->picture, $box, sprintf(
             'M%.3F %.3FL%.3F %.3FL%.3F %.3FL%.3F %.3Fz', $near + $cut * $box->width, $box->y, $far, $box->y, $far,
             $box->y + $box->height, $near, $box->y + $box->height,

@@ -18,6 +18,10 @@ final readonly class Banner
 
     private const ALT = 160;
 
+    private const INKS = [
+        'paper' => '#ffffff', 'words' => '#222222', 'accent' => '#1f5fa8', 'second' => '#1f5fa8',
+    ];
+
     /**
      * @param  string  $headline  what it is about; empty for a picture somebody made elsewhere
      * @param  string  $line  more of it; may be empty
@@ -159,7 +163,7 @@ final readonly class Banner
     private static function inks(array $given): BannerInks
     {
         $inks = [];
-        foreach (['paper' => '#ffffff', 'words' => '#222222', 'accent' => '#1f5fa8', 'second' => '#1f5fa8'] as $role => $default) {
+        foreach (self::INKS as $role => $default) {
             $inks[$role] = Refusal::at("/inks/$role", fn () => Colour::hex(
                 is_string($given[$role] ?? null) && $given[$role] !== '' ? $given[$role] : $default,
             ));

@@ -34,8 +34,8 @@ final readonly class BannerInks
     }
 
     /**
-     * @param  string  $role  `paper`, `words`, `accent`, `second`; `tint` is the ground with some of the accent, `deep` the second ink darkened, `faint` the ground with some of the words, `bright` the lighter
-     *     of ground and words
+     * @param  string  $role  `paper`, `words`, `accent`, `second`; `tint` is the ground with some of the accent, `deep`
+     *     the second ink darkened, `faint` the ground with some of the words, `bright` the lighter of ground and words
      */
     public function colour(string $role): Colour
     {

@@ -157,8 +157,9 @@ final readonly class Legibility
     {
         $found = [];
         [$right, $bottom] = [imagesx($patches) - 1, imagesy($patches) - 1];
+        $last = min($right, ($box->x + $box->width) * $across);
         for ($y = max(0, (int) floor($box->y * $down)); $y <= min($bottom, ($box->y + $box->height) * $down); $y++) {
-            for ($x = max(0, (int) floor($box->x * $across)); $x <= min($right, ($box->x + $box->width) * $across); $x++) {
+            for ($x = max(0, (int) floor($box->x * $across)); $x <= $last; $x++) {
                 $found[imagecolorat($patches, $x, $y) & 0xFFFFFF] = true;
             }
         }

@@ -3,6 +3,7 @@
 namespace InkyCard\Banner;
 
 use InkyCard\Refusal;
+use InkyCard\Time\Clock;
 
 /** What a place shows from one moment to another, and on whose cards. */
 final readonly class PlaceWindow
@@ -45,6 +46,45 @@ final readonly class PlaceWindow
     public function covers(int $moment): bool
     {
         return $this->from <= $moment && $moment < $this->until;
+    }
+
+    public function begins(int $before): bool
+    {
+        return $this->from < $before;
+    }
+
+    public function isOver(int $moment): bool
+    {
+        return $this->until <= $moment;
+    }
+
+    /** Whether both are due on some card at one moment, as far as their audiences tell. */
+    public function meets(self $other): bool
+    {
+        [$mine, $others] = [$this->audience, $other->audience];
+
+        return $this->from < $other->until && $other->from < $this->until && (
+            $mine->isEveryone() || $others->isEveryone() || array_intersect($mine->labels, $others->labels) !== []
+            || array_intersect($mine->cards, $others->cards) !== []
+        );
+    }
+
+    /**
+     * The same so many days later, or, for a negative number, earlier, at the same time of day: over clock changes too.
+     *
+     * @param  string  $zone  IANA
+     * @param  bool  $begin  it begins then
+     * @param  bool  $end  it ends then
+     *
+     * @throws Refusal for one that would end before it begins
+     */
+    public function movedDays(int $days, string $zone, bool $begin = true, bool $end = true): self
+    {
+        $moved = fn (int $moment): int => Clock::daysLater($moment, $days, $zone);
+
+        return new self(...[
+            'from' => $begin ? $moved($this->from) : $this->from, 'until' => $end ? $moved($this->until) : $this->until,
+        ] + get_object_vars($this));
     }
 
     /** The same so many seconds later, or, for a negative number, earlier. */

@@ -6,10 +6,10 @@
  * calendars as ICU computes them (Unicode CLDR), which for Muslim months is the calendar of Umm al-Qura: what the moon
  * shows may be a day off. Diwali is by a calendar ICU has not, and is left to the firm's own days.
  */
-$law = 'law of the countries named';
-$use = 'custom of trade';
-$icu = 'ICU';
-$church = 'the churches\' computus';
+$law = 'a holiday by law';
+$use = 'kept by custom';
+$icu = 'by its own calendar, computed with ICU';
+$church = 'by the church calendar';
 
 return [
     'new-year' => ['New Year', '01-01', [], 10, 1, $law],
@@ -18,11 +18,11 @@ return [
     'valentine' => ['Valentine\'s Day', '02-14', [], 14, 1, $use],
     'carnival' => ['Carnival', 'easter-48', ['AT', 'BE', 'BR', 'CH', 'DE', 'FR', 'IT', 'NL', 'PT'], 10, 2, $church],
     'st-david' => ['St David\'s Day', '03-01', ['GB'], 7, 1, $use],
-    'women' => ['International Women\'s Day', '03-08', [], 7, 1, 'United Nations'],
+    'women' => ['International Women\'s Day', '03-08', [], 7, 1, 'a day of the United Nations'],
     'mothering-sunday' => ['Mothering Sunday', 'easter-21', ['GB', 'IE'], 21, 1, $church],
     'st-patrick' => ['St Patrick\'s Day', '03-17', ['GB', 'IE', 'US', 'CA', 'AU'], 10, 1, $use],
     'nowruz' => ['Nowruz', 'persian 1-1', ['AF', 'AZ', 'IR', 'KZ', 'TJ', 'UZ'], 14, 13, $icu],
-    'water' => ['World Water Day', '03-22', [], 7, 1, 'United Nations'],
+    'water' => ['World Water Day', '03-22', [], 7, 1, 'a day of the United Nations'],
     'easter' => ['Easter', 'easter+0', [], 21, 2, $church],
     'orthodox-easter' => ['Orthodox Easter', 'orthodox+0', ['BG', 'CY', 'GE', 'GR', 'MK', 'MD', 'RO', 'RS', 'UA'], 21,
         2, $church],
@@ -38,7 +38,7 @@ return [
     'ascension' => ['Ascension Day', 'easter+39', ['AT', 'BE', 'CH', 'DE', 'DK', 'FI', 'FR', 'NL', 'NO', 'SE'], 7, 1,
         $church],
     'pentecost' => ['Whitsun', 'easter+49', ['AT', 'BE', 'CH', 'DE', 'DK', 'FR', 'NL', 'NO'], 10, 2, $church],
-    'environment' => ['World Environment Day', '06-05', [], 10, 1, 'United Nations'],
+    'environment' => ['World Environment Day', '06-05', [], 10, 1, 'a day of the United Nations'],
     'fathers' => ['Father\'s Day', '6/0/3', ['CA', 'FR', 'GB', 'IE', 'IN', 'JP', 'NL', 'US', 'ZA'], 21, 1, $use],
     'midsummer' => ['Midsummer', '06-24', ['DK', 'FI', 'NO', 'SE'], 10, 1, $use],
     'canada' => ['Canada Day', '07-01', ['CA'], 7, 1, $law],

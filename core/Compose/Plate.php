@@ -207,7 +207,8 @@ final class Plate
             $values[] = $picture->href;
         }
 
-        return $picture->width.'x'.$picture->height.($picture->free ? 'f' : '').($picture->href === null ? '' : 'a').',';
+        return $picture->width.'x'.$picture->height.($picture->free ? 'f' : '')
+            .($picture->href === null ? '' : 'a').',';
     }
 
     /**

@@ -73,6 +73,18 @@ final readonly class Clock
         return new \DateTimeImmutable("{$day->iso}T$time:00", new \DateTimeZone($zone));
     }
 
+    /**
+     * So many days later, or, for a negative number, earlier, at the same time of day there: over clock changes too.
+     *
+     * @param  int  $moment  seconds since 1970 (UTC)
+     * @param  string  $zone  IANA
+     */
+    public static function daysLater(int $moment, int $days, string $zone): int
+    {
+        return (new \DateTimeImmutable("@$moment"))->setTimezone(new \DateTimeZone($zone))
+            ->modify(sprintf('%+d days', $days))->getTimestamp();
+    }
+
     /** A moment as calendars exchange it (RFC 5545, 3.3.5): 20270522T130000Z. */
     public static function utc(\DateTimeInterface $moment): string
     {

@@ -50,6 +50,13 @@ return new class extends Migration
             $table->timestamps();
             $table->index(['workspace_id', 'removed_at', 'ends']);
         });
+        // Days of the firm's own that come back every year: MM-DD.
+        Schema::create('own_days', function (Blueprint $table) {
+            $table->id();
+            $table->foreignId('workspace_id')->constrained()->cascadeOnDelete();
+            $table->string('name', 60);
+            $table->string('day', 5);
+        });
         Schema::create('card_labels', function (Blueprint $table) {
             $table->foreignId('card_id')->constrained()->cascadeOnDelete();
             $table->string('label', 40);
@@ -69,7 +76,7 @@ return new class extends Migration
         Schema::table('tracked_links', fn (Blueprint $table) => $table->dropIndex(['banner_id']));
         Schema::table('tracked_links', fn (Blueprint $table) => $table->dropColumn('banner_id'));
         Schema::table('workspaces', fn (Blueprint $table) => $table->dropColumn(['zone', 'evergreen_id']));
-        foreach (['card_labels', 'place_windows', 'places', 'banners'] as $table) {
+        foreach (['card_labels', 'own_days', 'place_windows', 'places', 'banners'] as $table) {
             Schema::drop($table);
         }
     }

@@ -9,6 +9,7 @@ use App\Models\StoredPicture;
 use App\Models\StoredTemplate;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Pictures\BannerPress;
 use App\Pictures\Library;
 use App\Pictures\Rasterizer;
 use App\Placements\Placements;
@@ -101,7 +102,9 @@ final class DatabaseSeeder extends Seeder
                     unset($piece['drawing']);
                 }
             }
-            $started = StoredCard::start($studio, CardJson::read($card + $demo['base']), $maren, 'Demo loaded');
+            $started = StoredCard::start(
+                $studio, CardJson::read(BannerDemo::placed($card) + $demo['base']), $maren, 'Demo loaded',
+            );
             if ($started->document()->counted) {
                 $this->click($started, $started->id);
             }
@@ -110,6 +113,7 @@ final class DatabaseSeeder extends Seeder
                 Placements::put($started, $address, Situation::NewMail);
             }
         }
+        (new BannerDemo($studio))->run(app(BannerPress::class));
         $this->messages($studio);
     }
 

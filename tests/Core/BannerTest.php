@@ -135,7 +135,8 @@ final class BannerTest extends TestCase
     public static function inks(): iterable
     {
         yield 'a firm' => [['paper' => '#fffdf8', 'words' => '#26332b', 'accent' => '#b4512b', 'second' => '#2b5d3d']];
-        yield 'all pale' => [['paper' => '#fafafa', 'words' => '#cccccc', 'accent' => '#ffee88', 'second' => '#ddeeff']];
+        yield 'all pale' => [['paper' => '#fafafa', 'words' => '#cccccc', 'accent' => '#ffee88',
+            'second' => '#ddeeff']];
         yield 'a dark page' => [['paper' => '#101418', 'words' => '#f4f4f4', 'accent' => '#ffcc00',
             'second' => '#335577']];
         yield 'one ink' => [array_fill_keys(['paper', 'words', 'accent', 'second'], '#777777')];
@@ -211,7 +212,8 @@ final class BannerTest extends TestCase
     public function test_what_is_read_out_is_written_from_the_words_and_a_banner_comes_back_as_it_was(): void
     {
         $banner = Banner::of([
-            'headline' => 'Open garden day', 'line' => 'Tea at three.', 'call' => 'Come', 'address' => 'quillfern.example',
+            'headline' => 'Open garden day', 'line' => 'Tea at three.', 'call' => 'Come',
+            'address' => 'quillfern.example',
         ]);
         $this->assertSame('Open garden day: Tea at three. Come', $banner->alt());
         $this->assertSame('Ours', $banner->with(['alt' => 'Ours'])->alt());

@@ -15,7 +15,7 @@ use InkyCard\Handover\Destination;
 use InkyCard\Handover\FarPictures;
 use InkyCard\Handover\FirstWay;
 use InkyCard\Handover\Formats;
-use InkyCard\Handover\FrozenSeason;
+use InkyCard\Handover\FrozenPictures;
 use InkyCard\Handover\MessageWriter;
 use InkyCard\Handover\Parcel;
 use InkyCard\Handover\PictureDelivery;
@@ -474,7 +474,7 @@ final class HandoverTest extends TestCase
     public function test_a_season_that_is_carried_along_is_told(): void
     {
         $card = Samples::card(['style' => ['marks' => ['dress' => ['season' => 'snow']]]]);
-        $says = fn (string $to, bool $inside, string $day, ?Card $of = null): string => FrozenSeason::says(
+        $says = fn (string $to, bool $inside, string $day, ?Card $of = null): string => FrozenPictures::says(
             $of ?? $card, Destination::of($to), $inside, Day::parse($day),
         );
         foreach (['message', 'page', 'picture', 'template'] as $to) {

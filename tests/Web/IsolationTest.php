@@ -2,12 +2,14 @@
 
 namespace Tests\Web;
 
+use App\Banners\CardLabels;
 use App\Clicks\CountedLinks;
 use App\Handover\HouseNotes;
 use App\Models\BulkChange;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredTemplate;
+use App\Models\StoredWindow;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
@@ -18,6 +20,8 @@ use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
+use InkyCard\Banner\Audience;
+use InkyCard\Banner\PlaceWindow;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
@@ -40,7 +44,7 @@ final class IsolationTest extends WebTestCase
     /** Tables that hold what belongs to a workspace, or to its cards. */
     private const TABLES = [
         'cards', 'card_revisions', 'pictures', 'placements', 'ready_messages', 'house_notes', 'tray_messages',
-        'people', 'tracked_links', 'clicks', 'brands', 'sweeps',
+        'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -68,7 +72,7 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner)\}/', $route->uri()) === 1) {
+                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window)\}/', $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
             }
@@ -135,12 +139,20 @@ final class IsolationTest extends WebTestCase
             $this->maren);
         $this->person = People::holder($this->card->refresh(), $this->card->document())->id;
         $banner = StoredBanner::start($this->workspace, ['headline' => $secret, 'line' => $secret]);
+        $window = StoredWindow::keep($this->workspace, new PlaceWindow(
+            '', (string) $banner->id, 1_900_000_000, 1_900_900_000, Audience::labels([$secret]),
+        ));
+        CardLabels::put([$this->card->id], [$secret]);
+        $day = DB::table('own_days')->insertGetId([
+            'workspace_id' => $this->workspace->id, 'name' => $secret, 'day' => '02-03',
+        ]);
         $this->ids = [
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
             'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',
             'outgoing' => $outgoing, 'kind' => 'phone', 'banner' => $banner->id,
+            'window' => $window->id, 'day' => $day, 'format' => 'csv',
         ];
     }
 

@@ -25,15 +25,6 @@ use InkyCard\Type\FontStack;
 /** Banners are made: words, picture and inks in a design, kept with every key, put out when they are ready. */
 final class BannerController extends Controller
 {
-    private const PER_PAGE = 24;
-
-    public function index(): View
-    {
-        return view('banners.index', [
-            'banners' => StoredBanner::in($this->workspace)->paginate(self::PER_PAGE),
-        ]);
-    }
-
     /** The drawings to choose from, as symbols in the page's own ink. */
     public function drawings(): Response
     {

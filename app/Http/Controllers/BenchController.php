@@ -13,6 +13,9 @@ use Illuminate\Http\Response;
 use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Sheet;
+use InkyCard\Refusal;
+use InkyCard\Time\Clock;
+use InkyCard\Time\Day;
 use Symfony\Component\HttpFoundation\Response as AnyResponse;
 
 final class BenchController extends Controller
@@ -48,12 +51,20 @@ final class BenchController extends Controller
         return $request->has('at') ? $response->header('Cache-Control', 'private, max-age=3600') : $response;
     }
 
-    /** A revision of it drawn, for lists. */
-    public function drawing(Drawings $drawings, int $card, int $number): AnyResponse
+    /** A revision of it drawn, for lists; as it will be on a day, if one is asked for. */
+    public function drawing(Request $request, Drawings $drawings, int $card, int $number): AnyResponse
     {
         $revision = $this->card($card)->revisionAt($number) ?? abort(404);
+        $document = CardJson::restore($revision->document);
+        try {
+            $on = $request->has('on') ? Day::parse($request->input('on')) : null;
+        } catch (Refusal) {
+            abort(404);
+        }
 
-        return $drawings->response(CardJson::restore($revision->document));
+        return $on === null ? $drawings->response($document) : $drawings->response(
+            $document->on($on), Clock::moment($on, '12:00', $this->workspace->clock())->getTimestamp(),
+        );
     }
 
     /** Tuning of one piece, for the side of the bench. */

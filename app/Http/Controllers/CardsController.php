@@ -2,6 +2,8 @@
 
 namespace App\Http\Controllers;
 
+use App\Banners\CardLabels;
+use App\Banners\WindowForm;
 use App\Clicks\Tally;
 use App\Handover\InUse;
 use App\Models\StoredCard;
@@ -13,6 +15,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\CopyFor;
 use InkyCard\Card\Edit\Shorten;
@@ -35,7 +38,8 @@ final class CardsController extends Controller
         $query = new Query(self::string($request, 'find'));
         $archived = self::string($request, 'show') === 'archived';
         $sort = isset(self::SORTS[self::string($request, 'sort')]) ? self::string($request, 'sort') : 'newest';
-        $page = $this->listed($query, $archived, $sort)->paginate(self::PER_PAGE)->withQueryString();
+        $label = self::string($request, 'label');
+        $page = $this->listed($query, $archived, $sort, $label)->paginate(self::PER_PAGE)->withQueryString();
         $ids = array_map(fn (StoredCard $card) => $card->id, array_values($page->items()));
 
         return view('cards.index', [
@@ -46,13 +50,17 @@ final class CardsController extends Controller
             'placements' => Placements::ofCards($this->workspace, $ids),
             'situations' => Situation::labels(),
             'uses' => InUse::ofCards(array_values($page->items())),
+            'labels' => CardLabels::ofCards($ids), 'label' => $label, 'all' => CardLabels::in($this->workspace->id),
         ]);
     }
 
     /** @return Builder<StoredCard> */
-    private function listed(Query $query, bool $archived, string $sort): Builder
+    private function listed(Query $query, bool $archived, string $sort, string $label): Builder
     {
         $cards = $archived ? $this->own()->whereNotNull('archived_at') : $this->own()->whereNull('archived_at');
+        if ($label !== '') {
+            $cards->whereIn('id', DB::table('card_labels')->where('label', $label)->select('card_id'));
+        }
         if (! $query->isEmpty()) {
             $cards->tap(new OnCard($query));
         }
@@ -92,24 +100,47 @@ final class CardsController extends Controller
                     'told' => "$cards put in the archive.",
                     'undo' => ['bring-back', $chosen->modelKeys()],
                 ]);
+            case 'label':
+            case 'unlabel':
+                return back()->with('told', $this->label($request, $chosen->modelKeys()));
             case 'bring-back':
                 StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => null]);
 
                 return back()->with(['told' => "$cards brought back.", 'undo' => ['archive', $chosen->modelKeys()]]);
             case 'copy':
-                DB::transaction(
-                    fn () => $chosen->each(
-                        fn (StoredCard $card) => StoredCard::start(
-                            $this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request),
-                            "Copied from $card->name",
-                        ),
-                    ),
-                );
+                $this->copies($request, $chosen);
 
                 return redirect()->route('cards')->with('told', "$cards copied.");
         }
 
         return back();
+    }
+
+    /** @param  Collection<int, StoredCard>  $chosen */
+    private function copies(Request $request, Collection $chosen): void
+    {
+        DB::transaction(fn () => $chosen->each(fn (StoredCard $card) => StoredCard::start(
+            $this->workspace, (new CopyFor('', ''))->apply($card->document()), self::member($request),
+            "Copied from $card->name",
+        )));
+    }
+
+    /** @param  array<int>  $cards */
+    private function label(Request $request, array $cards): string
+    {
+        $on = self::string($request, 'do') === 'label';
+        try {
+            $labels = WindowForm::labels(self::string($request, 'label'));
+        } catch (Refusal $refusal) {
+            return $refusal->getMessage();
+        }
+        if ($labels === []) {
+            return 'Write the label first.';
+        }
+        $on ? CardLabels::put($cards, $labels) : CardLabels::take($cards, $labels);
+
+        return implode(', ', $labels).($on ? ': on ' : ': off ').count($cards).(count($cards) === 1 ? ' card.'
+            : ' cards.');
     }
 
     public function copy(int $card): View

@@ -20,7 +20,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Handover\Formats\Calendar;
-use InkyCard\Handover\FrozenSeason;
+use InkyCard\Handover\FrozenPictures;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
 use InkyCard\MailClient\MailClient;
@@ -67,7 +67,7 @@ final class HandOverController extends Controller
             'travels' => self::travels($proof->subject),
             'proof' => $proof,
             'use' => InUse::of($card),
-            'frozen' => FrozenSeason::says($document, $destination, $inside, Day::at(now())),
+            'frozen' => FrozenPictures::says($document, $destination, $inside, Day::at(now())),
             // Any program: those that do not show them are among them.
             'showsInside' => $destination->key !== 'any' && ! $client->losesPictures('data'),
         ]);

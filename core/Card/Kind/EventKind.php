@@ -52,7 +52,8 @@ final class EventKind extends AbstractCallKind
             'zone' => self::optional($fields, 'zone', Clock::zone(...)),
             'entry' => ($fields['entry'] ?? '') === 'link' ? 'link' : '',
             'calendar' => self::optional(
-                $fields, 'calendar', fn ($raw) => WebAddress::parse($raw, 'address of the calendar entry')->address,
+                $fields, 'calendar',
+                fn ($raw) => WebAddress::parse($raw, 'address of the calendar entry', inside: true)->address,
             ),
         ];
     }

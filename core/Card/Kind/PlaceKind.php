@@ -60,7 +60,10 @@ final class PlaceKind extends AbstractKind
         ];
     }
 
-    /** `place` (see PlacePicture) and `address` say where it is served: what serves it sets them. */
+    /**
+     * `place` (see PlacePicture) and `address` say where it is served: what serves it sets them, which may be this
+     * machine alone.
+     */
     public function accept(array $fields, string $country): array
     {
         $gap = $fields['gap'] ?? '';
@@ -73,7 +76,7 @@ final class PlaceKind extends AbstractKind
             'gap' => is_string($gap) && isset(self::GAPS[$gap]) ? $gap : 'evergreen',
             'place' => is_string($place) && preg_match('~^\d{1,15}/[A-Za-z0-9_-]{1,40}$~D', $place) === 1 ? $place : '',
             'address' => self::optional(
-                $fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
+                $fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to', inside: true)->address,
             ),
         ];
     }

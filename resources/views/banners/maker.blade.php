@@ -149,8 +149,14 @@
       <form method="post" action="{{ route('banner.remove', $stored->id) }}" class="inline">@csrf<button
           class="btn btn-plain">Remove</button></form>
       <a class="btn btn-plain" href="{{ route('banner.picture', $stored->id) }}" download="banner">Take the picture</a>
+      <form method="post" action="{{ route('banner.evergreen', $stored->id) }}" class="inline">@csrf<button
+          class="btn btn-plain"
+          aria-pressed="{{ $workspace->evergreen_id === $stored->id ? 'true' : 'false' }}">{{ $workspace->evergreen_id ===
+              $stored->id ? 'Evergreen no more' : 'Make it the evergreen one' }}</button></form>
+      <a class="btn btn-line" href="{{ route('banners', ['for-banner' => $stored->id]) }}#window">When and where</a>
       <form method="post" action="{{ route('banner.put', $stored->id) }}" class="inline ms-end">
-        @csrf<button class="btn btn-stamp">Put it out</button></form>
+        @csrf<button class="btn btn-stamp"
+          title="Places where it is due show it as it is now">Put it out</button></form>
     </div>
   </main>
 </x-layouts.page>

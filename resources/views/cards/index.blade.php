@@ -14,6 +14,14 @@
         @endif
         <input class="form-control" type="search" name="find" value="{{ $find }}"
           aria-label="Find cards by name or by what is on them" placeholder="Find by name, person, link">
+        @if ($all !== [])
+          <select class="form-select" name="label" aria-label="Label">
+            <option value="">Any label</option>
+            @foreach ($all as $one)
+              <option @selected($one === $label)>{{ $one }}</option>
+            @endforeach
+          </select>
+        @endif
         <select class="form-select" name="sort" aria-label="Order">
           @foreach ($sorts as $key => $label)
             <option value="{{ $key }}" @selected($sort === $key)>{{ $label }}</option>
@@ -72,6 +80,13 @@
                 href="{{ route('hand-over', $card->id) }}" aria-label="Hand over {{ $card->name }}">Hand
                 over</a></span>
           </p>
+          @if (($labels[$card->id] ?? []) !== [])
+            <p class="card-labels">
+              @foreach ($labels[$card->id] as $one)
+                <a class="label" href="{{ route('cards', ['label' => $one]) }}">{{ $one }}</a>
+              @endforeach
+            </p>
+          @endif
           @if (($uses[$card->id] ?? null)?->old !== null)
             @include('cards.in-use', ['use' => $uses[$card->id]])
           @endif
@@ -116,6 +131,13 @@
           <button class="btn btn-line" form="several" name="do" value="bring-back">Bring
           back</button>@else<button class="btn btn-line" form="several" name="do" value="archive">Put in the
             archive</button><button class="btn btn-line" form="several" name="do" value="copy">Copy</button>
+          <span class="labelling"><input class="form-control" name="label" form="several" list="labels"
+              aria-label="Label" placeholder="Label" autocomplete="off" maxlength="40"><datalist id="labels">
+              @foreach ($all as $one)
+                <option value="{{ $one }}"></option>
+              @endforeach
+            </datalist><button class="btn btn-line" form="several" name="do" value="label">Put on</button><button
+              class="btn btn-line" form="several" name="do" value="unlabel">Take off</button></span>
         @endif
       @endif
       <a href="{{ route('placements') }}">Which card where</a>

@@ -6,8 +6,11 @@ use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Time\Day;
 
-/** Marks dressed for a season undress by themselves where readers fetch them; pictures that travel along stay. */
-final class FrozenSeason
+/**
+ * Marks dressed for a season undress by themselves where readers fetch them, and banner places show what is due;
+ * pictures that travel along stay.
+ */
+final class FrozenPictures
 {
     /** Forms whose pictures are inside, or beside them. */
     private const CARRIED = ['folder', 'eml', 'template', 'page', 'png'];
@@ -18,9 +21,22 @@ final class FrozenSeason
      */
     public static function says(Card $card, Destination $to, bool $inside, Day $today): string
     {
-        $season = $card->style->marks->season;
         $carried = $to->picturesGo() === null ? $inside : in_array($to->takes, self::CARRIED, true);
-        if ($season === null || ! $carried || $card->filled(Capability::Profiles) === []) {
+
+        return $carried ? trim(self::season($card, $today).' '.self::place($card)) : '';
+    }
+
+    private static function place(Card $card): string
+    {
+        return $card->filled(Capability::Place) === [] ? ''
+            : 'Its banner place carries what is due today, and stays so: let readers fetch pictures, and it shows what '
+                .'is due on the day a message is opened.';
+    }
+
+    private static function season(Card $card, Day $today): string
+    {
+        $season = $card->style->marks->season;
+        if ($season === null || $card->filled(Capability::Profiles) === []) {
             return '';
         }
         $last = Day::parse(substr($today->iso, 0, 5).self::day($season->worn->until, $today));

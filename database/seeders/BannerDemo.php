@@ -1,0 +1,106 @@
+<?php
+
+namespace Database\Seeders;
+
+use App\Models\StoredBanner;
+use App\Models\StoredCard;
+use App\Models\StoredWindow;
+use App\Models\Workspace;
+use App\Pictures\BannerPress;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Banner\Audience;
+use InkyCard\Banner\PlaceWindow;
+use InkyCard\Time\Clock;
+use InkyCard\Time\Day;
+
+/** A year of Quillfern's banners around today: seasons, an open day, one gap and one overlap to find. */
+final readonly class BannerDemo
+{
+    /** Label => holders of the cards that carry it, by the first word of the card's name. */
+    private const LABELS = [
+        'Design' => ['Maren', 'Juniper', 'Hollis'], 'Planting' => ['Tobiah', 'Wren'],
+        'Office' => ['Isolde', 'Perrin', 'Ansel', 'Fenella'],
+    ];
+
+    private const ALL = 'Everyone';
+
+    /** Cards that get a place, likewise. */
+    private const PLACES = ['Tobiah', 'Isolde', 'Juniper', 'Wren', 'Perrin'];
+
+    /** headline, line, call, design, drawing, address, first and last day from today, whose */
+    private const BANNERS = [
+        ['Winter drawings, half price', 'Plan now, plant in March.', 'See an example', 'dark-bed', 'snow',
+            'quillfern.example/winter', -20, 33, self::ALL],
+        ['Bare-root list is out', 'Hedges and fruit, lifted to order.', 'Choose yours', 'furrows', 'sprig',
+            'quillfern.example/bare-root', 34, 75, self::ALL],
+        ['Spring planting plans', 'Drawn for your soil. Book before 14 March.', 'Plan mine', 'rolling-ground',
+            'flower', 'quillfern.example/spring', 95, 128, self::ALL],
+        ['Wet-ground planting', 'What holds a bank.', 'Read on', 'counter', 'drop', 'quillfern.example/wet', 20, 62,
+            'Planting'],
+        ['See three new gardens', 'Walled, wild and very small.', 'Walk through', 'ribbon-end', 'sun',
+            'quillfern.example/gardens', -6, 40, 'Design'],
+        ['A folded drawing for your wall', 'Printed in our own inks.', 'Ask for one', 'stub', 'star',
+            'quillfern.example/prints', 28, 44, 'Design'],
+        ['Open garden day, 22 May', 'Come and walk it with us. Tea at three.', 'Save the day', 'medallion', 'sun',
+            'quillfern.example/open-garden', 129, 175, self::ALL],
+        ['Find a time by yourself', 'Visits on Tuesdays.', 'See the times', 'two-rules', 'sprig',
+            'quillfern.example/visits', -35, 10, 'Office'],
+    ];
+
+    public function __construct(private Workspace $studio)
+    {
+    }
+
+    /**
+     * A card of the demo with its place, if it gets one.
+     *
+     * @param  array<string, mixed>  $card
+     * @return array<string, mixed>
+     */
+    public static function placed(array $card): array
+    {
+        if (in_array(strtok((string) $card['name'], ' '), self::PLACES, true)) {
+            $card['pieces'][] = [
+                'id' => 'p40', 'kind' => 'place', 'fields' => ['alt' => 'What is on at Quillfern Garden Studio'],
+            ];
+        }
+
+        return $card;
+    }
+
+    public function run(BannerPress $press): void
+    {
+        foreach (self::LABELS as $label => $holders) {
+            foreach ($holders as $holder) {
+                DB::table('card_labels')->insert(['card_id' => $this->card($holder)->id, 'label' => $label]);
+            }
+        }
+        $today = Day::at(now($this->studio->clock()));
+
+        foreach (self::BANNERS as [$headline, $line, $call, $design, $drawing, $address, $from, $until, $label]) {
+            $banner = StoredBanner::start($this->studio, compact(
+                'headline', 'line', 'call', 'design', 'drawing', 'address',
+            ));
+            $banner->putOut($press);
+            StoredWindow::keep($this->studio, new PlaceWindow(
+                '', (string) $banner->id, $this->moment($today->plus($from)), $this->moment($today->plus($until + 1)),
+                self::whose($label), (int) ($label !== self::ALL),
+            ));
+        }
+    }
+
+    private static function whose(string $label): Audience
+    {
+        return $label === self::ALL ? Audience::everyone() : Audience::labels([$label]);
+    }
+
+    private function card(string $holder): StoredCard
+    {
+        return StoredCard::query()->where('workspace_id', $this->studio->id)->whereLike('name', "$holder %")->sole();
+    }
+
+    private function moment(Day $day): int
+    {
+        return Clock::moment($day, '00:00', $this->studio->clock())->getTimestamp();
+    }
+}

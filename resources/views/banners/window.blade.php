@@ -1,0 +1,72 @@
+@php($was = fn(string $key) => is_scalar($form[$key] ?? null) ? mb_scrub((string) $form[$key]) : '')
+@php($chosen = fn(string $key) => array_map(strval(...), array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_scalar(...))))
+<details class="window" id="window" @if ($opens) open @endif>
+  <summary>{{ $window === null ? 'Set a window' : $plan->name($window) }}</summary>
+  @if ($window !== null)
+    <img class="window-banner" src="{{ route('banner.picture', [$window->banner, 'v' => time()], false) }}" alt="">
+  @endif
+  @if ($choices->isEmpty())
+    <p class="help">Make a banner first: a window says when it is due, and on whose cards.</p>
+  @else
+    <form method="post" action="{{ $stored === null ? route('windows.store') : route('window.update', $stored->id) }}"
+      class="window-form">@csrf
+      @include('banners.where')
+      <label for="w-banner">Banner</label>
+      <div><select class="form-select" id="w-banner" name="banner" aria-describedby="error-w-banner">
+          @foreach ($choices as $choice)
+            <option value="{{ $choice->id }}" @selected($was('banner') === (string) $choice->id)>
+              {{ Str::limit($choice->banner()->name(), 50) }}</option>
+          @endforeach
+        </select>
+        <p class="field-error" id="error-w-banner">{{ $refused['banner'] ?? '' }}</p>
+      </div>
+      @foreach (['from' => ['From', '00:00'], 'until' => ['Until', '24:00']] as $end => [$label, $usual])
+        <label for="w-{{ $end }}">{{ $label }}</label>
+        <div><span class="in-line"><input class="form-control" type="date" id="w-{{ $end }}"
+              name="{{ $end }}" value="{{ $was($end) }}" aria-describedby="error-w-{{ $end }}"><input
+              class="form-control window-time" name="{{ $end }}_time" value="{{ $was($end . '_time') }}"
+              placeholder="{{ $usual }}" aria-label="{{ $label }}, time" autocomplete="off"></span>
+          <p class="field-error" id="error-w-{{ $end }}">{{ $refused[$end] ?? '' }}</p>
+        </div>
+      @endforeach
+      <span>For</span>
+      <div>
+        <label class="check"><input type="radio" name="for" value="everyone" @checked(!in_array($was('for'), ['labels', 'cards'], true))>
+          everyone</label>
+        @if ($labels !== [])
+          <label class="check"><input type="radio" name="for" value="labels" @checked($was('for') === 'labels')> cards with a
+            label</label>
+          <span class="window-choice">
+            @foreach ($labels as $label)
+              <label class="check"><input type="checkbox" name="labels[]" value="{{ $label }}"
+                  @checked(in_array($label, $chosen('labels'), true))> {{ $label }}</label>
+            @endforeach
+          </span>
+        @endif
+        <label class="check"><input type="radio" name="for" value="cards" @checked($was('for') === 'cards')> single cards</label>
+        <select class="form-select window-choice" name="cards[]" multiple size="4" aria-label="Single cards">
+          @foreach ($cards as $id => $name)
+            <option value="{{ $id }}" @selected(in_array((string) $id, $chosen('cards'), true))>{{ $name }}</option>
+          @endforeach
+        </select>
+        <p class="field-error">{{ $refused['for'] ?? ($refused['labels'] ?? '') }}</p>
+      </div>
+      <label for="w-priority">Priority</label>
+      <div><span class="in-line"><input class="form-control window-time" type="number" min="0" max="9"
+            id="w-priority" name="priority" value="{{ $was('priority') ?: 0 }}"> <label for="w-share">share</label> <input
+            class="form-control window-time" type="number" min="1" max="100" id="w-share" name="share"
+            value="{{ $was('share') ?: 1 }}"></span>
+        <p class="help">Of several due at once the highest priority goes first; equal ones share the cards by their
+          shares.</p>
+        <p class="field-error">{{ $refused['priority'] ?? ($refused['share'] ?? '') }}</p>
+      </div>
+      <span></span>
+      <div class="in-line"><button class="btn btn-stamp">{{ $stored === null ? 'Set it' : 'Keep it' }}</button>
+        @if ($stored !== null)
+          <button class="btn btn-plain" formaction="{{ route('window.remove', $stored->id) }}">Take it away</button>
+          <a class="btn btn-plain" href="{{ route('banner', (int) $window->banner) }}">Change the banner</a>
+        @endif
+      </div>
+    </form>
+  @endif
+</details>
