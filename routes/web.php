@@ -8,6 +8,7 @@ use App\Http\Controllers\BringController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\Edit;
+use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
@@ -98,6 +99,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/windows', [PlanController::class, 'store'])->name('windows.store');
         Route::prefix('/windows/{window}')->where(['window' => '[0-9]{1,15}'])->group(function () {
             Route::post('/', [PlanController::class, 'update'])->name('window.update');
+            Route::get('/by/{other}', [PlanController::class, 'compare'])->where('other', '[0-9]{1,15}')
+                ->name('windows.compare');
             Route::post('/move', [PlanController::class, 'move'])->name('window.move');
             Route::post('/remove', [PlanController::class, 'remove'])->name('window.remove');
             Route::post('/restore', [PlanController::class, 'restore'])->name('window.restore');
@@ -199,6 +202,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->where('kind', '[a-z-]{2,30}')
             ->middleware('reads')->name('kind.drawing');
         Route::post('/pieces/{piece}', [Edit\PieceController::class, 'fill'])->name('edit.fill');
+        Route::get('/pieces/{piece}/feed', FeedController::class)->middleware('reads')->name('feed');
         Route::post('/pieces/{piece}/own', [Edit\PieceController::class, 'keepSample'])->name('edit.own');
         Route::post('/pieces/{piece}/shown', [Edit\OrderController::class, 'show'])->name('edit.show');
         Route::post('/pieces/{piece}/move', [Edit\OrderController::class, 'move'])->name('edit.move');

@@ -117,7 +117,7 @@ final readonly class PlanPage
         return $said;
     }
 
-    /** @return list<string> sentences */
+    /** @return list<array{string, list<string>}> sentences, and the windows each is about */
     public function twice(): array
     {
         $said = [];
@@ -126,8 +126,11 @@ final readonly class PlanPage
                 $names = self::listed(array_map(
                     fn (PlaceWindow $window) => '“'.$this->name($window).'”', $overlap->windows,
                 ));
-                $said[] = "$names are due at once for ".self::called($lane).' '.$this->range($overlap)
-                    .': they share the cards.';
+                $said[] = [
+                    "$names are due at once for ".self::called($lane).' '.$this->range($overlap)
+                        .': they share the cards.',
+                    array_map(fn (PlaceWindow $window) => $window->id, $overlap->windows),
+                ];
             }
         }
 

@@ -134,8 +134,6 @@ final class CountedLinks
     /** A document in somebody's storage opens by its exact address alone. */
     private static function counts(string $href): bool
     {
-        // The link of a place is counted where it leads on from.
-        return preg_match('~^https?://~', $href) === 1 && LinkAction::of($href) !== LinkAction::Shared
-            && ! str_starts_with($href, HostedPictures::publicBase().'/to/');
+        return preg_match('~^https?://~', $href) === 1 && LinkAction::of($href) !== LinkAction::Shared;
     }
 }

@@ -34,13 +34,17 @@ final readonly class PanelLink
     /** Whether it can be followed from here. */
     public function leadsOn(): bool
     {
-        return str_starts_with($this->link->address, 'http');
+        return $this->link->leadsOn();
     }
 
     private static function of(CardLink $link, Card $card): self
     {
         $web = str_starts_with($link->address, 'https://');
-        $shown = $web ? WebAddress::parse($link->address)->short() : Target::words($link->address);
+        $shown = match (true) {
+            $link->piece->can(Capability::Place) => 'to what is due',
+            $web => WebAddress::parse($link->address)->short(),
+            default => Target::words($link->address),
+        };
         $complete = $card->follows($link->piece) && $card->tags?->isOn($link->address, $link->piece->id) === true;
         $same = $link->href === $link->address;
 

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
+use App\Feeds\LivePosts;
 use App\Links\EventEntries;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -156,7 +157,8 @@ final class StoredCard extends Model
         // Read once for whoever asks in the same request.
         if ($this->read === null || $this->read[0] !== $revision->document || $this->read[1] !== $today->iso) {
             $this->read = [
-                $revision->document, $today->iso, CardJson::restore($revision->document)->on($today),
+                $revision->document, $today->iso,
+                LivePosts::on(CardJson::restore($revision->document)->on($today), $this->workspace_id),
             ];
         }
 
@@ -337,6 +339,9 @@ final class StoredCard extends Model
         $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
         $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
+        if (str_contains($json, '"feed":"http')) {
+            LivePosts::note(CardJson::restore($json), $this->workspace_id);
+        }
         if (str_contains($json, '"place"')) {
             HostedPlaces::note($this->workspace_id, $this->id, CardJson::restore($json));
         }

@@ -3,6 +3,7 @@
 namespace App\StandIns;
 
 use App\Pictures\Rasterizer;
+use Illuminate\Support\Str;
 use Symfony\Component\HttpClient\MockHttpClient;
 use Symfony\Component\HttpClient\Response\MockResponse;
 use Symfony\Contracts\HttpClient\HttpClientInterface;
@@ -121,12 +122,31 @@ final class WebStandIn implements HttpClientInterface
             'surveys' => self::moved('https://quillfern.example/sign-in?to=surveys'),
             'members' => new MockResponse('Members alone', ['http_code' => 401]),
             'asleep' => self::response('text/html', self::slowly()),
+            'journal' => self::response('text/html', '<!doctype html><title>Journal</title><link rel="alternate" '
+                .'type="application/atom+xml" href="/journal.atom"><h1>Journal</h1>'),
+            'journal.atom' => self::response('application/atom+xml', self::feed($host)),
             'broken' => new MockResponse('Out of order', ['http_code' => 500]),
             'missing' => new MockResponse('Not here', ['http_code' => 404]),
             default => self::response(
                 'text/html', "<!doctype html><title>Stand-in</title><p>This page stands in for $host.</p>",
             ),
         };
+    }
+
+    /** A journal with an entry a week. */
+    private static function feed(string $host): string
+    {
+        $entries = '';
+        $titles = ['What to plant in a wet autumn', 'Three hedges that feed birds', 'A bench that lasts'];
+        foreach ($titles as $at => $title) {
+            $day = now()->subWeeks($at)->startOfWeek()->toAtomString();
+            $name = Str::slug($title);
+            $entries .= "<entry><id>https://$host/journal/$name</id><title>$title</title>"
+                ."<link href=\"https://$host/journal/$name\"/><updated>$day</updated></entry>";
+        }
+
+        return '<?xml version="1.0" encoding="utf-8"?><feed xmlns="http://www.w3.org/2005/Atom"><title>Journal</title>'
+            ."<id>https://$host/journal.atom</id>$entries</feed>";
     }
 
     /** @return iterable<string> nothing, after a while */

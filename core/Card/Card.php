@@ -318,10 +318,14 @@ final readonly class Card
         );
     }
 
-    /** Whether its links may be tagged and counted: those of a notice lead straight on, unless it says otherwise. */
+    /**
+     * Whether its links may be tagged and counted: those of a notice lead straight on, unless it says otherwise; that
+     * of a place is counted where it leads on from.
+     */
     public function follows(Piece $piece): bool
     {
-        return ! $piece->can(Capability::Notice) || $piece->text('follow') !== '';
+        return ! $piece->can(Capability::Place)
+            && (! $piece->can(Capability::Notice) || $piece->text('follow') !== '');
     }
 
     /** @return array<string, string> `utm_source` and so on => value, for links of a piece; empty for none */

@@ -74,6 +74,25 @@ final readonly class Clock
     }
 
     /**
+     * A moment as feeds and messages write it: RFC 822 with its usual mistakes, RFC 3339, or a day alone.
+     *
+     * @return ?int seconds since 1970 (UTC); null for what is none
+     */
+    public static function read(string $text): ?int
+    {
+        $text = trim((string) preg_replace('/^[\p{L}.]+,\s*/u', '', trim($text)));
+        if (preg_match('/^\d{4}(-\d\d){0,2}([T ]|$)|^\d{1,2} \p{L}{3,9}\.? \d{2,4}/u', $text) !== 1) {
+            return null;
+        }
+        $text = preg_match('/^\d{4}$|^\d{4}-\d\d$/D', $text) === 1 ? substr("$text-01-01", 0, 10) : $text;
+        try {
+            return (new \DateTimeImmutable($text, new \DateTimeZone('UTC')))->getTimestamp();
+        } catch (\Exception) {
+            return null;
+        }
+    }
+
+    /**
      * So many days later, or, for a negative number, earlier, at the same time of day there: over clock changes too.
      *
      * @param  int  $moment  seconds since 1970 (UTC)

@@ -2,6 +2,8 @@
 
 namespace Database\Seeders;
 
+use App\Banners\PlanRows;
+use App\Clicks\CountedLinks;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredWindow;
@@ -24,6 +26,9 @@ final readonly class BannerDemo
 
     private const ALL = 'Everyone';
 
+    /** Days of clicks. */
+    private const CLICKED = 18;
+
     /** Cards that get a place, likewise. */
     private const PLACES = ['Tobiah', 'Isolde', 'Juniper', 'Wren', 'Perrin'];
 
@@ -31,6 +36,8 @@ final readonly class BannerDemo
     private const BANNERS = [
         ['Winter drawings, half price', 'Plan now, plant in March.', 'See an example', 'dark-bed', 'snow',
             'quillfern.example/winter', -20, 33, self::ALL],
+        ['A drawing to give', 'A voucher in our own hand, by Christmas.', 'Give one', 'medallion', 'gift',
+            'quillfern.example/voucher', -20, 33, self::ALL],
         ['Bare-root list is out', 'Hedges and fruit, lifted to order.', 'Choose yours', 'furrows', 'sprig',
             'quillfern.example/bare-root', 34, 75, self::ALL],
         ['Spring planting plans', 'Drawn for your soil. Book before 14 March.', 'Plan mine', 'rolling-ground',
@@ -86,6 +93,32 @@ final readonly class BannerDemo
                 '', (string) $banner->id, $this->moment($today->plus($from)), $this->moment($today->plus($until + 1)),
                 self::whose($label), (int) ($label !== self::ALL),
             ));
+        }
+        $this->click();
+    }
+
+    /** Made-up clicks of what was due in the last weeks, the same every time. */
+    private function click(): void
+    {
+        mt_srand(22);
+        $cards = array_intersect_key(PlanRows::cards($this->studio->id), DB::table('places')->pluck('card_id')->flip()
+            ->all());
+        foreach (range(self::CLICKED, 1) as $back) {
+            $moment = now()->subDays($back)->setTime(12, 0);
+            $carried = PlanRows::plan($this->studio->id, $moment->getTimestamp())
+                ->carried($moment->getTimestamp(), $cards);
+            foreach (array_filter($carried) as $card => $window) {
+                $banner = StoredBanner::query()->findOrFail((int) $window->banner);
+                $link = CountedLinks::ofPlace(DB::connection(), "$card/p40", $banner->id, $banner->banner()->name(),
+                    (string) $banner->banner()->address);
+                $most = str_contains($banner->banner()->name(), 'give') ? 3 : 2;
+                for ($clicks = mt_rand(0, $most); $clicks > 0; $clicks--) {
+                    DB::table('clicks')->insert([
+                        'tracked_link_id' => $link, 'visitor' => sprintf('%016x', mt_rand(1, 300)),
+                        'at' => $moment->copy()->setTime(mt_rand(8, 19), mt_rand(0, 59))->toDateTimeString(),
+                    ]);
+                }
+            }
         }
     }
 

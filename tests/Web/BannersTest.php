@@ -5,8 +5,11 @@ namespace Tests\Web;
 use App\Banners\CardLabels;
 use App\Banners\Due;
 use App\Banners\PlanFile;
+use App\Clicks\CountedLinks;
 use App\Clicks\Token;
+use App\Feeds\Feeds;
 use App\Models\StoredBanner;
+use App\Models\StoredCard;
 use App\Models\StoredWindow;
 use App\Models\Workspace;
 use App\Pictures\BannerPress;
@@ -357,6 +360,57 @@ final class BannersTest extends WebTestCase
         $this->post('/banners/occasions', ['own' => DB::table('own_days')->value('id')])->assertRedirect();
         $own = StoredBanner::query()->latest('id')->firstOrFail();
         $this->assertSame('2027-02-03', $own->occasionDays(Day::parse('2026-11-28'))[1]->iso ?? '');
+    }
+
+    public function test_two_banners_share_cards_and_are_compared_without_a_winner_by_chance(): void
+    {
+        $this->place();
+        $one = $this->out('One');
+        $other = $this->out('Other');
+        $this->travelTo('2027-06-21 12:00:00 UTC');
+        $windows = [$this->due($one, '2027-06-01', '2027-07-01'), $this->due($other, '2027-06-01', '2027-07-01')];
+        $this->get('/banners?begin=2027-06')->assertSee('“One” and “Other” are due at once for Everyone')
+            ->assertSee('Compare the two');
+        $page = fn () => $this->get("/banners/windows/$windows[0]/by/$windows[1]")->assertOk();
+        $page()->assertSee('Nobody has pressed either');
+        foreach ([$one, $other] as $banner) {
+            $link = CountedLinks::ofPlace(
+                DB::connection(), "{$this->card->id}/p9", $banner->id, 'x', 'https://a.example',
+            );
+            foreach (range(1, 6) as $visitor) {
+                DB::table('clicks')->insert(['tracked_link_id' => $link, 'at' => '2027-06-11 10:00:00',
+                    'visitor' => "v$visitor", 'filtered' => $visitor === 6 ? 'program' : null]);
+            }
+        }
+        $page()->assertSee('It does not say anything yet')->assertSee('Robbins 1970')->assertSee('so far 20.5 days');
+    }
+
+    public function test_the_newest_entry_of_a_feed_is_shown_and_a_feed_that_fails_keeps_its_last(): void
+    {
+        $fill = function (string $feed): string {
+            $document = $this->card->edit($this->card->head, new AddPiece(Kinds::of('post')), null);
+            $piece = $document->pieces[count($document->pieces) - 1]->id;
+            $this->card->edit($this->card->head, new FillPiece($piece, ['feed' => $feed]), null);
+
+            return $piece;
+        };
+        // Found from the page's own address, asked by the queue as soon as it is named.
+        $piece = $fill('quillfern.example/journal');
+        $this->get("/cards/{$this->card->id}/pieces/$piece/feed")->assertOk()
+            ->assertSee('What to plant in a wet autumn')->assertSee('as read');
+        $fresh = fn () => StoredCard::in($this->workspace, $this->card->id)?->document()->piece($piece);
+        $this->assertStringEndsWith('/journal/what-to-plant-in-a-wet-autumn', (string) $fresh()?->text('address'));
+        $feed = (int) DB::table('feeds')->value('id');
+        DB::table('feeds')->where('id', $feed)
+            ->update(['address' => 'https://quillfern.example/broken', 'found' => null]);
+        $waits = array_map(fn () => app(Feeds::class)->ask($feed), range(1, 7));
+        $this->assertSame([3600, 7200, 14400, 28800, 57600, 86400, 86400], $waits);
+        $this->assertSame('What to plant in a wet autumn', $fresh()->text('title'));
+        $this->get("/cards/{$this->card->id}/pieces/$piece/feed")->assertSee('not since')->assertSee('error 500');
+        $other = $fill('quillfern.example/missing-page');
+        $this->get("/cards/{$this->card->id}/pieces/$other/feed")->assertSee('a page without a feed');
+        $endless = $fill('quillfern.example/endless');
+        $this->get("/cards/{$this->card->id}/pieces/$endless/feed")->assertOk()->assertDontSee('as read');
     }
 
     public function test_a_picture_of_another_workspace_is_no_banner(): void

@@ -152,7 +152,7 @@ final class IsolationTest extends WebTestCase
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
             'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',
             'outgoing' => $outgoing, 'kind' => 'phone', 'banner' => $banner->id,
-            'window' => $window->id, 'day' => $day, 'format' => 'csv',
+            'window' => $window->id, 'other' => $window->id, 'day' => $day, 'format' => 'csv',
         ];
     }
 

@@ -57,7 +57,9 @@ final class LinksController extends Controller
         $addresses = array_values(
             array_unique(
                 array_column(
-                    array_filter(CardLink::all($this->card($card)->document()), self::canBeFollowed(...)),
+                    array_filter(
+                        CardLink::all($this->card($card)->document()), fn (CardLink $link) => $link->leadsOn(),
+                    ),
                     'address',
                 ),
             ),
@@ -82,10 +84,5 @@ final class LinksController extends Controller
         return redirect()
             ->route(self::string($request, 'back') === 'proof' ? 'proof' : 'links', $card)
             ->with('unfollowed', count($left));
-    }
-
-    public static function canBeFollowed(CardLink $link): bool
-    {
-        return str_starts_with($link->address, 'http');
     }
 }

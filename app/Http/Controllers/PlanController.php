@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Banners\Compared;
 use App\Banners\DayCards;
 use App\Banners\HostedPlaces;
 use App\Banners\PlanFile;
@@ -104,6 +105,17 @@ final class PlanController extends Controller
 
         return back()->with('told', $is ? 'There is no evergreen banner now.'
             : 'It stands now wherever nothing else is due.');
+    }
+
+    /** Two windows that share cards, by what they bring. */
+    public function compare(int $window, int $other): View
+    {
+        $compared = new Compared($this->workspace, $this->window($window), $this->window($other));
+        $day = fn (int $moment): string => Day::at(now($this->workspace->clock())->setTimestamp($moment))->words();
+
+        return view('banners.compare', [
+            'compared' => $compared, 'from' => $day($compared->from), 'until' => $day($compared->until - 1),
+        ]);
     }
 
     /** The plan as a table, or for a calendar. */

@@ -58,6 +58,9 @@ enum Capability
     /** A picture that is there to be pressed. */
     case Pressed;
 
+    /** Follows a feed. */
+    case Feed;
+
     /** Shows what is due on the day it is looked at. */
     case Place;
 

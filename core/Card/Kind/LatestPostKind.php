@@ -9,6 +9,8 @@ use InkyCard\Type\CleanText;
 
 final class LatestPostKind extends AbstractKind
 {
+    protected const CAN = [Capability::Feed];
+
     public function __construct()
     {
         parent::__construct(
@@ -33,7 +35,8 @@ final class LatestPostKind extends AbstractKind
             new Field('address', 'Its address', 'url', example: 'quillfern.example/journal/wet-autumn'),
             new Field('lead', 'Before it', example: 'New in the journal:'),
             new Field(
-                'feed', 'Feed', 'url', 'Address of the Atom or RSS feed it comes from.',
+                'feed', 'Feed', 'url',
+                'Address of a feed (RSS, Atom, JSON Feed), or of a page that has one: title and address follow it.',
                 'quillfern.example/journal.atom',
             ),
         ];

@@ -39,8 +39,11 @@
         @foreach ($plan->missing() as $sentence)
           <p class="plan-finding"><span class="flag">gap</span> {{ $sentence }}</p>
         @endforeach
-        @foreach ($plan->twice() as $sentence)
-          <p class="plan-finding"><span class="flag">at once</span> {{ $sentence }}</p>
+        @foreach ($plan->twice() as [$sentence, $pair])
+          <p class="plan-finding"><span class="flag">at once</span> {{ $sentence }} @if (count($pair) === 2)
+              <a href="{{ route('windows.compare', $pair) }}">Compare the two</a>
+            @endif
+          </p>
         @endforeach
       </section>
       <aside aria-label="A window">@include('banners.window')</aside>

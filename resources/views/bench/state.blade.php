@@ -11,6 +11,10 @@
       <button class="btn btn-plain" form="edit"
         formaction="{{ route('edit.own', [$bench->card->id, $piece->id]) }}">It is mine as it is</button></p>
   @endif
+  @if ($piece->text('feed') !== '')
+    <p class="help" id="feed-{{ $piece->id }}" hx-get="{{ route('feed', [$bench->card->id, $piece->id]) }}"
+      hx-trigger="load" hx-swap="innerHTML">The feed is asked …</p>
+  @endif
   @if ($piece->text('given') !== '')
     @if ($piece->lines('dropped') !== [])
       <p class="help">Taken out: {{ implode(', ', $piece->lines('dropped')) }}.</p>

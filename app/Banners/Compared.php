@@ -1,0 +1,118 @@
+<?php
+
+namespace App\Banners;
+
+use App\Models\StoredBanner;
+use App\Models\StoredWindow;
+use App\Models\Workspace;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Banner\Comparison;
+use InkyCard\Banner\PlaceWindow;
+
+/** Two windows that share the cards of a place, and what each has brought meanwhile. */
+final readonly class Compared
+{
+    private const DAY = 86_400;
+
+    /** @var list<array{banner: StoredBanner, clicks: int, visitors: int, cards: int}> */
+    public array $sides;
+
+    public Comparison $comparison;
+
+    /** Days both have been due. */
+    public float $days;
+
+    public int $from;
+
+    public int $until;
+
+    public function __construct(private Workspace $workspace, StoredWindow $one, StoredWindow $other)
+    {
+        $windows = [$one->window(), $other->window()];
+        $this->from = max($windows[0]->from, $windows[1]->from);
+        $this->until = min($windows[0]->until, $windows[1]->until);
+        $now = min($this->until, now()->getTimestamp());
+        $this->days = max(0, $now - $this->from) / self::DAY;
+        $cards = $this->cards(max($this->from, min($now, $this->until - 1)));
+        $sides = [];
+        foreach ($windows as $window) {
+            $sides[] = $this->side($window, $cards[$window->id] ?? 0, $now);
+        }
+        $this->sides = $sides;
+        $this->comparison = new Comparison(
+            $sides[0]['visitors'], $sides[1]['visitors'], $sides[0]['cards'] * $this->days,
+            $sides[1]['cards'] * $this->days,
+        );
+    }
+
+    /** Whether they are ever due at once for anybody. */
+    public function isOne(): bool
+    {
+        return $this->from < $this->until;
+    }
+
+    /** What it says so far, in words. */
+    public function verdict(): string
+    {
+        $comparison = $this->comparison;
+        if ($comparison->one + $comparison->other === 0) {
+            return 'Nobody has pressed either of them yet.';
+        }
+        [$least, $most] = $comparison->interval();
+        $better = $comparison->better();
+        if ($better === 0) {
+            return 'It does not say anything yet: so few visitors may be chance.'.$this->wait();
+        }
+        $name = $this->sides[$better === 1 ? 0 : 1]['banner']->banner()->name();
+        $times = $better === 1 ? $least : 1 / $most;
+
+        return "“{$name}” brings more visitors: at least ".number_format($times, 2)
+            .' times as many, however often this is looked at.';
+    }
+
+    private function wait(): string
+    {
+        $lacking = $this->comparison->lacking();
+        $perDay = $this->days > 0 ? ($this->comparison->one + $this->comparison->other) / $this->days : 0;
+        if ($lacking === null || $perDay <= 0) {
+            return ' They are so much alike that waiting may not tell.';
+        }
+        $days = (int) ceil($lacking / $perDay);
+        $left = max(0, $this->until - now()->getTimestamp()) / self::DAY;
+
+        return " It might after about $lacking more visitors, in about ".($days === 1 ? 'a day' : "$days days")
+            .($days > $left ? ': their windows end before that.' : '.');
+    }
+
+    /** @return array<string, int> window => cards with a place that carry it */
+    private function cards(int $moment): array
+    {
+        $placed = DB::table('places')->where('workspace_id', $this->workspace->id)->pluck('card_id')->flip();
+        $cards = array_intersect_key(PlanRows::cards($this->workspace->id), $placed->all());
+        $count = [];
+        foreach (PlanRows::plan($this->workspace->id, $moment)->carried($moment, $cards) as $window) {
+            if ($window !== null) {
+                $count[$window->id] = ($count[$window->id] ?? 0) + 1;
+            }
+        }
+
+        return $count;
+    }
+
+    /** @return array{banner: StoredBanner, clicks: int, visitors: int, cards: int} */
+    private function side(PlaceWindow $window, int $cards, int $now): array
+    {
+        $at = fn (int $moment): string => now()->setTimestamp($moment)->toDateTimeString();
+        $row = DB::table('clicks')->join('tracked_links', 'tracked_links.id', 'tracked_link_id')
+            ->where('banner_id', (int) $window->banner)->whereNull('filtered')
+            ->where('clicks.at', '>=', $at($this->from))->where('clicks.at', '<', $at($now))
+            ->selectRaw('count(*) as clicks, count(distinct substr(clicks.at, 1, 10) || visitor) as visitors')->first();
+        /** @var StoredBanner $banner */
+        $banner = StoredBanner::query()->findOrFail((int) $window->banner);
+
+        return [
+            'banner' => $banner, 'clicks' => (int) ($row->clicks ?? 0), 'visitors' => (int) ($row->visitors ?? 0),
+            'cards' => $cards,
+        ];
+    }
+}

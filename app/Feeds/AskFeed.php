@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Feeds;
+
+use Illuminate\Contracts\Queue\ShouldBeUnique;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+
+/** Asks a feed for its newest entry, and again when that is due, for as long as a card shows it. */
+final class AskFeed implements ShouldBeUnique, ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 3;
+
+    public function __construct(private readonly int $feed)
+    {
+    }
+
+    public function uniqueId(): string
+    {
+        return (string) $this->feed;
+    }
+
+    public function handle(Feeds $feeds): void
+    {
+        $address = DB::table('feeds')->where('id', $this->feed)->value('address');
+        if (! is_string($address) || ! self::isShown($address)) {
+            DB::table('feeds')->where('id', $this->feed)->delete();
+
+            return;
+        }
+        $wait = $feeds->ask($this->feed);
+        self::dispatch($this->feed)->delay($wait);
+    }
+
+    /** Whether the newest of a card's documents names it. */
+    private static function isShown(string $address): bool
+    {
+        $json = substr((string) json_encode($address, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 1, -1);
+
+        return DB::table('cards')->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')
+            ->on('r.number', 'cards.head'))->whereNull('archived_at')
+            ->whereLike('document', '%'.addcslashes($json, '%_\\').'%')->exists();
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Feeds;
+
+use Illuminate\Support\Carbon;
+
+/** What is known of a feed. */
+final readonly class FeedState
+{
+    /**
+     * @param  ?array{string, string}  $entry  title and address of its newest entry; null before it was read
+     * @param  ?Carbon  $out  when that came out, if the feed says so
+     * @param  ?Carbon  $read  when it was read last
+     * @param  ?string  $said  why it could not be read the last time
+     */
+    private function __construct(
+        public int $id, public ?array $entry, public ?Carbon $out, public ?Carbon $read, public ?string $said,
+        public bool $isDue,
+    ) {
+    }
+
+    public static function of(\stdClass $row): self
+    {
+        $moment = fn (?string $at): ?Carbon => $at === null ? null : Carbon::parse($at);
+        /** @var ?array{string, string} $entry */
+        $entry = $row->entry === null ? null : json_decode((string) $row->entry, true);
+
+        return new self(
+            (int) $row->id, $entry, $moment($row->entry_at), $moment($row->read_at), $row->said,
+            $row->next_at === null || Carbon::parse($row->next_at)->isPast(),
+        );
+    }
+
+    /** In words, for who made the card. */
+    public function words(): string
+    {
+        $read = $this->read?->diffForHumans();
+
+        return match (true) {
+            $this->entry === null && $this->said === null => 'It is asked in a moment.',
+            $this->entry === null => (string) $this->said,
+            $this->said !== null => "It was read $read and not since: {$this->said} "
+                ."The card keeps “{$this->entry[0]}”.",
+            default => "“{$this->entry[0]}”".($this->out === null ? '' : ', '.$this->out->format('j M Y'))
+                .", as read $read.",
+        };
+    }
+}
