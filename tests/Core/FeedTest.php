@@ -90,7 +90,8 @@ final class FeedTest extends TestCase
         yield 'Atom with a base' => [self::atom('<entry><title type="html">&lt;em&gt;Wet&lt;/em&gt;</title><link '
             .'href="wet"/></entry>', ' xml:base="https://quillfern.example/journal/"'), 'Wet', self::HERE, null];
         yield 'Atom with XHTML' => [self::atom('<entry><title type="xhtml"><div '
-            .'xmlns="http://www.w3.org/1999/xhtml">Wet <b>beds</b></div></title><link href="'.self::HERE.'"/></entry>'), 'Wet beds', self::HERE, null];
+            .'xmlns="http://www.w3.org/1999/xhtml">Wet <b>beds</b></div></title><link href="'.self::HERE
+            .'"/></entry>'), 'Wet beds', self::HERE, null];
         yield 'Atom 0.3' => ['<feed version="0.3" xmlns="http://purl.org/atom/ns#"><title>J</title><entry><title>Wet'
             .'</title><link rel="alternate" type="text/html" href="'.self::HERE.'"/><issued>'
             .'2026-03-04T05:06:07Z</issued></entry></feed>', 'Wet', self::HERE, '2026-03-04'];

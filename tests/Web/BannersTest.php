@@ -405,7 +405,7 @@ final class BannersTest extends WebTestCase
             ->update(['address' => 'https://quillfern.example/broken', 'found' => null]);
         $waits = array_map(fn () => app(Feeds::class)->ask($feed), range(1, 7));
         $this->assertSame([3600, 7200, 14400, 28800, 57600, 86400, 86400], $waits);
-        $this->assertSame('What to plant in a wet autumn', $fresh()->text('title'));
+        $this->assertSame('What to plant in a wet autumn', $fresh()?->text('title'));
         $this->get("/cards/{$this->card->id}/pieces/$piece/feed")->assertSee('not since')->assertSee('error 500');
         $other = $fill('quillfern.example/missing-page');
         $this->get("/cards/{$this->card->id}/pieces/$other/feed")->assertSee('a page without a feed');
