@@ -87,6 +87,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     });
     Route::prefix('/banners')->group(function () {
         Route::get('/', [PlanController::class, 'index'])->name('banners');
+        Route::get('/carried', [PlanController::class, 'carried'])->name('banners.carried');
         Route::get('/occasions', [OccasionController::class, 'index'])->name('occasions');
         Route::post('/occasions', [OccasionController::class, 'begin'])->name('occasions.begin');
         Route::post('/occasions/own', [OccasionController::class, 'keepOwn'])->name('occasions.own');
@@ -209,6 +210,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/tuning', [Edit\StyleController::class, 'tuneSeveral'])->name('edit.several');
         Route::post('/pieces/{piece}/links/{how}', [Edit\PieceController::class, 'links'])->name('edit.links')
             ->whereIn('how', ['add', 'remove', 'up', 'down', 'place', 'name', 'mark']);
+        Route::post('/pieces/{piece}/days', [Edit\PieceController::class, 'days'])->name('edit.days');
         Route::post('/pieces/{piece}/assign', [Edit\PieceController::class, 'assign'])->name('edit.assign');
         Route::post('/pieces/{piece}/place', [Edit\OrderController::class, 'place'])->name('edit.place');
         Route::post('/pieces/{piece}/copy', [Edit\OrderController::class, 'copy'])->name('edit.copy');

@@ -103,6 +103,7 @@ final readonly class Answer
             $refusal->path === '/tuning/several' || ($this->piece === '' && str_starts_with($refusal->path,
                 '/tuning')) => 'several',
             str_starts_with($refusal->path, '/tuning') => $this->piece.'.tuning-'.$refusal->field(),
+            str_starts_with($refusal->path, '/window') => $this->piece.'.window-'.$refusal->field(),
             default => trim($this->piece.'.'.$refusal->field(), '.'),
         };
     }

@@ -10,7 +10,6 @@ use InkyCard\Card\Card;
 use InkyCard\Refusal;
 use InkyCard\Sketch\Kept;
 use InkyCard\Sketch\Sketches;
-use InkyCard\Time\Day;
 
 /** The sketches of one stored card, as a request asks for them. */
 final readonly class Sketching
@@ -42,7 +41,7 @@ final readonly class Sketching
     private function sketches(): Sketches
     {
         return new Sketches(
-            StoredBrand::in($this->card->workspace)->document(), Day::at(now()), new BlockedPictures,
+            StoredBrand::in($this->card->workspace)->document(), $this->card->today(), new BlockedPictures,
         );
     }
 }

@@ -9,6 +9,8 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
 use InkyCard\Handover\Destination;
+use InkyCard\Handover\FrozenPictures;
+use InkyCard\Time\Day;
 
 /** Where a card was handed over to, and whether what is in use there is what it is now (needs J04, O01). */
 final readonly class InUse
@@ -17,9 +19,14 @@ final readonly class InUse
 
     private const DESTINATION = 'destination';
 
-    /** @param  ?int  $old  the oldest revision in use, where the card looks or says otherwise now */
-    private function __construct(private int $addresses, private int $programs, public ?int $old, private int $head)
-    {
+    /**
+     * @param  ?int  $old  the oldest revision in use, where the card looks or says otherwise now
+     * @param  ?Day  $until  the last day all of what was taken is right
+     */
+    private function __construct(
+        private int $addresses, private int $programs, public ?int $old, private int $head, private ?Day $until,
+        public bool $over,
+    ) {
     }
 
     /** The card went under an address as it is now. */
@@ -28,10 +35,17 @@ final readonly class InUse
         self::note($card, self::ADDRESS, mb_strtolower($address));
     }
 
-    /** It was taken for a mail program or whatever else takes it. */
-    public static function by(StoredCard $card, Destination $destination): void
+    /**
+     * It was taken for a mail program or whatever else takes it.
+     *
+     * @param  bool  $inside  pictures travel inside the code, where that can be chosen
+     */
+    public static function by(StoredCard $card, Destination $destination, bool $inside = false): void
     {
-        self::note($card, self::DESTINATION, $destination->key);
+        self::note(
+            $card, self::DESTINATION, $destination->key,
+            FrozenPictures::travel($destination, $inside) ? CarriedBanners::on($card) : [],
+        );
     }
 
     /** Not there any more. */
@@ -42,12 +56,14 @@ final readonly class InUse
             ->delete();
     }
 
-    private static function note(StoredCard $card, string $kind, string $name): void
+    /** @param  array<string, array{int, string}>  $carried  see CarriedBanners */
+    private static function note(StoredCard $card, string $kind, string $name, array $carried = []): void
     {
-        DB::table('card_uses')->updateOrInsert(
-            ['card_id' => $card->id, 'kind' => $kind, 'name' => $name],
-            ['revision' => $card->head, 'at' => (string) now()],
-        );
+        DB::table('card_uses')->updateOrInsert(['card_id' => $card->id, 'kind' => $kind, 'name' => $name], [
+            'revision' => $card->head, 'at' => (string) now(),
+            'until' => $card->document()->rightUntil($card->today())?->iso,
+            'carried' => $carried === [] ? null : json_encode($carried, JSON_THROW_ON_ERROR),
+        ]);
     }
 
     public static function of(StoredCard $card): ?self
@@ -65,7 +81,7 @@ final readonly class InUse
             ->whereIn('card_id', array_map(fn (StoredCard $card) => $card->id, $cards))
             ->groupBy('card_id')
             ->selectRaw("card_id, sum(kind = 'address') as addresses, sum(kind <> 'address') as programs, "
-                .'min(revision) as oldest')
+                .'min(revision) as oldest, min(until) as until')
             ->get()
             ->keyBy('card_id');
         $uses = [];
@@ -75,6 +91,8 @@ final readonly class InUse
                 $uses[$card->id] = new self(
                     (int) $row->addresses, (int) $row->programs,
                     self::isOld($card, (int) $row->oldest) ? (int) $row->oldest : null, $card->head,
+                    $row->until === null ? null : Day::parse(substr($row->until, 0, 10)),
+                    $row->until !== null && $row->until < $card->today()->iso,
                 );
             }
         }
@@ -109,6 +127,12 @@ final readonly class InUse
         );
     }
 
+    /** What is in use is not what it is now, or not what is right today. */
+    public function isOff(): bool
+    {
+        return $this->old !== null || $this->over;
+    }
+
     /** In a sentence. */
     public function says(): string
     {
@@ -117,8 +141,11 @@ final readonly class InUse
             $this->programs === 0 ? '' : "in $this->programs ".Str::plural('place', $this->programs),
         ]));
 
-        return $this->old === null
-            ? "In use $places, as it is now."
-            : "In use $places, revision $this->old; this is $this->head.";
+        return match (true) {
+            $this->old !== null => "In use $places, revision $this->old; this is $this->head.",
+            $this->over => "In use $places, as it was right until ".$this->until?->words().'.',
+            $this->until !== null => "In use $places, right until ".$this->until->words().'.',
+            default => "In use $places, as it is now.",
+        };
     }
 }

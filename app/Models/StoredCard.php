@@ -73,7 +73,7 @@ final class StoredCard extends Model
     {
         $row = self::current($workspace)->where('cards.id', $id)->first();
 
-        return $row === null ? null : self::ofRow($row);
+        return $row === null ? null : self::ofRow($row, $workspace);
     }
 
     /**
@@ -98,7 +98,8 @@ final class StoredCard extends Model
      */
     public static function allIn(Workspace $workspace): LazyCollection
     {
-        return self::current($workspace)->lazyByIdDesc(200, 'cards.id', 'id')->map(self::ofRow(...));
+        return self::current($workspace)->lazyByIdDesc(200, 'cards.id', 'id')
+            ->map(fn (\stdClass $row) => self::ofRow($row, $workspace));
     }
 
     /**
@@ -109,7 +110,7 @@ final class StoredCard extends Model
     public static function after(Workspace $workspace, int $id, int $most): Collection
     {
         return self::current($workspace)->where('cards.id', '>', $id)->orderBy('cards.id')->limit($most)->get()
-            ->map(self::ofRow(...));
+            ->map(fn (\stdClass $row) => self::ofRow($row, $workspace));
     }
 
     private static function current(Workspace $workspace): Builder
@@ -121,7 +122,7 @@ final class StoredCard extends Model
             ->select(['cards.*', ...array_map(fn (string $column) => "r.$column as r_$column", Revision::COLUMNS)]);
     }
 
-    private static function ofRow(\stdClass $row): self
+    private static function ofRow(\stdClass $row, Workspace $workspace): self
     {
         $revision = new \stdClass;
         foreach (Revision::COLUMNS as $column) {
@@ -130,6 +131,7 @@ final class StoredCard extends Model
         }
         $card = (new self)->newFromBuilder((array) $row);
         $card->current = Revision::of($revision);
+        $card->setRelation('workspace', $workspace);
 
         return $card;
     }
@@ -149,11 +151,23 @@ final class StoredCard extends Model
         return $this->current ??= Revision::of($this->revisions()->where('number', $this->head)->sole());
     }
 
+    /** The day it is where its workspace is. */
+    public function today(): Day
+    {
+        return Day::at(now($this->workspace->clock()));
+    }
+
+    /** The day a revision was made, there. */
+    public function dayOf(Revision $revision): Day
+    {
+        return Day::at($revision->keptAt()->setTimezone($this->workspace->clock()));
+    }
+
     /** As readers get it today. */
     public function document(): Document
     {
         $revision = $this->revision();
-        $today = Day::at(now());
+        $today = $this->today();
         // Read once for whoever asks in the same request.
         if ($this->read === null || $this->read[0] !== $revision->document || $this->read[1] !== $today->iso) {
             $this->read = [

@@ -5,6 +5,7 @@ namespace App\Pictures;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Piece;
 use InkyCard\Compose\SvgComposer;
 use InkyCard\Handover\InsidePictures;
 use InkyCard\Layout\Sheet;
@@ -32,7 +33,11 @@ final readonly class Drawings
     /** What names a drawing: the same card, the same name. */
     public static function key(Card $card): string
     {
-        return substr(hash('sha256', self::EDITION.CardJson::encode($card)), 0, 20);
+        $absent = array_filter($card->pieces, fn (Piece $piece) => $card->hasEnded($piece) || $card->isAhead($piece));
+
+        return substr(hash(
+            'sha256', self::EDITION.CardJson::encode($card).implode(' ', array_column($absent, 'id')),
+        ), 0, 20);
     }
 
     /**
@@ -45,6 +50,7 @@ final readonly class Drawings
         $sheet = Sheet::of($card);
         $bakery = $moment === null ? $this->bakery : $this->bakery->on($moment);
         $places = $bakery->places($sheet);
+        $dated = array_filter($card->pieces, fn (Piece $piece) => $piece->due() !== null) !== [];
         $drawn = Cache::remember(
             'drawn.'.self::key($card).$places, now()->addDays(self::DAYS),
             fn () => base64_encode(self::light($this->rasterizer->png(
@@ -54,7 +60,8 @@ final readonly class Drawings
 
         return response(base64_decode($drawn), 200, [
             'Content-Type' => 'image/webp',
-            'Cache-Control' => $places === '' ? 'private, max-age=31536000, immutable' : 'private, max-age=60',
+            'Cache-Control' => $places === '' && ! $dated
+                ? 'private, max-age=31536000, immutable' : 'private, max-age=60',
         ]);
     }
 

@@ -69,7 +69,7 @@ final readonly class Prover
             }
         }
 
-        return new Subject($document, $brand, Day::at(now()), $pictures, $facts, $verdicts, $moved);
+        return new Subject($document, $brand, $document->today ?? Day::at(now()), $pictures, $facts, $verdicts, $moved);
     }
 
     /** @return array<string, int> reference => width of the part of the original it means, px */

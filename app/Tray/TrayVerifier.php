@@ -23,6 +23,9 @@ final readonly class TrayVerifier
     /** Earlier revisions of a card that are looked for. */
     private const BACK = 20;
 
+    /** Days before today its parts came or went on that are looked at. */
+    private const EARLIER = 12;
+
     /** Cards a message is held against, those of its sender first. */
     private const CARDS = 40;
 
@@ -69,14 +72,31 @@ final readonly class TrayVerifier
     {
         return Verifier::verify(
             self::expected($card, $card->head, $card->document(), forms: true),
-            array_map(
+            [...self::before($card), ...array_map(
                 fn (Revision $revision) => self::expected(
-                    $card, $revision->number, CardJson::restore($revision->document),
+                    $card, $revision->number, CardJson::restore($revision->document)->on($card->dayOf($revision)),
                 ),
                 $earlier,
-            ),
+            )],
             $message,
         );
+    }
+
+    /** @return list<ExpectedCard> the current revision as it was on earlier days, where parts of it come and go */
+    private static function before(StoredCard $card): array
+    {
+        $document = $card->document();
+        $before = [];
+        $day = $card->dayOf($card->revision());
+        while (count($before) < self::EARLIER && ($last = $document->rightUntil($day))?->isBefore($card->today())) {
+            $before[] = ExpectedCard::card(
+                $card->head, $document->on($day), HostedPictures::forScreen(),
+                fn (Document $then) => CountedLinks::sheet($card, $then), until: $last,
+            );
+            $day = $last->plus(1);
+        }
+
+        return array_reverse($before);
     }
 
     /** @return array<int, Revision> by number: the current one, then earlier ones from the newest */

@@ -155,7 +155,32 @@ final readonly class Card
     /** Whether its last day is over. */
     public function hasEnded(Piece $piece): bool
     {
-        return $this->today !== null && $piece->kind->window($piece)?->isOver($this->today) === true;
+        return $this->today !== null && $piece->due()?->isOver($this->today) === true;
+    }
+
+    /** Whether its first day is still to come. */
+    public function isAhead(Piece $piece): bool
+    {
+        return $this->today !== null && $piece->due()?->isAhead($this->today) === true;
+    }
+
+    /** The last day it is as it is on that day; null where that is for good. */
+    public function rightUntil(Day $today): ?Day
+    {
+        $next = null;
+        foreach ($this->filled() as $piece) {
+            $last = $this->shows($piece) && $piece->lacking() === [] ? $piece->due()?->holdsUntil($today) : null;
+            $next = $last !== null && ($next === null || $last->isBefore($next)) ? $last : $next;
+        }
+
+        return $next;
+    }
+
+    /** @return list<Piece> that come, or go, on a day */
+    public function changingOn(Day $day): array
+    {
+        return array_values(array_filter($this->filled(), fn (Piece $piece) => $this->shows($piece)
+            && ($piece->due()?->from == $day || $piece->due()?->until == $day->plus(-1))));
     }
 
     /** Why a piece that is shown is not on the card, in a sentence; empty where it is, or where nothing is in it. */
@@ -165,8 +190,9 @@ final readonly class Card
 
         return match (true) {
             $lacking !== [] => 'Not on the card yet: “'.$lacking[0]->label.'” is empty.',
+            $this->isAhead($piece) => 'Not on the card yet: its first day is '.$piece->due()?->from?->words().'.',
             $this->hasEnded($piece) => 'No longer on the card: its last day was '
-                .$piece->kind->window($piece)?->until?->words().'.',
+                .$piece->due()?->until?->words().'.',
             default => '',
         };
     }
@@ -262,7 +288,7 @@ final readonly class Card
     /** @return list<Block> the same with its links as its maker gave them */
     public function untagged(Piece $piece): array
     {
-        $absent = $piece->lacking() !== [] || $this->hasEnded($piece);
+        $absent = $piece->lacking() !== [] || $this->hasEnded($piece) || $this->isAhead($piece);
 
         return $absent ? [] : $piece->kind->content($piece, $this->contextOf($piece));
     }

@@ -8,6 +8,7 @@ use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Style;
 use InkyCard\Card\Style\Tuning;
 use InkyCard\Refusal;
+use InkyCard\Time\Window;
 
 /**
  * The card document, `inky-card/1`: UTF-8 JSON, described in docs/formats.md.
@@ -163,6 +164,7 @@ final class CardJson
         $fields = self::object($document, 'fields');
         $known = $trusted ? $fields : Refusal::at('/fields', fn () => $kind->accept($fields, $country));
         $tuning = self::object($document, 'tuning');
+        $window = self::object($document, 'window');
         $joined = $document['joined'] ?? null;
         if ($joined !== null
             && (! is_string($joined) || mb_strlen($joined) > 8 || preg_match('/[<>\p{Cc}]/u', $joined))) {
@@ -184,8 +186,10 @@ final class CardJson
             FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
                 ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
             Refusal::at('/tuning', fn () => Tuning::of($tuning)),
+            $window === [] ? null
+                : Refusal::at('/window', fn () => Window::parse($window['from'] ?? null, $window['until'] ?? null)),
             self::unknown($document, [
-                'id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning',
+                'id', 'kind', 'zone', 'fields', 'shown', 'sample', 'joined', 'filledBy', 'tuning', 'window',
             ]),
         );
     }
@@ -205,6 +209,7 @@ final class CardJson
             'joined' => $piece->joined,
             'filledBy' => $piece->filledBy === FilledBy::Free ? null : $piece->filledBy->value,
             'tuning' => $piece->tuning->toArray() === [] ? null : (object) $piece->tuning->toArray(),
+            'window' => $piece->window?->toArray(),
         ], fn ($value) => $value !== null) + $piece->unknown;
     }
 

@@ -8,6 +8,7 @@ use InkyCard\Card\Kind\Filled;
 use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Tuning;
+use InkyCard\Time\Window;
 
 /** One element of a card. */
 final readonly class Piece implements Filled
@@ -19,6 +20,7 @@ final readonly class Piece implements Filled
      * @param  FilledBy  $filledBy  matters on a card shared by a team
      * @param  ?string  $joined  separator when it follows the previous piece on the same line; null for a line of its
      *                           own
+     * @param  ?Window  $window  the days it is on the card; null for all of them
      * @param  array<string, mixed>  $unknown  keys of the document this version does not know, kept as they came
      */
     public function __construct(
@@ -31,6 +33,7 @@ final readonly class Piece implements Filled
         public ?string $joined,
         public FilledBy $filledBy,
         public Tuning $tuning,
+        public ?Window $window = null,
         public array $unknown = [],
     ) {
     }
@@ -135,6 +138,15 @@ final readonly class Piece implements Filled
     public function tuning(): Tuning
     {
         return $this->tuning;
+    }
+
+    /** The days it is on the card: its own, no longer than what it says holds; null for all of them. */
+    public function due(): ?Window
+    {
+        $holds = $this->kind->window($this)?->until;
+        $end = $holds === null ? null : Window::until($holds);
+
+        return $this->window === null ? $end : $this->window->endingWith($end);
     }
 
     /** Whether its kind is something to the rest of the application. */

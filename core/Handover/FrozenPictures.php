@@ -13,24 +13,30 @@ use InkyCard\Time\Day;
 final class FrozenPictures
 {
     /** Forms whose pictures are inside, or beside them. */
-    private const CARRIED = ['folder', 'eml', 'template', 'page', 'png'];
+    private const CARRIED = ['folder', 'eml', 'template', 'page', 'png', 'one-picture'];
 
     /**
      * @param  bool  $inside  pictures travel inside the code, where that can be chosen
+     * @param  ?Day  $due  the last day its places show what they do; null for good
      * @return string a sentence; empty where nothing stays that should not
      */
-    public static function says(Card $card, Destination $to, bool $inside, Day $today): string
+    public static function says(Card $card, Destination $to, bool $inside, Day $today, ?Day $due = null): string
     {
-        $carried = $to->picturesGo() === null ? $inside : in_array($to->takes, self::CARRIED, true);
-
-        return $carried ? trim(self::season($card, $today).' '.self::place($card)) : '';
+        return self::travel($to, $inside) ? trim(self::season($card, $today).' '.self::place($card, $due)) : '';
     }
 
-    private static function place(Card $card): string
+    /** Whether pictures go there with the card, rather than being fetched by readers. */
+    public static function travel(Destination $to, bool $inside): bool
+    {
+        return $to->picturesGo() === null ? $inside : in_array($to->takes, self::CARRIED, true);
+    }
+
+    private static function place(Card $card, ?Day $due): string
     {
         return $card->filled(Capability::Place) === [] ? ''
-            : 'Its banner place carries what is due today, and stays so: let readers fetch pictures, and it shows what '
-                .'is due on the day a message is opened.';
+            : 'Its banner place carries what is due today, and stays so'
+                .($due === null ? '' : ', also after '.$due->words().', when it ends')
+                .': let readers fetch pictures, and it shows what is due on the day a message is opened.';
     }
 
     private static function season(Card $card, Day $today): string

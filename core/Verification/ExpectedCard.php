@@ -11,6 +11,7 @@ use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Reader;
+use InkyCard\Time\Day;
 
 /** What a message that carries a revision of a card holds. */
 final class ExpectedCard
@@ -23,6 +24,7 @@ final class ExpectedCard
      * @param  string  $html  as it was handed over
      * @param  string  $address  the holder's mail address; empty when it says none
      * @param  array<string, self>  $forms  the same in other forms it is given out in, by sort of message
+     * @param  ?Day  $until  the last day it was right, where parts of it come and go by date
      */
     private function __construct(
         public readonly int $revision,
@@ -31,6 +33,7 @@ final class ExpectedCard
         public readonly MessageContent $text,
         public readonly string $address,
         public readonly array $forms,
+        public readonly ?Day $until = null,
     ) {
     }
 
@@ -39,10 +42,11 @@ final class ExpectedCard
      * @param  string  $text  its plain text
      * @param  array<string, self>  $forms
      */
-    public static function of(int $revision, string $html, string $text, string $address, array $forms = []): self
-    {
+    public static function of(
+        int $revision, string $html, string $text, string $address, array $forms = [], ?Day $until = null,
+    ): self {
         return new self(
-            $revision, $html, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $forms,
+            $revision, $html, MessageContent::html($html)[0], MessageContent::text($text)[0], $address, $forms, $until,
         );
     }
 
@@ -57,6 +61,7 @@ final class ExpectedCard
      * @param  PictureSources  $pictures  as it was handed over with
      * @param  (\Closure(Card): Sheet)|null  $sheet  its sheet, where that is not the card's own: one with counted links
      * @param  bool  $forms  its other forms will do as well
+     * @param  ?Day  $until  the last day it was right
      */
     public static function card(
         int $revision,
@@ -64,6 +69,7 @@ final class ExpectedCard
         PictureSources $pictures,
         ?\Closure $sheet = null,
         bool $forms = false,
+        ?Day $until = null,
     ): self {
         $others = $forms ? ['phone' => Shorten::forPhone($card), 'reply' => $card->inForm('reply')] : [];
 
@@ -76,6 +82,7 @@ final class ExpectedCard
                 fn (Card $form) => self::card($revision, $form, $pictures, $sheet),
                 array_filter($others, fn (Card $form) => $form->pieces != $card->pieces),
             ),
+            $until,
         );
     }
 }

@@ -3,6 +3,7 @@
 namespace InkyCard\Verification;
 
 use InkyCard\Card\Form;
+use InkyCard\Time\Day;
 
 /** What a received message shows of a card. */
 final readonly class Verified
@@ -30,6 +31,7 @@ final readonly class Verified
      * @param  string  $wrongAddress  the sender, where the card belongs to another address; empty otherwise
      * @param  string  $form  the sort of message whose form it came in; empty for the whole card
      * @param  list<LookChange>  $looks  what looks other than it should
+     * @param  string  $until  of an older one: the last day it was right, YYYY-MM-DD; empty where that was a revision
      * @param  string  $client  the stand-in that makes of it what arrived; empty for none, or none needed
      */
     public function __construct(
@@ -45,6 +47,7 @@ final readonly class Verified
         public string $form = '',
         public array $looks = [],
         public string $client = '',
+        public string $until = '',
     ) {
     }
 
@@ -67,6 +70,11 @@ final readonly class Verified
     public function as(string $verdict, string $client = ''): self
     {
         return new self(...['verdict' => $verdict, 'client' => $client] + get_object_vars($this));
+    }
+
+    public function until(?Day $last): self
+    {
+        return new self(...['until' => (string) $last?->iso] + get_object_vars($this));
     }
 
     /** Nothing of it is missing, changed or lost. */
@@ -131,7 +139,9 @@ final readonly class Verified
             'look' => 'Its words and links arrived, its look did not.',
             'noted' => 'The card arrived as it was handed over, and there is something to see to.',
             'altered' => 'The card is there, and not as it was handed over.',
-            'old' => "It is revision $this->revision, an older one. Hand the card over again.",
+            'old' => $this->until !== ''
+                ? 'It is as it was right until '.Day::parse($this->until)->words().'. Hand the card over again.'
+                : "It is revision $this->revision, an older one. Hand the card over again.",
             'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
             'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
             'absent' => 'It is not there. Choose it as the default for this address, reload, and write a new message.',

@@ -46,11 +46,11 @@ final class Verifier
                 wrongAddress: self::wrong($current, $message->from),
             );
         }
-        $others = array_values(array_filter($all, fn (ExpectedCard $it) => $it->revision !== $best->revision));
+        $others = array_values(array_filter($all, fn (ExpectedCard $it) => $it !== $best));
         $found = self::found($best, $best->seen, $others, $message);
 
         return match (true) {
-            $best->revision !== $current->revision => $found->as('old'),
+            $best !== $current => $found->as('old')->until($best->until),
             $found->isWhole() && $found->looks === [] => $found->as($found->isClean() ? 'verified' : 'noted'),
             default => self::asShown($found, $best, $others, $message),
         };
@@ -146,7 +146,8 @@ final class Verifier
     }
 
     /**
-     * The revision most of whose lines are there; the current one where others are as good. Null when none is there.
+     * The revision most of whose lines are there; where others are as good, the one with most to be there, and then the
+     * current one. Null when none is there.
      *
      * @param  list<ExpectedCard>  $revisions  the current one first
      */
@@ -154,6 +155,7 @@ final class Verifier
     {
         $best = null;
         $most = 0.0;
+        $lines = 0;
         foreach ($revisions as $revision) {
             $wanted = $text ? $revision->text->lines : $revision->seen->lines;
             $there = array_filter($wanted, $seen->has(...));
@@ -166,8 +168,10 @@ final class Verifier
                 );
                 $share = (count($there) + 0.8 * count($rest)) / count($wanted);
             }
-            if ($share >= self::THERE && $share > $most + 0.001) {
-                [$best, $most] = [$revision, $share];
+            // One that had all of another and more is seen by the more: where both stand there, it is there twice.
+            $more = $share > 0.999 && $most > 0.999 && count($wanted) > $lines && ! self::isTwice($wanted, $seen);
+            if ($share >= self::THERE && ($share > $most + 0.001 || $more)) {
+                [$best, $most, $lines] = [$revision, $share, count($wanted)];
             }
         }
 

@@ -36,9 +36,9 @@ function byEvent(types) {
 
 // What is copied goes into use: the application remembers which revision that was.
 function taken() {
-  const { taken: url, to } = document.getElementById('main').dataset;
+  const { taken: url, to, inside } = document.getElementById('main').dataset;
   const headers = { 'X-XSRF-TOKEN': token(), Accept: 'text/html' };
-  fetch(url, { method: 'POST', keepalive: true, headers, body: new URLSearchParams({ to }) }).catch(() => {});
+  fetch(url, { method: 'POST', keepalive: true, headers, body: new URLSearchParams({ to, inside }) }).catch(() => {});
 }
 
 function wire(id, copy) {

@@ -67,6 +67,57 @@ final class BannersTest extends WebTestCase
         return ["/b/$token", "/to/$token"];
     }
 
+    public function test_what_travels_stays_and_who_has_an_old_one_is_one_press_away(): void
+    {
+        $this->freezeSecond();
+        [$spring, $drawing] = [$this->out('Spring plans'), $this->out('Drawing day')];
+        $today = Day::at(now('Europe/London'));
+        $this->due($spring, $today->iso, $today->plus(10)->iso);
+        $this->due($drawing, $today->plus(10)->iso, $today->plus(20)->iso);
+        $this->place();
+        $over = "/cards/{$this->card->id}/hand-over";
+        $this->get("$over?to=message")->assertSee('also after '.$today->plus(9)->words());
+        $this->get("$over?to=campaign")->assertDontSee('stays so');
+        $this->get("$over/file?as=eml&to=message")->assertOk();
+        $this->post("$over/taken", ['to' => 'any'])->assertNoContent();
+        $this->get('/banners/carried')->assertSee('Nobody does');
+        $this->travel(10)->days();
+        $this->get('/banners')->assertSee('One card that was');
+        $this->get('/banners/carried')->assertSeeInOrder([$this->card->name, 'Spring plans', 'Drawing day']);
+        $this->get("$over/file?as=eml&to=message")->assertOk();
+        $this->get('/banners/carried')->assertSee('Nobody does');
+        $drawing->keep($drawing->number, $drawing->banner()->with(['line' => 'On the lawn']));
+        $this->followingRedirects()->from("/banners/$drawing->id")->post("/banners/$drawing->id/put")
+            ->assertSee('see who');
+        $this->get('/banners/carried')->assertSee('the same, changed');
+        // Fetched, it follows by itself.
+        $this->post("$over/taken", ['to' => 'message', 'inside' => '0'])->assertNoContent();
+    }
+
+    public function test_a_piece_has_days_and_what_was_taken_says_until_when_it_is_right(): void
+    {
+        $this->freezeSecond();
+        $piece = collect($this->card->document()->pieces)->firstWhere(fn ($one) => $one->kind->key() === 'button')
+            ?? $this->card->document()->pieces[1];
+        $today = $this->card->today();
+        $url = "/cards/{$this->card->id}/pieces/$piece->id/days";
+        $this->post($url, ['revision' => $this->card->head, 'from' => $today->iso, 'until' => $today->plus(-1)->iso])
+            ->assertStatus(422)->assertSee('The last day is before the first.');
+        $this->post($url, ['revision' => $this->card->head, 'from' => '', 'until' => $today->plus(3)->iso])
+            ->assertRedirect();
+        $over = "/cards/{$this->card->id}/hand-over";
+        $this->get($over)->assertSee('Right until '.$today->plus(3)->words());
+        $this->post("$over/taken", ['to' => 'any'])->assertNoContent();
+        $this->get($over)->assertSee('In use in 1 place, right until '.$today->plus(3)->words());
+        $this->get('/cards')->assertDontSee('In use');
+        $this->travel(4)->days();
+        $this->get('/cards')->assertSee('as it was right until '.$today->plus(3)->words())
+            ->assertSee('Hand it over again');
+        $this->get($over)->assertDontSee($piece->text('words'));
+        $this->post("$over/taken", ['to' => 'any'])->assertNoContent();
+        $this->get('/cards')->assertDontSee('Hand it over again');
+    }
+
     public function test_words_are_kept_with_every_key_and_a_banner_is_drawn_lightly_with_a_dark_twin(): void
     {
         $banner = $this->made();

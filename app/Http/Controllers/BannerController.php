@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Banners\Gallery;
 use App\Banners\Maker;
 use App\Exceptions\StaleRevision;
+use App\Handover\CarriedBanners;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredPicture;
@@ -127,7 +128,9 @@ final class BannerController extends Controller
             return back()->with('told', $refusal->getMessage());
         }
 
-        return back()->with('told', 'Readers see it as it is now.');
+        return back()->with([
+            'told' => 'Readers see it as it is now.', 'carried' => count(CarriedBanners::old($this->workspace)),
+        ]);
     }
 
     /** As readers see it, or, before that, as it is. */

@@ -54,7 +54,8 @@ final class BenchController extends Controller
     /** A revision of it drawn, for lists; as it will be on a day, if one is asked for. */
     public function drawing(Request $request, Drawings $drawings, int $card, int $number): AnyResponse
     {
-        $revision = $this->card($card)->revisionAt($number) ?? abort(404);
+        $card = $this->card($card);
+        $revision = $card->revisionAt($number) ?? abort(404);
         $document = CardJson::restore($revision->document);
         try {
             $on = $request->has('on') ? Day::parse($request->input('on')) : null;
@@ -62,7 +63,7 @@ final class BenchController extends Controller
             abort(404);
         }
 
-        return $on === null ? $drawings->response($document) : $drawings->response(
+        return $on === null ? $drawings->response($document->on($card->today())) : $drawings->response(
             $document->on($on), Clock::moment($on, '12:00', $this->workspace->clock())->getTimestamp(),
         );
     }

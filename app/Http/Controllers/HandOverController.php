@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Handover\CarriedBanners;
 use App\Handover\HouseNotes;
 use App\Handover\InUse;
 use App\Handover\Parcels;
@@ -15,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use InkyCard\Card\Card as Document;
 use InkyCard\Card\Form;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Handover\Destination;
@@ -23,11 +25,11 @@ use InkyCard\Handover\Formats\Calendar;
 use InkyCard\Handover\FrozenPictures;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\PictureDelivery;
+use InkyCard\Handover\RightUntil;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Reader;
 use InkyCard\Proof\Subject;
 use InkyCard\Refusal;
-use InkyCard\Time\Day;
 
 /** Handing a card over: where it goes, what will change there, the artifact, and how to put it in place. */
 final class HandOverController extends Controller
@@ -67,10 +69,21 @@ final class HandOverController extends Controller
             'travels' => self::travels($proof->subject),
             'proof' => $proof,
             'use' => InUse::of($card),
-            'frozen' => FrozenPictures::says($document, $destination, $inside, Day::at(now())),
+            'holds' => $this->holds($card, $document, $destination, $inside),
             // Any program: those that do not show them are among them.
             'showsInside' => $destination->key !== 'any' && ! $client->losesPictures('data'),
         ]);
+    }
+
+    /** @return list<string> until when what is taken is right, in sentences */
+    private function holds(StoredCard $card, Document $document, Destination $to, bool $inside): array
+    {
+        return array_values(array_filter([
+            RightUntil::says($document, $card->today()),
+            FrozenPictures::says(
+                $document, $to, $inside, $card->today(), CarriedBanners::until($card, $this->workspace),
+            ),
+        ]));
     }
 
     /** @return list<array{PictureDelivery, int, list<string>}> ways, bytes a message, who does not show pictures so */
@@ -142,7 +155,7 @@ final class HandOverController extends Controller
     {
         $to = Destination::all()[self::string($request, 'to')] ?? null;
         if ($to !== null) {
-            InUse::by($card, $to);
+            InUse::by($card, $to, $request->boolean('inside'));
         }
     }
 

@@ -9,6 +9,7 @@ use App\Banners\PlanFile;
 use App\Banners\PlanPage;
 use App\Banners\PlanRows;
 use App\Banners\WindowForm;
+use App\Handover\CarriedBanners;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredWindow;
@@ -17,6 +18,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Pagination\LengthAwarePaginator;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
 
@@ -24,6 +26,8 @@ use InkyCard\Time\Day;
 final class PlanController extends Controller
 {
     private const BANNERS = 24;
+
+    private const CARRIED = 25;
 
     /** Days from the first of a window to its last, to start with. */
     private const FORTNIGHT = 13;
@@ -105,6 +109,18 @@ final class PlanController extends Controller
 
         return back()->with('told', $is ? 'There is no evergreen banner now.'
             : 'It stands now wherever nothing else is due.');
+    }
+
+    /** Who carries another banner than is due. */
+    public function carried(Request $request): View
+    {
+        $old = CarriedBanners::old($this->workspace);
+        $page = LengthAwarePaginator::resolveCurrentPage();
+
+        return view('banners.carried', ['old' => new LengthAwarePaginator(
+            array_slice($old, ($page - 1) * self::CARRIED, self::CARRIED), count($old), self::CARRIED, $page,
+            ['path' => route('banners.carried')],
+        )]);
     }
 
     /** Two windows that share cards, by what they bring. */
@@ -192,7 +208,7 @@ final class PlanController extends Controller
             'day' => $this->dayOf($request), 'where' => $this->where($request),
             'banners' => StoredBanner::in($this->workspace)->paginate(self::BANNERS)->withQueryString(),
             'choices' => StoredBanner::in($this->workspace)->limit(self::CHOICE)->get(),
-            'labels' => $labels,
+            'labels' => $labels, 'carried' => count(CarriedBanners::old($this->workspace)),
             'cards' => StoredCard::choices($this->workspace), 'evergreen' => $this->workspace->evergreen_id,
         ]);
     }

@@ -14,13 +14,14 @@ final class EndsSoon extends AbstractCheck
 {
     public function __construct()
     {
-        parent::__construct('ends-soon', 'An offer ends within a week', Area::Facts, Severity::Advice);
+        parent::__construct('ends-soon', 'Something on it ends within a week', Area::Facts, Severity::Advice);
     }
 
     public function find(Subject $subject): array
     {
-        $soon = array_values(array_filter($subject->pieces(Capability::Offer), function (Piece $piece) use ($subject) {
-            $left = $piece->kind->window($piece)?->daysLeft($subject->today);
+        $soon = array_values(array_filter($subject->pieces(), function (Piece $piece) use ($subject) {
+            $left = $piece->can(Capability::Event) || $subject->card->isAhead($piece) ? null
+                : $piece->due()?->daysLeft($subject->today);
 
             return $left !== null && $left <= Limits::ENDS_SOON;
         }));
@@ -29,7 +30,7 @@ final class EndsSoon extends AbstractCheck
         }
 
         return [$this->found(
-            self::names($soon).': until '.$soon[0]->kind->window($soon[0])?->until?->iso.'. Have the next one ready.',
+            self::names($soon).': until '.$soon[0]->due()?->until?->iso.'. Have the next one ready.',
             array_column($soon, 'id'),
         )];
     }

@@ -32,6 +32,11 @@
         @endif
       </div>
     @endif
+    @if ($carried > 0)
+      <p class="notes"><span>{{ $carried === 1 ? 'One card that was' : "$carried cards that were" }} taken with pictures
+          inside {{ $carried === 1 ? 'carries' : 'carry' }} another banner than is due. <a
+            href="{{ route('banners.carried') }}">See who</a></span></p>
+    @endif
     @include('banners.timeline')
     <div class="plan-below">
       <section aria-label="The cards of a day">

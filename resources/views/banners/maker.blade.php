@@ -18,7 +18,10 @@
         @include('banners.kept')
       </div>
       @if (session('told'))
-        <p class="told" role="status">{{ session('told') }}</p>
+        <p class="told" role="status">{{ session('told') }} @if (session('carried'))
+            Cards taken with pictures inside keep what they had: <a href="{{ route('banners.carried') }}">see who</a>.
+          @endif
+        </p>
       @endif
       @unless ($banner->isPicture())
         @foreach (['headline' => ['Headline', 'Open garden day, 22 May'], 'line' => ['Line', 'Come and walk it with us.'],

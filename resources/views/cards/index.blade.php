@@ -87,7 +87,7 @@
               @endforeach
             </p>
           @endif
-          @if (($uses[$card->id] ?? null)?->old !== null)
+          @if (($uses[$card->id] ?? null)?->isOff())
             @include('cards.in-use', ['use' => $uses[$card->id]])
           @endif
           @if ($line = $clicks[$card->id] ?? null)

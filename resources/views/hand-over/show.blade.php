@@ -5,7 +5,8 @@
   <x-slot:head>
     <script type="module" src="/js/hand-over.js"></script>
   </x-slot:head>
-  <main id="main" class="over" data-taken="{{ route('hand-over.taken', $card->id) }}" data-to="{{ $to->key }}">
+  <main id="main" class="over" data-taken="{{ route('hand-over.taken', $card->id) }}" data-to="{{ $to->key }}"
+    data-inside="{{ (int) $inside }}">
     <section class="over-preview" aria-label="What is handed over">
       <div class="desk-head mb-0">
         <h1>Hand over</h1>
@@ -99,9 +100,9 @@
         @else
           <p class="help">{{ $to->picturesGo() }}</p>
         @endif
-        @if ($frozen !== '')
-          <p class="notes"><span>{{ $frozen }}</span></p>
-        @endif
+        @foreach ($holds as $sentence)
+          <p class="notes"><span>{{ $sentence }}</span></p>
+        @endforeach
         @if ($to->isMarkup())
           <details class="costs">
             <summary>What each way costs</summary>

@@ -14,6 +14,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Picture\Framing;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Refusal;
+use InkyCard\Time\Window;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What one piece says, and how. */
@@ -139,6 +140,17 @@ final class PieceController extends AbstractEditController
 
         return is_string($text) && $network !== '' && trim($text) !== '' && ! str_contains($text, '/')
             ? "$network: $text" : $text;
+    }
+
+    /** The days it is on the card. */
+    public function days(Request $request, int $card, string $piece): Response
+    {
+        return $this->change(
+            $request, $card, $piece,
+            fn () => new Edit\TimePiece($piece, Refusal::at(
+                '/window', fn () => Window::parse($request->input('from'), $request->input('until')),
+            )),
+        );
     }
 
     public function assign(Request $request, int $card, string $piece): Response
