@@ -31,7 +31,7 @@ if (
 
     return;
 }
-// What a hosted place shows holds until its next change: see App\Banners\HostedPlaces.
+// What a hosted place shows holds until its next change: see App\Banners\HeldAnswers.
 if (str_starts_with($path, '/b/')) {
     $held = json_decode((string) @file_get_contents(
         __DIR__.'/storage/framework/places/'.hash('sha256', $path).'.json',

@@ -22,6 +22,7 @@ use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
+use App\Http\Controllers\QuotationController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StartController;
@@ -169,6 +170,17 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/{part}', [BrandController::class, 'keep'])
             ->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')
             ->name('brand.keep');
+    });
+    Route::prefix('/quotations')->group(function () {
+        Route::get('/', [QuotationController::class, 'index'])->name('quotations');
+        Route::post('/', [QuotationController::class, 'add'])->name('quotations.add');
+        Route::get('/quotations.txt', [QuotationController::class, 'file'])->middleware('reads')
+            ->name('quotations.file');
+        Route::prefix('/{quotation}')->where(['quotation' => '[0-9]{1,15}'])->group(function () {
+            Route::post('/', [QuotationController::class, 'keep'])->name('quotation.keep');
+            Route::post('/remove', [QuotationController::class, 'remove'])->name('quotation.remove');
+            Route::post('/restore', [QuotationController::class, 'restore'])->name('quotation.restore');
+        });
     });
     Route::get('/sweeps/{sweep}', [BrandChangeController::class, 'progress'])
         ->where('sweep', '[0-9]{1,15}')

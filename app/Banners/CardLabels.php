@@ -39,7 +39,7 @@ final class CardLabels
                 DB::table('card_labels')->insertOrIgnore(['card_id' => $card, 'label' => $label]);
             }
         }
-        HostedPlaces::forget();
+        HeldAnswers::forget();
     }
 
     /**
@@ -49,7 +49,7 @@ final class CardLabels
     public static function take(array $cards, array $labels): void
     {
         DB::table('card_labels')->whereIn('card_id', $cards)->whereIn('label', $labels)->delete();
-        HostedPlaces::forget();
+        HeldAnswers::forget();
     }
 
     /**

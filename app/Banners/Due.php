@@ -2,8 +2,11 @@
 
 namespace App\Banners;
 
+use App\Feeds\FeedState;
+use App\Feeds\PostPress;
 use App\Pictures\Variant;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Compose\PostPicture;
 
 /** Finds what hosted places show. */
 final class Due
@@ -19,6 +22,9 @@ final class Due
         if ($row === null) {
             return null;
         }
+        if ($row->feed_id !== null) {
+            return self::post((int) $row->feed_id, (string) $row->look, $moment);
+        }
         $workspace = (int) $row->workspace_id;
         $labels = array_values(array_map(strval(...), DB::table('card_labels')->where('card_id', (int) $card)
             ->orderBy('label')->pluck('label')->all()));
@@ -31,6 +37,21 @@ final class Due
         return self::shown(
             $banner === null ? null : (int) $banner, "{$row->width}x$row->height",
             $window === null ? null : (int) $window->id, $stretch->until,
+        );
+    }
+
+    /** The newest entry of a feed, until that is asked again. */
+    private static function post(int $feed, string $look, int $moment): DueBanner
+    {
+        $row = DB::table('feeds')->where('id', $feed)->first();
+        $state = $row === null ? null : FeedState::of($row);
+        /** @var array<string, mixed> $look */
+        $look = json_decode($look, true);
+        $file = $state === null ? null : app(PostPress::class)->file(PostPicture::restore($look), $state);
+
+        return new DueBanner(
+            null, $file, true, $state?->newest()['address'] ?? null, $state?->newest()['title'] ?? '', null,
+            max($moment, $state?->next?->getTimestamp() ?? 0),
         );
     }
 

@@ -4,15 +4,15 @@ namespace App\Banners;
 
 use App\Pictures\Variant;
 
-/** What a place shows at a moment, and until when that holds. */
+/** What a place, or a post that is a picture, shows at a moment, and until when that holds. */
 final readonly class DueBanner
 {
     /**
-     * @param  ?int  $banner  number; null where the place is collapsed
+     * @param  ?int  $banner  number; null where the place is collapsed, or shows an entry of a feed
      * @param  ?Variant  $file  null where the place is collapsed
      * @param  bool  $fits  the file was drawn for the size of the place
      * @param  ?string  $address  where it leads
-     * @param  string  $name  of the banner
+     * @param  string  $name  of the banner or the entry
      * @param  ?int  $window  number; null where nothing is due
      * @param  int  $until  the next change there is by plan, seconds since 1970 (UTC)
      */

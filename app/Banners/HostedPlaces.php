@@ -3,26 +3,26 @@
 namespace App\Banners;
 
 use App\Clicks\Token;
+use App\Feeds\Feeds;
 use App\Pictures\HostedPictures;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Compose\PostPicture;
 
-/** Hosted places: the addresses they are reached at, which stay, and the answers kept for them meanwhile. */
+/** Hosted places: the addresses they are reached at, which stay. */
 final class HostedPlaces
 {
-    /** Answers hold for so long at most, seconds: what is changed by hand reaches readers after that. */
-    public const HOLDS = 3600;
-
     /** The card with their addresses on its places; a copy has its own. */
     public static function addressed(Card $card, int $number): Card
     {
         foreach ($card->pieces as $piece) {
             $place = "$number/$piece->id";
-            if ($piece->can(Capability::Place) && $piece->text('place') !== $place) {
+            if ($piece->isHosted() && $piece->text('place') !== $place) {
+                // The address of a post is that of its entry.
+                $leads = $piece->can(Capability::Feed) ? 'link' : 'address';
                 $card = $card->replacing($piece->with(['fields' => [
-                    'place' => $place, 'address' => HostedPictures::publicBase().'/to/'.Token::ofPlace($place),
+                    'place' => $place, $leads => HostedPictures::publicBase().'/to/'.Token::ofPlace($place),
                 ] + $piece->fields]));
             }
         }
@@ -34,13 +34,17 @@ final class HostedPlaces
     public static function note(int $workspace, int $number, Card $card): void
     {
         foreach ($card->pieces as $piece) {
-            if ($piece->can(Capability::Place)) {
+            if ($piece->isHosted()) {
+                $post = $piece->can(Capability::Feed) ? PostPicture::of($card, $piece) : null;
                 DB::table('places')->upsert([
                     'workspace_id' => $workspace, 'card_id' => $number, 'piece' => $piece->id,
-                    'width' => (int) $piece->text('width'), 'height' => (int) $piece->text('height'),
-                    'gap' => $piece->text('gap'), 'created_at' => now(), 'updated_at' => now(),
-                ], ['card_id', 'piece'], ['width', 'height', 'gap', 'updated_at']);
-                self::forget();
+                    'width' => $post->width ?? (int) $piece->text('width'),
+                    'height' => $post->height ?? (int) $piece->text('height'), 'gap' => $piece->text('gap'),
+                    'feed_id' => $post === null ? null : Feeds::number($workspace, $piece->text('feed')),
+                    'look' => $post === null ? null : json_encode($post->toArray(), JSON_THROW_ON_ERROR),
+                    'created_at' => now(), 'updated_at' => now(),
+                ], ['card_id', 'piece'], ['width', 'height', 'gap', 'feed_id', 'look', 'updated_at']);
+                HeldAnswers::forget();
             }
         }
     }
@@ -48,32 +52,8 @@ final class HostedPlaces
     /** @return list<array{int, int}> sizes of the places of a workspace, CSS px */
     public static function sizes(int $workspace): array
     {
-        return array_values(DB::table('places')->where('workspace_id', $workspace)->distinct()->get(['width', 'height'])
+        return array_values(DB::table('places')->where('workspace_id', $workspace)->whereNull('feed_id')->distinct()
+            ->get(['width', 'height'])
             ->map(fn (\stdClass $row) => [(int) $row->width, (int) $row->height])->all());
-    }
-
-    /**
-     * Keeps an answer beside the application, where its server finds it without asking (server.php).
-     *
-     * @param  string  $path  of the address, such as /b/…
-     * @param  array{file: string, type: string, tag: string, until: int}  $answer
-     */
-    public static function hold(string $path, array $answer): void
-    {
-        rescue(function () use ($path, $answer): void {
-            File::ensureDirectoryExists(self::folder());
-            File::replace(self::folder().'/'.hash('sha256', $path).'.json', (string) json_encode($answer));
-        }, report: false);
-    }
-
-    /** What was kept no longer holds: something was changed by hand. */
-    public static function forget(): void
-    {
-        rescue(fn () => File::isDirectory(self::folder()) && File::cleanDirectory(self::folder()), report: false);
-    }
-
-    private static function folder(): string
-    {
-        return storage_path('framework/places');
     }
 }

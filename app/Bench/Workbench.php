@@ -132,6 +132,12 @@ final readonly class Workbench
         return in_array('picture', array_column($piece->kind->fields(), 'input'), true);
     }
 
+    /** Whether its picture is the still of a film. */
+    public function isFilm(Piece $piece): bool
+    {
+        return $piece->can(Capability::Film);
+    }
+
     /** Whether it shows a picture of the library: another part of that can be shown. */
     public function canCrop(Piece $piece): bool
     {

@@ -50,20 +50,20 @@ final class CountedLinks
     }
 
     /**
-     * Number of the link a place is counted by while it shows a banner.
+     * Number of the link a place is counted by while it shows a banner, or an entry of a feed.
      *
      * @param  string  $place  see PlacePicture
      */
     public static function ofPlace(
-        ConnectionInterface $clicks, string $place, int $banner, string $name, string $address,
+        ConnectionInterface $clicks, string $place, ?int $banner, string $name, string $address,
     ): int {
         [$card, $piece] = explode('/', $place);
         $at = ['card_id' => (int) $card, 'piece' => $piece, 'hash' => hash('sha256', "banner.$banner $address")];
         $number = $clicks->table('tracked_links')->where($at)->value('id');
         if ($number === null) {
             $clicks->table('tracked_links')->insertOrIgnore($at + [
-                'kind' => 'place', 'words' => mb_strimwidth($name, 0, 160, '…'), 'address' => $address,
-                'banner_id' => $banner, 'created_at' => (string) now(),
+                'kind' => $banner === null ? 'post' : 'place', 'words' => mb_strimwidth($name, 0, 160, '…'),
+                'address' => $address, 'banner_id' => $banner, 'created_at' => (string) now(),
                 'person_id' => $clicks->table('cards')->where('id', (int) $card)->value('person_id'),
             ]);
             self::findFirst();

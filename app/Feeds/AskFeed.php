@@ -26,7 +26,7 @@ final class AskFeed implements ShouldBeUnique, ShouldQueue
     public function handle(Feeds $feeds): void
     {
         $address = DB::table('feeds')->where('id', $this->feed)->value('address');
-        if (! is_string($address) || ! self::isShown($address)) {
+        if (! is_string($address) || ! $this->isShown($address)) {
             DB::table('feeds')->where('id', $this->feed)->delete();
 
             return;
@@ -35,9 +35,12 @@ final class AskFeed implements ShouldBeUnique, ShouldQueue
         self::dispatch($this->feed)->delay($wait);
     }
 
-    /** Whether the newest of a card's documents names it. */
-    private static function isShown(string $address): bool
+    /** Whether the newest of a card's documents names it, or a picture that was handed over once: those stay. */
+    private function isShown(string $address): bool
     {
+        if (DB::table('places')->where('feed_id', $this->feed)->exists()) {
+            return true;
+        }
         $json = substr((string) json_encode($address, JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE), 1, -1);
 
         return DB::table('cards')->join('card_revisions as r', fn ($join) => $join->on('r.card_id', 'cards.id')

@@ -11,11 +11,12 @@ final readonly class FeedState
      * @param  ?array{string, string}  $entry  title and address of its newest entry; null before it was read
      * @param  ?Carbon  $out  when that came out, if the feed says so
      * @param  ?Carbon  $read  when it was read last
+     * @param  list<array{title: string, address: string, day: string}>  $past  entries before the newest
      * @param  ?string  $said  why it could not be read the last time
      */
     private function __construct(
         public int $id, public ?array $entry, public ?Carbon $out, public ?Carbon $read, public ?string $said,
-        public bool $isDue,
+        public bool $isDue, public ?Carbon $next, private array $past,
     ) {
     }
 
@@ -27,8 +28,23 @@ final readonly class FeedState
 
         return new self(
             (int) $row->id, $entry, $moment($row->entry_at), $moment($row->read_at), $row->said,
-            $row->next_at === null || Carbon::parse($row->next_at)->isPast(),
+            $row->next_at === null || Carbon::parse($row->next_at)->isPast(), $moment($row->next_at),
+            array_values((array) json_decode((string) $row->past, true)),
         );
+    }
+
+    /** @return ?array{title: string, address: string, day: string} what a piece says of it; null before it was read */
+    public function newest(): ?array
+    {
+        return $this->entry === null ? null : [
+            'title' => $this->entry[0], 'address' => $this->entry[1], 'day' => (string) $this->out?->format('Y-m-d'),
+        ];
+    }
+
+    /** @return list<array{title: string, address: string, day: string}> it and those before it */
+    public function ever(): array
+    {
+        return $this->newest() === null ? [] : [$this->newest(), ...$this->past];
     }
 
     /** In words, for who made the card. */

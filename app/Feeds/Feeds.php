@@ -2,6 +2,7 @@
 
 namespace App\Feeds;
 
+use App\Banners\HeldAnswers;
 use App\Outside\SafeHttpClient;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Feed\Entry;
@@ -19,6 +20,9 @@ final readonly class Feeds
 
     /** Minutes until it is asked again, and, where it fails, twice as long each time up to the last. */
     private const MINUTES = [60, 1440];
+
+    /** Entries that are remembered. */
+    private const PAST = 20;
 
     /** Pages name several; so many are tried. */
     private const TRIED = 2;
@@ -64,6 +68,10 @@ final readonly class Feeds
             $wait = (int) min(self::MINUTES[1], self::MINUTES[0] * 2 ** $row->fails);
             // What a page said may have moved: it is asked anew next time.
             $kept = ['fails' => min(60, $row->fails + 1), 'said' => $refusal->getMessage(), 'found' => null];
+        }
+        if (isset($kept['entry']) && $kept['entry'] !== $row->entry) {
+            HeldAnswers::forget();
+            $kept['past'] = json_encode(array_slice(FeedState::of($row)->ever(), 0, self::PAST), JSON_THROW_ON_ERROR);
         }
         DB::table('feeds')->where('id', $feed)->update($kept + [
             'asked_at' => $now->toDateTimeString(), 'next_at' => $now->copy()->addMinutes($wait)->toDateTimeString(),

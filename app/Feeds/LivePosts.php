@@ -4,6 +4,7 @@ namespace App\Feeds;
 
 use InkyCard\Card\Card;
 use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 
 /** Cards with the newest entry of the feeds their posts come from. */
 final class LivePosts
@@ -13,15 +14,21 @@ final class LivePosts
     {
         foreach ($card->pieces as $piece) {
             $feed = $piece->can(Capability::Feed) ? $piece->text('feed') : '';
-            $entry = $feed === '' ? null : Feeds::state($workspace, $feed)?->entry;
-            if ($entry !== null && [$piece->text('title'), $piece->text('address')] !== $entry) {
-                $card = $card->replacing($piece->with([
-                    'fields' => ['title' => $entry[0], 'address' => $entry[1]] + $piece->fields,
-                ]));
+            $newest = $feed === '' ? null : Feeds::state($workspace, $feed)?->newest();
+            if ($newest !== null && array_intersect_key($piece->fields, $newest) != $newest) {
+                $card = $card->replacing($piece->with(['fields' => $newest + $piece->fields]));
             }
         }
 
         return $card;
+    }
+
+    /** @return list<array<string, string>> the newest entry a piece's feed had, and those before, as it says them */
+    public static function ever(Piece $piece, int $workspace): array
+    {
+        $feed = $piece->can(Capability::Feed) ? $piece->text('feed') : '';
+
+        return $feed === '' ? [] : Feeds::state($workspace, $feed)?->ever() ?? [];
     }
 
     /** Has the feeds of a card asked that nobody asked yet. */

@@ -46,6 +46,7 @@ final readonly class InUse
             $card, self::DESTINATION, $destination->key,
             FrozenPictures::travel($destination, $inside) ? CarriedBanners::on($card) : [],
         );
+        DB::table('cards')->where('id', $card->id)->increment('taken_times');
     }
 
     /** Not there any more. */

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Banners\HeldAnswers;
 use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
 use App\Pictures\BannerPress;
@@ -178,7 +179,7 @@ final class StoredBanner extends Model
         $this->forceFill([
             'put' => $this->document, 'put_at' => now(), 'print' => json_encode($prints, JSON_THROW_ON_ERROR),
         ])->save();
-        HostedPlaces::forget();
+        HeldAnswers::forget();
     }
 
     /** Draws what readers see for a place of another size. */

@@ -6,6 +6,7 @@ use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
 use App\Feeds\LivePosts;
 use App\Links\EventEntries;
+use App\Live\LiveWords;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Query\Builder;
@@ -32,6 +33,7 @@ use InkyCard\Time\Day;
  * @property ?string $person_id who holds it, once that had to be known
  * @property int $last number of the newest revision
  * @property string $taken numbers of the edits it took last, each followed by a space
+ * @property int $taken_times how often it was handed over
  * @property Carbon $updated_at
  * @property ?string $archived_at
  */
@@ -44,6 +46,8 @@ final class StoredCard extends Model
     protected $table = 'cards';
 
     protected $fillable = ['name', 'head', 'last'];
+
+    protected $attributes = ['taken_times' => 0];
 
     /** Numbers of edits remembered: everybody at work on a card waits for the answer of one at a time. */
     private const TAKEN = 20;
@@ -172,11 +176,17 @@ final class StoredCard extends Model
         if ($this->read === null || $this->read[0] !== $revision->document || $this->read[1] !== $today->iso) {
             $this->read = [
                 $revision->document, $today->iso,
-                LivePosts::on(CardJson::restore($revision->document)->on($today), $this->workspace_id),
+                $this->asOf($revision, $today),
             ];
         }
 
         return $this->read[2];
+    }
+
+    /** A revision as readers get it on a day. */
+    public function asOf(Revision $revision, Day $day): Document
+    {
+        return LiveWords::on(CardJson::restore($revision->document), $this, $day);
     }
 
     /**

@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use App\Banners\HostedPlaces;
+use App\Banners\HeldAnswers;
 use App\Banners\PlanRows;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -66,7 +66,7 @@ final class StoredWindow extends Model
             'audience' => PlanRows::json($window->audience), 'priority' => $window->priority,
             'share' => $window->share,
         ])->save();
-        HostedPlaces::forget();
+        HeldAnswers::forget();
 
         return $stored;
     }
@@ -74,6 +74,6 @@ final class StoredWindow extends Model
     public function put(bool $away): void
     {
         $this->forceFill(['removed_at' => $away ? now() : null])->save();
-        HostedPlaces::forget();
+        HeldAnswers::forget();
     }
 }

@@ -198,6 +198,7 @@ final class Bakery
                     $this->library->bytes($bake->ref),
                     $bake,
                     $bake->moving ? $this->library->strokes($bake->ref) : null,
+                    $this->rasterizer->png(...),
                 ),
             );
         }

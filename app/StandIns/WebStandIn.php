@@ -122,6 +122,9 @@ final class WebStandIn implements HttpClientInterface
             'surveys' => self::moved('https://quillfern.example/sign-in?to=surveys'),
             'members' => new MockResponse('Members alone', ['http_code' => 401]),
             'asleep' => self::response('text/html', self::slowly()),
+            'film' => self::response('text/html; charset=utf-8', (string) file_get_contents(
+                (string) self::file('film', 'pages/', 'html'),
+            )),
             'journal' => self::response('text/html', '<!doctype html><title>Journal</title><link rel="alternate" '
                 .'type="application/atom+xml" href="/journal.atom"><h1>Journal</h1>'),
             'journal.atom' => self::response('application/atom+xml', self::feed($host)),

@@ -3,6 +3,7 @@
 namespace App\Tray;
 
 use App\Clicks\CountedLinks;
+use App\Live\LiveWords;
 use App\Models\Revision;
 use App\Models\StoredCard;
 use App\Models\Workspace;
@@ -10,6 +11,7 @@ use App\Pictures\HostedPictures;
 use App\Placements\Placements;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
+use InkyCard\Time\Day;
 use InkyCard\Verification\ExpectedCard;
 use InkyCard\Verification\Ranking;
 use InkyCard\Verification\ReceivedMessage;
@@ -59,8 +61,12 @@ final readonly class TrayVerifier
     public function sides(MimeMessage $received): SideBySide
     {
         $number = $this->verified->revision ?? $this->card->head;
-        $document = $this->card->revisions()->where('number', $number)->value('document');
-        $document = is_string($document) ? CardJson::restore($document) : $this->card->document();
+        $revision = $this->card->revisionAt($number) ?? $this->card->revision();
+        $day = $this->verified->until === '' ? $this->card->today() : Day::parse($this->verified->until);
+        $document = self::said(
+            $this->card->asOf($revision, $day), $this->card,
+            ReceivedMessage::of($received->html(), $received->text(), $received->from()),
+        );
         $form = $this->verified->form;
         $expected = self::expected($this->card, $number, $document, $form !== '');
 
@@ -71,11 +77,11 @@ final readonly class TrayVerifier
     private static function verify(StoredCard $card, array $earlier, ReceivedMessage $message): Verified
     {
         return Verifier::verify(
-            self::expected($card, $card->head, $card->document(), forms: true),
-            [...self::before($card), ...array_map(
-                fn (Revision $revision) => self::expected(
-                    $card, $revision->number, CardJson::restore($revision->document)->on($card->dayOf($revision)),
-                ),
+            self::expected($card, $card->head, self::said($card->document(), $card, $message), forms: true),
+            [...self::before($card, $message), ...array_map(
+                fn (Revision $revision) => self::expected($card, $revision->number, self::said(
+                    CardJson::restore($revision->document)->on($card->dayOf($revision)), $card, $message,
+                )),
                 $earlier,
             )],
             $message,
@@ -83,9 +89,9 @@ final readonly class TrayVerifier
     }
 
     /** @return list<ExpectedCard> the current revision as it was on earlier days, where parts of it come and go */
-    private static function before(StoredCard $card): array
+    private static function before(StoredCard $card, ReceivedMessage $message): array
     {
-        $document = $card->document();
+        $document = self::said($card->document(), $card, $message);
         $before = [];
         $day = $card->dayOf($card->revision());
         while (count($before) < self::EARLIER && ($last = $document->rightUntil($day))?->isBefore($card->today())) {
@@ -97,6 +103,13 @@ final readonly class TrayVerifier
         }
 
         return array_reverse($before);
+    }
+
+    /** What follows a feed or the firm's list says what it said when the message was written. */
+    private static function said(Document $document, StoredCard $card, ReceivedMessage $message): Document
+    {
+        return LiveWords::asSaid($document, $card, fn (string $words): bool => $message->written->has($words)
+            || $message->quoted->has($words) || $message->written->has("“{$words}”"));
     }
 
     /** @return array<int, Revision> by number: the current one, then earlier ones from the newest */

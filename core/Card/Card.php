@@ -350,7 +350,7 @@ final readonly class Card
      */
     public function follows(Piece $piece): bool
     {
-        return ! $piece->can(Capability::Place)
+        return ! $piece->isHosted()
             && (! $piece->can(Capability::Notice) || $piece->text('follow') !== '');
     }
 

@@ -2,7 +2,6 @@
 
 namespace InkyCard\Card;
 
-use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Link\CampaignTags;
 use InkyCard\Link\LinkAction;
@@ -31,7 +30,7 @@ final readonly class CardLink
     /** Whether it can be followed from here: the link of a place is ours, and leads to what is due. */
     public function leadsOn(): bool
     {
-        return str_starts_with($this->address, 'http') && ! $this->piece->can(Capability::Place);
+        return str_starts_with($this->address, 'http') && ! $this->piece->isHosted();
     }
 
     /** @return list<self> links of the pieces shown, in reading order; the same address once a piece */

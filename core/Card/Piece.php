@@ -155,6 +155,12 @@ final readonly class Piece implements Filled
         return $this->kind->can($capability);
     }
 
+    /** Whether what it shows and leads to is settled on the day a message is opened. */
+    public function isHosted(): bool
+    {
+        return $this->kind->isHosted($this);
+    }
+
     /** What it says, by its kind's main field. */
     public function fact(): string
     {

@@ -41,6 +41,24 @@ final class JsonLd
         return $said;
     }
 
+    /** @return array{still: string, length: string, title: string} of the first film it tells of */
+    public static function film(PageNodes $page): array
+    {
+        foreach ($page->all('//script[contains(@type,"ld+json")]') as $script) {
+            $node = self::typed(
+                (array) json_decode(trim($script->textContent), true, 64), fn (string $type) => $type === 'VideoObject',
+            );
+            if ($node !== null) {
+                return [
+                    'still' => self::picture($node['thumbnailUrl'] ?? $node['thumbnail'] ?? $node['image'] ?? ''),
+                    'length' => self::first($node, ['duration']), 'title' => self::first($node, ['name']),
+                ];
+            }
+        }
+
+        return ['still' => '', 'length' => '', 'title' => ''];
+    }
+
     /**
      * @param  array<mixed>  $data
      * @return list<Statement>
@@ -118,6 +136,14 @@ final class JsonLd
         }
 
         return '';
+    }
+
+    /** Where a picture is, whatever it is called. */
+    private static function picture(mixed $value): string
+    {
+        $value = is_array($value) && array_is_list($value) ? $value[0] ?? '' : $value;
+
+        return self::words(is_array($value) ? $value['contentUrl'] ?? $value['url'] ?? $value['@id'] ?? '' : $value);
     }
 
     /**

@@ -21,11 +21,13 @@ final class Baker
      * Fills the recipe's frame with the part of the picture it means.
      *
      * @param  ?Strokes  $strokes  how the handwriting was drawn, if it moves and that is known
+     * @param  (\Closure(string): string)|null  $draw  SVG to PNG, for the length of a film
      *
      * @throws Refusal
      */
-    public static function photo(string $bytes, Recipe $recipe, ?Strokes $strokes = null): Baked
-    {
+    public static function photo(
+        string $bytes, Recipe $recipe, ?Strokes $strokes = null, ?\Closure $draw = null,
+    ): Baked {
         // Room for the edge is taken from the picture, so that what is shown keeps its size.
         $edge = $recipe->outline && ! $recipe->moving ? self::OUTLINE * $recipe->density : 0;
         $picture = self::toned(self::framed(Intake::decode($bytes), $recipe, $edge), $recipe);
@@ -34,6 +36,9 @@ final class Baker
         }
         if ($recipe->playMark) {
             self::playMark($picture);
+        }
+        if ($recipe->length !== '' && $draw !== null) {
+            self::plate($picture, $recipe->length, $draw);
         }
         if ($recipe->shape !== Shape::Square) {
             self::cut($picture, $recipe->shape);
@@ -180,6 +185,24 @@ final class Baker
             0xFFFFFF,
         );
         imagealphablending($gd, false);
+    }
+
+    /** In the corner at the bottom, where it fits. @param  \Closure(string): string  $draw */
+    private static function plate(\GdImage $gd, string $length, \Closure $draw): void
+    {
+        $plate = imagecreatefromstring($draw(FilmLength::plate($length, min(imagesx($gd), imagesy($gd)))));
+        if ($plate === false) {
+            return;
+        }
+        $away = intdiv(imagesy($plate), 4);
+        $x = imagesx($gd) - imagesx($plate) - $away;
+        if ($x > $away) {
+            imagealphablending($gd, true);
+            imagecopy(
+                $gd, $plate, $x, imagesy($gd) - imagesy($plate) - $away, 0, 0, imagesx($plate), imagesy($plate),
+            );
+            imagealphablending($gd, false);
+        }
     }
 
     /** Clears every pixel outside the shape. */

@@ -19,6 +19,11 @@ final readonly class PlacePicture implements Bake
     {
     }
 
+    public static function isPlace(mixed $name): bool
+    {
+        return is_string($name) && preg_match('~^\d{1,15}/[A-Za-z0-9_-]{1,40}$~D', $name) === 1;
+    }
+
     public function key(): string
     {
         return "place|$this->place|{$this->width}x$this->height";

@@ -26,6 +26,7 @@ final readonly class Recipe implements Bake
      * @param  bool  $moving  handwriting that writes itself once, as an animated GIF
      * @param  int  $density  pixels baked per CSS pixel, 1 or 2
      * @param  int  $veil  share of the ink laid over a veiled one, percent
+     * @param  string  $length  of the film it is a still of, see FilmLength; empty for none
      */
     public function __construct(
         public string $ref,
@@ -39,6 +40,7 @@ final readonly class Recipe implements Bake
         public bool $moving = false,
         public int $density = self::DENSITY,
         public int $veil = 0,
+        public string $length = '',
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class Recipe implements Bake
             $tone,
             $tone->needsInk() ? Refusal::at('/ink', fn () => Colour::hex(self::word($given, 'ink', ''))) : null,
             self::truth($given, 'outline'), self::truth($given, 'moving'), $density, self::veil($given),
+            ($given['length'] ?? '') === '' ? '' : Refusal::at('/length', fn () => FilmLength::parse($given['length'])),
         );
     }
 
@@ -128,7 +131,14 @@ final readonly class Recipe implements Bake
             'outline' => $this->outline,
             'moving' => $this->moving,
             'density' => $this->density,
-        ] + ($this->veil === 0 ? [] : ['veil' => $this->veil]);
+        ] + ($this->veil === 0 ? [] : ['veil' => $this->veil])
+            + ($this->length === '' ? [] : ['length' => $this->length]);
+    }
+
+    /** The still of a film so long. @param  string  $length  see FilmLength */
+    public function lasting(string $length): self
+    {
+        return new self(...['length' => $length] + get_object_vars($this));
     }
 
     /** The same of another picture. */

@@ -4,6 +4,7 @@ namespace Database\Seeders;
 
 use App\Banners\PlanRows;
 use App\Clicks\CountedLinks;
+use App\Feeds\Feeds;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredWindow;
@@ -12,6 +13,7 @@ use App\Pictures\BannerPress;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\Audience;
 use InkyCard\Banner\PlaceWindow;
+use InkyCard\Card\Quotations;
 use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
@@ -54,22 +56,57 @@ final readonly class BannerDemo
             'quillfern.example/visits', -35, 10, 'Office'],
     ];
 
+    /** Stands where nothing is due. */
+    private const EVERGREEN = [
+        'headline' => 'Gardens drawn by hand', 'line' => 'Then planted, and looked after.', 'call' => 'See our work',
+        'design' => 'two-rules', 'address' => 'quillfern.example/work',
+    ];
+
+    /** What clients said, by topic. */
+    private const QUOTATIONS = [
+        'Design' => [
+            'The drawing hangs in our hall. — A client in Eddersby',
+            'She saw a garden where we saw a car park. — A school in Nether Wick',
+        ],
+        'Planting' => [
+            'Our garden has not looked back since. — A client in Eddersby',
+            'Even the north wall flowers now. — A client in Saltmarch', 'Nothing died. Nothing! — A café in Brindle',
+        ],
+    ];
+
     public function __construct(private Workspace $studio)
     {
     }
 
     /**
-     * A card of the demo with its place, if it gets one.
+     * A card of the demo with its place, if it gets one, and with what changes on it by itself.
      *
      * @param  array<string, mixed>  $card
      * @return array<string, mixed>
      */
     public static function placed(array $card): array
     {
-        if (in_array(strtok((string) $card['name'], ' '), self::PLACES, true)) {
+        $holder = strtok((string) $card['name'], ' ');
+        if (in_array($holder, self::PLACES, true)) {
             $card['pieces'][] = [
                 'id' => 'p40', 'kind' => 'place', 'fields' => ['alt' => 'What is on at Quillfern Garden Studio'],
             ];
+        }
+        $year = now()->format('Y');
+        $live = match ($holder) {
+            'Hollis' => ['kind' => 'quote', 'fields' => ['follows' => 'day', 'topic' => 'Design']],
+            'Wren' => ['kind' => 'post', 'fields' => [
+                'feed' => 'https://quillfern.example/journal', 'form' => 'picture', 'lead' => 'New in the journal:',
+                'width' => 360,
+            ]],
+            'Ansel' => [
+                'kind' => 'notice', 'fields' => ['text' => 'The studio is closed from 24 to 31 December.'],
+                'window' => ['from' => "$year-12-15", 'until' => "$year-12-31"],
+            ],
+            default => null,
+        };
+        if ($live !== null) {
+            $card['pieces'][] = ['id' => 'p41'] + $live;
         }
 
         return $card;
@@ -82,8 +119,18 @@ final readonly class BannerDemo
                 DB::table('card_labels')->insert(['card_id' => $this->card($holder)->id, 'label' => $label]);
             }
         }
+        foreach (self::QUOTATIONS as $topic => $lines) {
+            foreach ($lines as $line) {
+                DB::table('quotations')->insert(['workspace_id' => $this->studio->id, 'topic' => $topic]
+                    + Quotations::parse($line));
+            }
+        }
+        // Asked at once: the demo is looked at before the queue comes to it.
+        DB::table('feeds')->pluck('id')->each(fn (int $feed) => app(Feeds::class)->ask($feed));
+        $evergreen = StoredBanner::start($this->studio, self::EVERGREEN);
+        $evergreen->putOut($press);
+        $this->studio->forceFill(['evergreen_id' => $evergreen->id])->save();
         $today = Day::at(now($this->studio->clock()));
-
         foreach (self::BANNERS as [$headline, $line, $call, $design, $drawing, $address, $from, $until, $label]) {
             $banner = StoredBanner::start($this->studio, compact(
                 'headline', 'line', 'call', 'design', 'drawing', 'address',

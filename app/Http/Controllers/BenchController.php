@@ -10,7 +10,6 @@ use App\Pictures\HostedPictures;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Sheet;
 use InkyCard\Refusal;
@@ -56,15 +55,14 @@ final class BenchController extends Controller
     {
         $card = $this->card($card);
         $revision = $card->revisionAt($number) ?? abort(404);
-        $document = CardJson::restore($revision->document);
         try {
             $on = $request->has('on') ? Day::parse($request->input('on')) : null;
         } catch (Refusal) {
             abort(404);
         }
 
-        return $on === null ? $drawings->response($document->on($card->today())) : $drawings->response(
-            $document->on($on), Clock::moment($on, '12:00', $this->workspace->clock())->getTimestamp(),
+        return $on === null ? $drawings->response($card->asOf($revision, $card->today())) : $drawings->response(
+            $card->asOf($revision, $on), Clock::moment($on, '12:00', $this->workspace->clock())->getTimestamp(),
         );
     }
 

@@ -4,7 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Banners\Compared;
 use App\Banners\DayCards;
-use App\Banners\HostedPlaces;
+use App\Banners\HeldAnswers;
 use App\Banners\PlanFile;
 use App\Banners\PlanPage;
 use App\Banners\PlanRows;
@@ -105,7 +105,7 @@ final class PlanController extends Controller
             return back()->with('told', $refusal->getMessage());
         }
         $this->workspace->forceFill(['evergreen_id' => $is ? null : $stored->id])->save();
-        HostedPlaces::forget();
+        HeldAnswers::forget();
 
         return back()->with('told', $is ? 'There is no evergreen banner now.'
             : 'It stands now wherever nothing else is due.');

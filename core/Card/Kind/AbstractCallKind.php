@@ -11,8 +11,6 @@ use InkyCard\Limits;
 use InkyCard\Link\Target;
 use InkyCard\Picture\Mark;
 use InkyCard\Picture\Shape;
-use InkyCard\Refusal;
-use InkyCard\Time\Day;
 use InkyCard\Type\CleanText;
 
 /** A kind that asks the reader to do one thing: words and an address, as a button or as a line of text. */
@@ -149,15 +147,5 @@ abstract class AbstractCallKind extends AbstractKind
     protected function words(Filled $piece, CardContext $card): string
     {
         return $piece->text('words');
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $fields
-     *
-     * @throws Refusal unless it is empty or a date of the calendar, YYYY-MM-DD (ISO 8601)
-     */
-    protected static function date(array $fields, string $name): string
-    {
-        return self::optional($fields, $name, fn ($raw) => Day::parse(CleanText::of($raw, 10, 'date'))->iso);
     }
 }

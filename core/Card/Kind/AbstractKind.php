@@ -11,6 +11,7 @@ use InkyCard\Link\LinkedWords;
 use InkyCard\Link\Target;
 use InkyCard\Picture\Mark;
 use InkyCard\Refusal;
+use InkyCard\Time\Day;
 use InkyCard\Time\Window;
 use InkyCard\Type\CleanText;
 
@@ -63,6 +64,16 @@ abstract class AbstractKind implements Kind
     public function can(Capability $capability): bool
     {
         return in_array($capability, static::CAN, true);
+    }
+
+    public function following(Filled $piece): array
+    {
+        return [];
+    }
+
+    public function isHosted(Filled $piece): bool
+    {
+        return false;
     }
 
     public function resizes(): ?array
@@ -260,5 +271,15 @@ abstract class AbstractKind implements Kind
     protected static function lines(array $fields, string $name, int $most, \Closure $read): array
     {
         return Refusal::at("/$name", fn () => CleanText::several($fields[$name] ?? [], $most, $read));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $fields
+     *
+     * @throws Refusal unless it is empty or a date of the calendar, YYYY-MM-DD (ISO 8601)
+     */
+    protected static function date(array $fields, string $name): string
+    {
+        return self::optional($fields, $name, fn ($raw) => Day::parse(CleanText::of($raw, 10, 'date'))->iso);
     }
 }

@@ -61,6 +61,12 @@ enum Capability
     /** Follows a feed. */
     case Feed;
 
+    /** Is the still of a film, which a page of its own may name. */
+    case Film;
+
+    /** Says what somebody else said, from the firm's list where it is told to. */
+    case Quotation;
+
     /** Shows what is due on the day it is looked at. */
     case Place;
 

@@ -26,6 +26,12 @@ interface Kind
 
     public function can(Capability $capability): bool;
 
+    /** @return list<string> fields that are filled from elsewhere: a feed, the firm's list */
+    public function following(Filled $piece): array;
+
+    /** Whether it shows a picture and leads where its workspace says on the day a message is opened. */
+    public function isHosted(Filled $piece): bool;
+
     /** @return list<Field> */
     public function fields(): array;
 

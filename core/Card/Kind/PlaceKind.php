@@ -29,6 +29,11 @@ final class PlaceKind extends AbstractKind
         );
     }
 
+    public function isHosted(Filled $piece): bool
+    {
+        return true;
+    }
+
     public function mainField(): string
     {
         return 'alt';
@@ -74,7 +79,7 @@ final class PlaceKind extends AbstractKind
             'width' => self::pixels($fields, 'width', self::WIDTHS, self::SIZE[0]),
             'height' => self::pixels($fields, 'height', self::HEIGHTS, self::SIZE[1]),
             'gap' => is_string($gap) && isset(self::GAPS[$gap]) ? $gap : 'evergreen',
-            'place' => is_string($place) && preg_match('~^\d{1,15}/[A-Za-z0-9_-]{1,40}$~D', $place) === 1 ? $place : '',
+            'place' => PlacePicture::isPlace($place) ? $place : '',
             'address' => self::optional(
                 $fields, 'address', fn ($raw) => WebAddress::parse($raw, 'address it leads to', inside: true)->address,
             ),

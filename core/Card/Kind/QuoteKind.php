@@ -9,12 +9,27 @@ use InkyCard\Type\CleanText;
 
 final class QuoteKind extends AbstractKind
 {
+    protected const CAN = [Capability::Quotation];
+
+    /** Where its words come from. */
+    private const FOLLOWS = [
+        '' => 'as written here', 'day' => 'your list, another every day',
+        'taken' => 'your list, another every time it is handed over',
+    ];
+
+    private const TAKES = ['text', 'by', 'address'];
+
     public function __construct()
     {
         parent::__construct(
             'quote', 'Quote', 'quote', 'A saying, or what a client said of you, with a link to more voices.',
             Zone::Under,
         );
+    }
+
+    public function following(Filled $piece): array
+    {
+        return $piece->text('follows') === '' ? [] : self::TAKES;
     }
 
     public function tunes(): array
@@ -28,6 +43,8 @@ final class QuoteKind extends AbstractKind
             new Field('text', 'Words', example: 'Our garden has not looked back since.'),
             new Field('by', 'Whose', example: 'A client in Eddersby'),
             new Field('address', 'Where it leads', 'url', example: 'quillfern.example/reviews'),
+            new Field('follows', 'Taken from', 'choice', choices: self::FOLLOWS),
+            new Field('topic', 'Topic of your list', help: 'Left empty, all of it.', example: 'Planting'),
         ];
     }
 
@@ -41,6 +58,8 @@ final class QuoteKind extends AbstractKind
                 'address',
                 fn ($raw) => WebAddress::parse($raw, 'address it leads to')->address,
             ),
+            'follows' => self::choice($fields, 'follows', self::FOLLOWS, '', 'Choose where its words come from.'),
+            'topic' => self::optional($fields, 'topic', fn ($raw) => CleanText::of($raw, 40, 'topic')),
         ];
     }
 

@@ -3,7 +3,6 @@
 namespace InkyCard\Proof\Checks;
 
 use InkyCard\Card\Edit\FillPiece;
-use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
@@ -22,7 +21,7 @@ final class LinkUnsafe extends AbstractCheck
         $found = [];
         foreach ($subject->links() as $link) {
             // Where a place is reached is for whoever serves it to say.
-            if (str_starts_with($link->address, 'http://') && ! $link->piece->can(Capability::Place)) {
+            if (str_starts_with($link->address, 'http://') && ! $link->piece->isHosted()) {
                 $safe = new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)]);
                 $own = $link->piece->text('address') === $link->address;
                 $found[] = $this->found(

@@ -11,6 +11,9 @@
       <button class="btn btn-plain" form="edit"
         formaction="{{ route('edit.own', [$bench->card->id, $piece->id]) }}">It is mine as it is</button></p>
   @endif
+  @if ($piece->text('follows') !== '')
+    <p class="help">It says what your list says. <a href="{{ route('quotations') }}">See the list</a></p>
+  @endif
   @if ($piece->text('feed') !== '')
     <p class="help" id="feed-{{ $piece->id }}" hx-get="{{ route('feed', [$bench->card->id, $piece->id]) }}"
       hx-trigger="load" hx-swap="innerHTML">The feed is asked …</p>

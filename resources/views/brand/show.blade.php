@@ -40,6 +40,11 @@
       @include('brand.logos')
       @include('brand.lines')
       <div class="brand-column">
+        <section class="brand-part" aria-labelledby="quotations-title">
+          <h2 id="quotations-title">Quotations</h2>
+          <p class="help">What clients said of you, by topic, for quotes that change by themselves. <a
+              href="{{ route('quotations') }}">Your list</a></p>
+        </section>
         @include('brand.notices')
         @include('brand.rules')
       </div>

@@ -33,7 +33,7 @@
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date', 'time' => 'time'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
       @if ($field->ready !== []) list="ready-{{ $input }}" @endif
-      value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
+      @readonly(in_array($field->name, $piece->kind->following($piece), true)) value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
       @if ($field->input === 'sentence') data-phrases @endif
       spellcheck="{{ in_array($field->input, ['text', 'sentence'], true) ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
   @endif
@@ -56,7 +56,9 @@
         data-link-words="{{ $input }}" title="Ctrl + K">Link selected words</button> <span class="unscripted">[Words] in
         brackets with an (address) right behind them lead there.</span></p>
   @endif
-  @if ($field->help)
+  @if (in_array($field->name, $piece->kind->following($piece), true))
+    <p class="help">Follows {{ $piece->text('feed') === '' ? 'your list' : 'the feed' }}.</p>
+  @elseif ($field->help)
     <p class="help">{{ $field->help }}</p>
   @endif
   @include('bench.error')

@@ -4,6 +4,7 @@ namespace App\Http\Controllers\Edit;
 
 use App\Models\StoredPicture;
 use App\Outside\SafeHttpClient;
+use App\Pictures\FilmStills;
 use App\Pictures\Library;
 use Illuminate\Http\Request;
 use Illuminate\Support\Arr;
@@ -29,7 +30,8 @@ final class PieceController extends AbstractEditController
             // What it was before is asked for where a picture comes alone: typing is to be answered at once.
             if ($request->hasFile('upload') || $request->hasAny(['pick', 'from'])) {
                 $before = $this->card($card)->document()->piece($piece);
-                $fields = self::withPicture($fields, $this->picture($request, $library, $outside, $before), $before);
+                [$picture, $film] = $this->picture($request, $library, $outside, $before);
+                $fields = self::withPicture($fields + $film, $picture, $before);
             } elseif ($request->has('part')) {
                 $fields = $this->cropped($this->card($card)->document()->piece($piece), $request->array('part'));
             }
@@ -37,35 +39,47 @@ final class PieceController extends AbstractEditController
             return new Edit\FillPiece($piece, $fields);
         };
 
-        return $this->change($request, $card, $piece, $make, typed: $fields);
+        return $this->change(
+            $request, $card, $piece, $make, $request->has('fields.follows') && ! $request->has('burst'), $fields,
+        );
     }
 
     /**
-     * One that came with the request, stands at an address it names, or was chosen from the library.
+     * One that came with the request, stands at an address it names, or was chosen from the library; with what the
+     * page of a film says of it.
+     *
+     * @return array{StoredPicture, array<string, string>} fields by name
      *
      * @throws Refusal
      */
     private function picture(
         Request $request, Library $library, SafeHttpClient $outside, Piece $before,
-    ): StoredPicture {
+    ): array {
         if ($request->has('from')) {
-            return Refusal::at('/fields/picture', fn () => $library->takeIn(
-                $this->workspace, $outside, trim(self::string($request, 'from')),
-            ));
+            return Refusal::at('/fields/picture', function () use ($request, $library, $outside, $before): array {
+                $from = trim(self::string($request, 'from'));
+                $film = $before->can(Capability::Film)
+                    ? app(FilmStills::class)->at($from, $before->text('address'), $before->text('alt')) : [];
+
+                return [
+                    $library->takeIn($this->workspace, $outside, $film['still'] ?? $from),
+                    array_diff_key($film, ['still' => 0]),
+                ];
+            });
         }
         if (! $request->hasFile('upload')) {
-            return $this->workspace->pictures()->find(self::integer($request, 'pick'))
-                ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture');
+            return [$this->workspace->pictures()->find(self::integer($request, 'pick'))
+                ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture'), []];
         }
 
-        return Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
+        return [Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
             $file = self::uploaded($request->file('upload'));
 
             // Handwriting loses its paper, and its ink is the card's.
             return $before->can(Capability::Handwriting)
                 ? $library->addHand($this->workspace, ...$file)
                 : $library->add($this->workspace, ...$file);
-        });
+        }), []];
     }
 
     /**

@@ -4,7 +4,7 @@ namespace App\Http\Controllers\Public;
 
 use App\Banners\Due;
 use App\Banners\DueBanner;
-use App\Banners\HostedPlaces;
+use App\Banners\HeldAnswers;
 use App\Clicks\CountedLinks;
 use App\Clicks\Noted;
 use App\Clicks\Token;
@@ -33,10 +33,10 @@ final class PlaceController
         }
         [$bytes, $type] = $due->file === null ? [self::clear(), 'image/png']
             : [(string) Library::disk()->get($due->file->path()), Baked::mime($due->file->extension)];
-        $until = min($due->until, now()->getTimestamp() + HostedPlaces::HOLDS);
+        $until = min($due->until, now()->getTimestamp() + HeldAnswers::HOLDS);
         $tag = hash('xxh128', $bytes);
         if ($due->file !== null && Library::disk()->path($due->file->path()) !== '') {
-            HostedPlaces::hold($request->getPathInfo(), [
+            HeldAnswers::hold($request->getPathInfo(), [
                 'file' => Library::disk()->path($due->file->path()), 'type' => $type, 'tag' => $tag, 'until' => $until,
             ]);
         }
@@ -58,7 +58,7 @@ final class PlaceController
                 'sentence' => 'What this link led to is over, and nothing else is on yet.',
             ]), 404);
         }
-        if ($due->banner !== null) {
+        if ($due->address !== null) {
             $clicks = DB::connection(config('inky.clicks_connection'));
             Noted::click($clicks, $request, CountedLinks::ofPlace($clicks, $place, $due->banner, $due->name, $address));
         }
