@@ -98,6 +98,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/plan.{format}', [PlanController::class, 'file'])->where('format', 'csv|ics')->middleware('reads')
             ->name('banners.file');
         Route::post('/plan', [PlanController::class, 'bring'])->name('banners.bring');
+        Route::post('/zone', [PlanController::class, 'zone'])->name('banners.zone');
         Route::post('/windows', [PlanController::class, 'store'])->name('windows.store');
         Route::prefix('/windows/{window}')->where(['window' => '[0-9]{1,15}'])->group(function () {
             Route::post('/', [PlanController::class, 'update'])->name('window.update');

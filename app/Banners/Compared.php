@@ -14,7 +14,10 @@ final readonly class Compared
 {
     private const DAY = 86_400;
 
-    /** @var list<array{banner: StoredBanner, clicks: int, visitors: int, cards: int}> */
+    /** Days that are looked at one by one; of more, as many of them. */
+    private const LOOKED = 60;
+
+    /** @var list<array{banner: StoredBanner, clicks: int, visitors: int, cards: float}> */
     public array $sides;
 
     public Comparison $comparison;
@@ -33,10 +36,10 @@ final readonly class Compared
         $this->until = min($windows[0]->until, $windows[1]->until);
         $now = min($this->until, now()->getTimestamp());
         $this->days = max(0, $now - $this->from) / self::DAY;
-        $cards = $this->cards(max($this->from, min($now, $this->until - 1)));
+        $cards = $this->cards($now);
         $sides = [];
         foreach ($windows as $window) {
-            $sides[] = $this->side($window, $cards[$window->id] ?? 0, $now);
+            $sides[] = $this->side($window, round($cards[$window->id] ?? 0.0, 1), $now);
         }
         $this->sides = $sides;
         $this->comparison = new Comparison(
@@ -84,23 +87,26 @@ final readonly class Compared
             .($days > $left ? ': their windows end before that.' : '.');
     }
 
-    /** @return array<string, int> window => cards with a place that carry it */
-    private function cards(int $moment): array
+    /** @return array<string, float> window => cards with a place that carried it, on a day as days went */
+    private function cards(int $now): array
     {
         $placed = DB::table('places')->where('workspace_id', $this->workspace->id)->pluck('card_id')->flip();
         $cards = array_intersect_key(PlanRows::cards($this->workspace->id), $placed->all());
+        $plan = PlanRows::plan($this->workspace->id, $this->from);
+        $looks = (int) max(1, min(self::LOOKED, floor($this->days)));
         $count = [];
-        foreach (PlanRows::plan($this->workspace->id, $moment)->carried($moment, $cards) as $window) {
-            if ($window !== null) {
-                $count[$window->id] = ($count[$window->id] ?? 0) + 1;
+        for ($look = 0; $look < $looks; $look++) {
+            $moment = (int) ($this->from + ($look + 0.5) * max(1, $now - $this->from) / $looks);
+            foreach (array_filter($plan->carried($moment, $cards)) as $window) {
+                $count[$window->id] = ($count[$window->id] ?? 0.0) + 1 / $looks;
             }
         }
 
         return $count;
     }
 
-    /** @return array{banner: StoredBanner, clicks: int, visitors: int, cards: int} */
-    private function side(PlaceWindow $window, int $cards, int $now): array
+    /** @return array{banner: StoredBanner, clicks: int, visitors: int, cards: float} */
+    private function side(PlaceWindow $window, float $cards, int $now): array
     {
         $at = fn (int $moment): string => now()->setTimestamp($moment)->toDateTimeString();
         $row = DB::table('clicks')->join('tracked_links', 'tracked_links.id', 'tracked_link_id')

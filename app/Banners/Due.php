@@ -29,14 +29,13 @@ final class Due
         $labels = array_values(array_map(strval(...), DB::table('card_labels')->where('card_id', (int) $card)
             ->orderBy('label')->pluck('label')->all()));
         $plan = PlanRows::plan($workspace, $moment);
-        $stretch = $plan->stretches($moment, $moment + PlanRows::AHEAD, (int) $card, $labels)[0];
         $window = $plan->at($moment, (int) $card, $labels);
         $banner = $window !== null ? (int) $window->banner : ($row->gap === 'collapse' ? null
             : DB::table('workspaces')->where('id', $workspace)->value('evergreen_id'));
 
         return self::shown(
             $banner === null ? null : (int) $banner, "{$row->width}x$row->height",
-            $window === null ? null : (int) $window->id, $stretch->until,
+            $window === null ? null : (int) $window->id, $plan->holds($moment, (int) $card, $labels, PlanRows::AHEAD),
         );
     }
 

@@ -15,7 +15,8 @@ use Sabre\VObject\Component\VCalendar;
 /** The plan as a table (CSV, RFC 4180) and as entries of a calendar (RFC 5545). */
 final class PlanFile
 {
-    private const COLUMNS = ['banner', 'name', 'from', 'from_time', 'until', 'until_time', 'for', 'priority', 'share'];
+    private const COLUMNS = ['banner', 'name', 'from', 'from_time', 'until', 'until_time', 'for', 'priority', 'share',
+        'sharing'];
 
     private const ROWS = 2_000;
 

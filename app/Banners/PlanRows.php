@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\Audience;
 use InkyCard\Banner\PlaceWindow;
 use InkyCard\Banner\Plan;
+use InkyCard\Time\Clock;
 
 /** The windows of a workspace as they are kept. */
 final class PlanRows
@@ -25,13 +26,21 @@ final class PlanRows
             ->where('place_windows.workspace_id', $workspace)->whereNull('place_windows.removed_at')
             ->whereNull('banners.removed_at')->whereNotNull('banners.put')->where('ends', '>', $from)
             ->orderBy('place_windows.id')
-            ->get(['place_windows.id', 'banner_id', 'begins', 'ends', 'audience', 'priority', 'share'])
+            ->get(['place_windows.id', 'banner_id', 'begins', 'ends', 'audience', 'priority', 'share',
+                'by_days'])
             ->map(self::window(...))->all());
     }
 
     public static function plan(int $workspace, int $from): Plan
     {
-        return new Plan(self::windows($workspace, $from));
+        return new Plan(self::windows($workspace, $from), self::zone($workspace));
+    }
+
+    private static function zone(int $workspace): string
+    {
+        $row = DB::table('workspaces')->where('id', $workspace)->first(['zone', 'country']);
+
+        return (string) ($row?->zone ?: Clock::zoneOf((string) $row?->country));
     }
 
     public static function window(\stdClass $row): PlaceWindow
@@ -39,6 +48,7 @@ final class PlanRows
         return new PlaceWindow(
             (string) $row->id, (string) $row->banner_id, (int) $row->begins, (int) $row->ends,
             self::audience((string) $row->audience), (int) $row->priority, (int) $row->share,
+            (bool) $row->by_days,
         );
     }
 

@@ -21,7 +21,7 @@ final class WindowForm
 
     /**
      * @param  array<array-key, mixed>  $given  banner, from, from_time, until, until_time, for, labels, cards,
-     *     priority, share
+     *     priority, share, sharing
      * @param  array<int, list<string>>  $cards  those there are
      *
      * @throws Refusal with the path of the field
@@ -42,6 +42,7 @@ final class WindowForm
                 : throw Refusal::because('Choose the banner that is due then.', '/banner'),
             self::moment($given, 'from', '00:00', $zone), self::moment($given, 'until', self::END, $zone),
             self::audience($given, $cards), $number('priority', 0), $number('share', 1),
+            self::byDays($given['sharing'] ?? ''),
         );
     }
 
@@ -70,7 +71,16 @@ final class WindowForm
             },
             'labels' => $window->audience->labels, 'cards' => $window->audience->cards,
             'priority' => $window->priority, 'share' => $window->share,
+            'sharing' => $window->byDays ? 'days' : 'cards',
         ];
+    }
+
+    private static function byDays(mixed $sharing): bool
+    {
+        return match ($sharing) {
+            '', 'cards' => false, 'days' => true,
+            default => throw Refusal::because('Banners due at once share cards or days.', '/sharing'),
+        };
     }
 
     /** @param  array<array-key, mixed>  $given */

@@ -21,6 +21,7 @@ use InkyCard\Refusal;
  * @property string $audience JSON
  * @property int $priority
  * @property int $share
+ * @property bool $by_days
  * @property ?Carbon $removed_at
  */
 final class StoredWindow extends Model
@@ -28,6 +29,8 @@ final class StoredWindow extends Model
     protected $table = 'place_windows';
 
     protected $guarded = [];
+
+    protected $attributes = ['by_days' => false];
 
     protected function casts(): array
     {
@@ -64,7 +67,7 @@ final class StoredWindow extends Model
         $stored->fill([
             'banner_id' => (int) $window->banner, 'begins' => $window->from, 'ends' => $window->until,
             'audience' => PlanRows::json($window->audience), 'priority' => $window->priority,
-            'share' => $window->share,
+            'share' => $window->share, 'by_days' => $window->byDays,
         ])->save();
         HeldAnswers::forget();
 

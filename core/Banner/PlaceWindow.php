@@ -19,7 +19,8 @@ final readonly class PlaceWindow
      * @param  int  $from  its first moment, seconds since 1970 (UTC)
      * @param  int  $until  the moment it is over
      * @param  int  $priority  the highest goes before others
-     * @param  int  $share  of cards, by those of others of its priority
+     * @param  int  $share  of cards, or days, by those of others of its priority
+     * @param  bool  $byDays  it shares with others day by day, the same on all cards, rather than card by card
      *
      * @throws Refusal
      */
@@ -31,6 +32,7 @@ final readonly class PlaceWindow
         public Audience $audience,
         public int $priority = 0,
         public int $share = 1,
+        public bool $byDays = false,
     ) {
         if ($until <= $from) {
             throw Refusal::because('A window ends after it begins: put its last moment behind its first.', '/until');

@@ -2,14 +2,23 @@
 
 namespace InkyCard\Banner;
 
+use InkyCard\Time\Clock;
+
 /**
  * Which banner stands on which card when. Of all windows due on a card the highest priority goes first; those of one
- * priority share its cards, steadily: one sender's readers see one banner.
+ * priority share its cards, steadily: one sender's readers see one banner. Or, where one of them wants that, they share
+ * its days, on which all cards show the same.
  */
 final readonly class Plan
 {
-    /** @param  list<PlaceWindow>  $windows */
-    public function __construct(private array $windows)
+    /** The golden section: its multiples, less their whole parts, are spread evenly however many there are (Weyl). */
+    private const GOLDEN = 0.618_033_988_749_894_8;
+
+    /**
+     * @param  list<PlaceWindow>  $windows
+     * @param  string  $zone  IANA, days begin and end by
+     */
+    public function __construct(private array $windows, private string $zone = 'UTC')
     {
     }
 
@@ -21,10 +30,33 @@ final readonly class Plan
      */
     public function at(int $moment, int $card, array $labels = []): ?PlaceWindow
     {
-        return self::chosen(array_filter(
+        return $this->chosen($this->due($moment, $card, $labels), $card, $moment);
+    }
+
+    /**
+     * The moment up to which a card shows what it does.
+     *
+     * @param  list<string>  $labels
+     * @param  int  $most  it is looked for so far, seconds
+     */
+    public function holds(int $moment, int $card, array $labels, int $most): int
+    {
+        $until = $this->stretches($moment, $moment + $most, $card, $labels)[0]->until;
+        $shared = self::first($this->due($moment, $card, $labels));
+
+        return self::areByDays($shared) ? min($until, Clock::midnight($moment, $this->zone)) : $until;
+    }
+
+    /**
+     * @param  list<string>  $labels
+     * @return array<PlaceWindow>
+     */
+    private function due(int $moment, int $card, array $labels): array
+    {
+        return array_filter(
             $this->windows,
             fn (PlaceWindow $window) => $window->covers($moment) && self::isFor($window, $card, $labels),
-        ), $card);
+        );
     }
 
     /**
@@ -42,15 +74,21 @@ final readonly class Plan
                 $single[$card][] = $window;
             }
         }
-        $carried = $byLabels = [];
+        $carried = $byLabels = $byDay = [];
         foreach ($cards as $card => $labels) {
             // Cards of the same labels have the same windows, but for those of single cards.
-            $byLabels[implode("\n", $labels)] ??= self::first(array_filter(
+            $key = implode("\n", $labels);
+            $byLabels[$key] ??= self::first(array_filter(
                 $due, fn (PlaceWindow $window) => $window->audience->hasLabel(...$labels),
             ));
-            $windows = $byLabels[implode("\n", $labels)];
-            $carried[$card] = isset($single[$card]) ? self::chosen([...$windows, ...$single[$card]], $card)
-                : (count($windows) < 2 ? $windows[0] ?? null : self::pulled($windows, $card));
+            $windows = $byLabels[$key];
+            if (isset($single[$card])) {
+                $carried[$card] = $this->chosen([...$windows, ...$single[$card]], $card, $moment);
+            } elseif (self::areByDays($windows)) {
+                $carried[$card] = $byDay[$key] ??= $this->ofDay($windows, $moment);
+            } else {
+                $carried[$card] = count($windows) < 2 ? $windows[0] ?? null : self::pulled($windows, $card);
+            }
         }
 
         return $carried;
@@ -139,11 +177,15 @@ final readonly class Plan
     }
 
     /** @param  array<PlaceWindow>  $windows */
-    private static function chosen(array $windows, int $card): ?PlaceWindow
+    private function chosen(array $windows, int $card, int $moment): ?PlaceWindow
     {
         $first = self::first($windows);
 
-        return count($first) < 2 ? $first[0] ?? null : self::pulled($first, $card);
+        return match (true) {
+            count($first) < 2 => $first[0] ?? null,
+            self::areByDays($first) => $this->ofDay($first, $moment),
+            default => self::pulled($first, $card),
+        };
     }
 
     /** @param  non-empty-list<PlaceWindow>  $windows */
@@ -159,5 +201,31 @@ final readonly class Plan
         }
 
         return $best;
+    }
+
+    /** @param  list<PlaceWindow>  $windows */
+    private static function areByDays(array $windows): bool
+    {
+        return count($windows) > 1 && array_filter(array_column($windows, 'byDays')) !== [];
+    }
+
+    /**
+     * Days are dealt out evenly by share: of any row of them each window has its own, within a day or two, and no day
+     * of the week goes to one of them alone.
+     *
+     * @param  list<PlaceWindow>  $windows
+     */
+    private function ofDay(array $windows, int $moment): ?PlaceWindow
+    {
+        $day = intdiv(Clock::day($moment, $this->zone)->seconds(), 86_400);
+        $left = fmod($day * self::GOLDEN, 1.0) * array_sum(array_column($windows, 'share'));
+        foreach ($windows as $window) {
+            $left -= $window->share;
+            if ($left < 0) {
+                return $window;
+            }
+        }
+
+        return $windows[count($windows) - 1] ?? null;
     }
 }

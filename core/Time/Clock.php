@@ -92,6 +92,18 @@ final readonly class Clock
         }
     }
 
+    /** The day it is there. @param  int  $moment  seconds since 1970 (UTC) @param  string  $zone  IANA */
+    public static function day(int $moment, string $zone): Day
+    {
+        return Day::at((new \DateTimeImmutable("@$moment"))->setTimezone(new \DateTimeZone($zone)));
+    }
+
+    /** The moment that day is over. @param  int  $moment  seconds since 1970 (UTC) @param  string  $zone  IANA */
+    public static function midnight(int $moment, string $zone): int
+    {
+        return self::moment(self::day($moment, $zone)->plus(1), '00:00', $zone)->getTimestamp();
+    }
+
     /**
      * So many days later, or, for a negative number, earlier, at the same time of day there: over clock changes too.
      *

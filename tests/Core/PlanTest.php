@@ -35,6 +35,37 @@ final class PlanTest extends TestCase
         return $windows;
     }
 
+    public function test_days_are_shared_evenly_and_all_cards_show_the_same(): void
+    {
+        foreach ([[1, 1], [1, 3], [2, 1, 1]] as $shares) {
+            $windows = array_map(fn (int $at, int $share) => new PlaceWindow(
+                "w$at", "b$at", 0, 800 * self::DAY, Audience::everyone(), 0, $share, $at === 0,
+            ), array_keys($shares), $shares);
+            // A zone whose days have 23 and 25 hours, too.
+            $plan = new Plan($windows, 'Europe/London');
+            foreach ([0, 85, 290] as $first) {
+                foreach ([7, 14, 30, 200] as $days) {
+                    $count = array_fill_keys(array_column($windows, 'id'), 0);
+                    for ($day = $first; $day < $first + $days; $day++) {
+                        $noon = $day * self::DAY + 43_200;
+                        $one = $plan->at($noon, 1);
+                        $this->assertSame($one, $plan->at($noon, 77));
+                        $this->assertSame([5 => $one, 6 => $one], $plan->carried($noon, [5 => [], 6 => []]));
+                        $count[$one->id ?? '']++;
+                        $holds = $plan->holds($noon, 1, [], 1000 * self::DAY);
+                        $this->assertSame('00:00', (new \DateTimeImmutable("@$holds"))
+                            ->setTimezone(new \DateTimeZone('Europe/London'))->format('H:i'));
+                        $this->assertSame($one, $plan->at($holds - 1, 1), 'as long as it says');
+                    }
+                    foreach ($windows as $window) {
+                        $due = $days * $window->share / array_sum($shares);
+                        $this->assertEqualsWithDelta($due, $count[$window->id], 2.0, "$days days from $first");
+                    }
+                }
+            }
+        }
+    }
+
     public function test_at_every_moment_every_card_has_one_banner_or_a_gap_however_it_is_asked(): void
     {
         foreach (range(1, 40) as $seed) {

@@ -67,6 +67,30 @@ final class BannersTest extends WebTestCase
         return ["/b/$token", "/to/$token"];
     }
 
+    public function test_days_are_shared_in_the_workspaces_zone(): void
+    {
+        $this->travelTo('2027-06-21 22:30:00 UTC');
+        [$picture] = $this->place();
+        foreach (['One', 'Other'] as $headline) {
+            $this->post('/banners/windows', ['banner' => $this->out($headline)->id, 'from' => '2027-06-01',
+                'until' => '2027-07-10', 'for' => 'everyone', 'sharing' => 'days'])->assertRedirect();
+        }
+        $ends = fn (): int => (int) preg_replace('/\D/', '', (string) $this->get($picture)->assertOk()
+            ->headers->get('Cache-Control'));
+        $this->assertSame(1800, $ends(), 'midnight in London is at 23:00 UTC');
+        $this->post('/banners/zone', ['zone' => 'Europe/Nowhere'])->assertStatus(422)
+            ->assertSee('The time zone is a name such as');
+        $this->post('/banners/zone', ['zone' => 'America/New_York'])->assertRedirect('/banners');
+        $this->assertSame(3600, $ends());
+        $this->get('/banners/plan.csv')->assertSee(',days');
+        $seen = [];
+        foreach (range(1, 6) as $day) {
+            $this->travel(1)->days();
+            $seen[md5((string) $this->get($picture)->getContent())] = true;
+        }
+        $this->assertCount(2, $seen);
+    }
+
     public function test_what_travels_stays_and_who_has_an_old_one_is_one_press_away(): void
     {
         $this->freezeSecond();

@@ -20,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Pagination\LengthAwarePaginator;
 use InkyCard\Refusal;
+use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
 /** What is due where, and when: windows set, moved, taken away; any day as it will be. */
@@ -123,6 +124,20 @@ final class PlanController extends Controller
         )]);
     }
 
+    /** The time zone windows begin and end by; those that are set keep their moments. */
+    public function zone(Request $request): Response|RedirectResponse
+    {
+        try {
+            $zone = Refusal::at('/zone', fn () => Clock::zone(self::string($request, 'zone')));
+        } catch (Refusal $refusal) {
+            return response($this->page($request, ['zone' => $refusal->getMessage()]), 422);
+        }
+        $this->workspace->forceFill(['zone' => $zone])->save();
+        HeldAnswers::forget();
+
+        return redirect()->route('banners')->with('told', "Days begin and end as they do in $zone now.");
+    }
+
     /** Two windows that share cards, by what they bring. */
     public function compare(int $window, int $other): View
     {
@@ -204,6 +219,7 @@ final class PlanController extends Controller
                 $window !== null => WindowForm::write($window, $this->workspace),
                 default => $this->begun(self::integer($request, 'for-banner'), $today),
             },
+            'clock' => $this->workspace->clock(),
             'opens' => $refused !== [] || $window !== null || $request->has('for-banner'),
             'day' => $this->dayOf($request), 'where' => $this->where($request),
             'banners' => StoredBanner::in($this->workspace)->paginate(self::BANNERS)->withQueryString(),

@@ -55,10 +55,14 @@
       <div><span class="in-line"><input class="form-control window-time" type="number" min="0" max="9"
             id="w-priority" name="priority" value="{{ $was('priority') ?: 0 }}"> <label for="w-share">share</label> <input
             class="form-control window-time" type="number" min="1" max="100" id="w-share" name="share"
-            value="{{ $was('share') ?: 1 }}"></span>
-        <p class="help">Of several due at once the highest priority goes first; equal ones share the cards by their
-          shares.</p>
-        <p class="field-error">{{ $refused['priority'] ?? ($refused['share'] ?? '') }}</p>
+            value="{{ $was('share') ?: 1 }}"> <label for="w-sharing">of</label> <select class="form-select"
+            id="w-sharing" name="sharing">
+            <option value="cards">cards</option>
+            <option value="days" @selected($was('sharing') === 'days')>days</option>
+          </select></span>
+        <p class="help">Of several due at once the highest priority goes first. Equal ones share: cards, each of which
+          keeps its banner, or days, on which all show the same.</p>
+        <p class="field-error">{{ $refused['priority'] ?? ($refused['share'] ?? ($refused['sharing'] ?? '')) }}</p>
       </div>
       <span></span>
       <div class="in-line"><button class="btn btn-stamp">{{ $stored === null ? 'Set it' : 'Keep it' }}</button>
@@ -69,4 +73,19 @@
       </div>
     </form>
   @endif
+</details>
+<details class="window-zone" @isset($refused['zone']) open @endisset>
+  <summary class="help">Days begin and end in {{ str_replace('_', ' ', $clock) }}</summary>
+  <form method="post" action="{{ route('banners.zone') }}" class="with-button">@csrf
+    <input class="form-control" name="zone" value="{{ isset($refused['zone']) ? mb_scrub((string) request()->input('zone')) : $clock }}"
+      list="zones" aria-label="Time zone" aria-describedby="error-zone" autocomplete="off" spellcheck="false"><button
+      class="btn btn-line">Keep it</button>
+    <datalist id="zones">
+      @foreach (\DateTimeZone::listIdentifiers() as $zone)
+        <option value="{{ $zone }}"></option>
+      @endforeach
+    </datalist>
+  </form>
+  <p class="field-error" id="error-zone">{{ $refused['zone'] ?? '' }}</p>
+  <p class="help">Windows that are set keep their moments.</p>
 </details>
