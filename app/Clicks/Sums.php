@@ -22,6 +22,7 @@ final class Sums
         'piece' => "tracked_links.first_id || ''",
         'card' => "tracked_links.card_id || ''",
         'person' => "coalesce(tracked_links.person_id, '')",
+        'banner' => "coalesce(tracked_links.banner_id, '')",
     ];
 
     /** Visitors of several days are each day's. */
@@ -114,7 +115,7 @@ final class Sums
     /** @return Collection<array-key, \stdClass> today's rows, by row */
     private function today(string $way): Collection
     {
-        $column = ['piece' => 'first_id', 'card' => 'card_id', 'person' => 'person_id'][$way];
+        $column = ['piece' => 'first_id', 'card' => 'card_id', 'person' => 'person_id', 'banner' => 'banner_id'][$way];
         $rows = $visitors = [];
         foreach ($this->now() as $click) {
             if ($click->filtered === null) {
@@ -139,7 +140,8 @@ final class Sums
         $today = now()->toDateString();
 
         return $this->now ??= $this->clicks($today, $today)->get([
-            'first_id', 'tracked_links.card_id', 'tracked_links.person_id', 'visitor', 'filtered', 'clicks.at',
+            'first_id', 'tracked_links.card_id', 'tracked_links.person_id', 'banner_id', 'visitor', 'filtered',
+            'clicks.at',
         ]);
     }
 

@@ -20,6 +20,7 @@ final class Tally
         'piece' => ['cards.id', 'cards.name', 'tracked_links.piece', 'tracked_links.kind', 'tracked_links.words'],
         'card' => ['cards.id', 'cards.name'],
         'person' => ['people.id', 'people.name'],
+        'banner' => ['tracked_links.banner_id'],
         'day' => [],
     ];
 
@@ -135,6 +136,12 @@ final class Tally
         $page = Paginator::resolveCurrentPage();
         [$all, $total] = $sums->rows($this->days, $way, $page * $each);
         $rows = collect($all)->slice(($page - 1) * $each, $each)->values();
+        if ($way === 'banner') {
+            // A row is its number, or nothing for all that is no banner's.
+            $rows->each(fn (\stdClass $row) => $row->banner_id = $row->row === '' ? null : (int) $row->row);
+
+            return self::paged($rows, $total, $each, $page);
+        }
         $query = match ($way) {
             'piece' => DB::table('tracked_links')->join('cards', 'cards.id', 'card_id')->whereIn('tracked_links.id',
                 $rows->pluck('row'))->addSelect('tracked_links.id as row'),
@@ -183,6 +190,7 @@ final class Tally
             'piece' => "$row->card_id $row->piece $row->words",
             'card' => (string) $row->card_id,
             'person' => (string) $row->person_id,
+            'banner' => (string) $row->banner_id,
             default => '',
         };
     }
@@ -233,13 +241,15 @@ final class Tally
         if ($way === 'day') {
             return [];
         }
-        $column = $way === 'person' ? 'person_id' : 'card_id';
-        $links = $rows === null ? null : DB::table('tracked_links')
-            ->whereIn($column, collect([...$rows])->pluck($column)->filter()->unique())->pluck('id')->all();
+        $column = ['person' => 'person_id', 'banner' => 'banner_id'][$way] ?? 'card_id';
+        $of = $rows === null ? null : collect([...$rows])->pluck($column);
+        $links = $of === null || ($column === 'banner_id' && $of->contains(fn (mixed $id) => ! $id)) ? null
+            : DB::table('tracked_links')->whereIn($column, $of->filter()->unique())->pluck('id')->all();
         $name = [
             'piece' => ['cards.id', 'tracked_links.piece', 'tracked_links.words'],
             'card' => ['cards.id'],
             'person' => ['people.id'],
+            'banner' => ['tracked_links.banner_id'],
         ][$way];
 
         $clicks = $this->human()->when(

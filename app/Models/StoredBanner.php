@@ -192,6 +192,18 @@ final class StoredBanner extends Model
         }
     }
 
+    /**
+     * What banners are called, removed ones too.
+     *
+     * @param  array<mixed>  $ids
+     * @return array<int, string> by number
+     */
+    public static function names(Workspace $workspace, array $ids): array
+    {
+        return self::query()->where('workspace_id', $workspace->id)->whereIn('id', array_filter($ids))->get()
+            ->mapWithKeys(fn (self $banner): array => [$banner->id => $banner->banner()->name()])->all();
+    }
+
     /** What readers see, as a file; null until it is put out. */
     public function file(): ?Variant
     {

@@ -297,6 +297,7 @@ final class LinksTest extends WebTestCase
                 'card_id' => $this->card->id, 'piece' => 'p'.($number % 3), 'kind' => 'web', 'words' => 'w',
                 'person_id' => $number % 5 === 0 ? null : $person, 'address' => "https://q.example/$number",
                 'hash' => hash('sha256', "$number"), 'created_at' => now(),
+                'banner_id' => $number % 3 === 0 ? $number : null,
             ]);
         }
         CountedLinks::findFirst();
@@ -339,6 +340,8 @@ final class LinksTest extends WebTestCase
         $this->get('/clicks?days=365')->assertSee('/clicks/lines?days=365')->assertDontSee('<path d', false);
         $this->get('/clicks/lines?days=365&by=card')->assertOk()->assertSee('id="line-0"', false);
         $this->get('/clicks/lines?days=365&by=day')->assertOk();
+        $this->get('/clicks?days=365&by=banner')->assertSee('no banner: calls, links and marks');
+        $this->get('/clicks/lines?days=365&by=banner')->assertOk()->assertSee('id="line-0"', false);
         $this->travel(9)->days();
         $this->assertFalse((new Sums($this->workspace))->isReady(30), 'longer than a page waits');
         $this->get('/clicks?days=30')->assertOk();

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Clicks\Tally;
+use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Roster\People;
 use Illuminate\Contracts\View\View;
@@ -18,7 +19,8 @@ final class ClicksController extends Controller
 
     private const DAYS = [7 => 'A week', 30 => '30 days', 90 => '90 days', 365 => 'A year'];
 
-    private const WAYS = ['piece' => 'Piece', 'card' => 'Card', 'person' => 'Person', 'day' => 'Day'];
+    private const WAYS = ['piece' => 'Piece', 'card' => 'Card', 'person' => 'Person', 'banner' => 'Banner',
+        'day' => 'Day'];
 
     public function show(Request $request): View
     {
@@ -37,6 +39,7 @@ final class ClicksController extends Controller
             'rows' => $rows = $tally->by($way, self::PER_PAGE),
             // Where there are many, the rows are shown at once and their lines come behind.
             'lines' => $behind ? [] : $tally->seriesBy($way, $rows),
+            'banners' => StoredBanner::names($this->workspace, $rows->pluck('banner_id')->filter()->all()),
             'behind' => $behind,
             'lineOf' => self::lineOf($way),
             'counted' => Tally::counts($this->workspace),

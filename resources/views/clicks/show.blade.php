@@ -107,6 +107,14 @@
                     href="{{ route('clicks', ['card' => $row->card_id, 'by' => 'piece'] + $query) }}">{{ $row->name
                         }}</a>
                 </th>
+              @elseif($way === 'banner')
+                <th scope="row">
+                  @if (isset($banners[(int) $row->banner_id]))
+                    <a href="{{ route('banner', (int) $row->banner_id) }}">{{ $banners[(int) $row->banner_id] }}</a>
+                  @else
+                    <span class="quiet">no banner: calls, links and marks</span>
+                  @endif
+                </th>
               @elseif($way === 'person')
                 <th scope="row">
                   @if (($row->person ?? '') === '')
