@@ -45,11 +45,14 @@ final readonly class Maker
     public static function of(StoredBanner $stored, BannerPress $press, array $refused = []): self
     {
         $banner = $stored->banner();
+        $sharp = $stored->sharpness();
+        $soft = $sharp >= 1 ? '' : 'Its picture has '.round(100 * $sharp).' % of the pixels it is shown with, and '
+            .'comes out soft: choose a larger one, or a larger part of it. ';
         try {
             if ($banner->isPicture()) {
                 $print = $press->print($banner);
 
-                return new self($banner, $print->light->dataUri(), $print->dark->dataUri(), '', [
+                return new self($banner, $print->light->dataUri(), $print->dark->dataUri(), trim($soft), [
                     self::weight(strlen($print->light->bytes)),
                 ], $refused);
             }
@@ -59,7 +62,7 @@ final readonly class Maker
         }
 
         return new self(
-            $banner, self::uri($tile->light), self::uri($tile->dark ?? $tile->light), $tile->mended,
+            $banner, self::uri($tile->light), self::uri($tile->dark ?? $tile->light), trim($soft.$tile->mended),
             self::gauges($tile, $banner), $refused,
         );
     }

@@ -28,7 +28,7 @@ final class PlanFile
             $form = WindowForm::write($window, $workspace);
             fputcsv($out, array_map(fn (string $column) => match ($column) {
                 'name' => self::name($window),
-                'for' => self::whose($window),
+                'for' => $window->audience->words(),
                 default => (string) $form[$column],
             }, self::COLUMNS), escape: '');
         }
@@ -46,7 +46,7 @@ final class PlanFile
                 'UID' => "window-$window->id@$host",
                 'DTSTAMP' => Clock::utc(now()),
                 'SUMMARY' => self::name($window),
-                'DESCRIPTION' => 'For '.self::whose($window),
+                'DESCRIPTION' => 'For '.$window->audience->words(),
                 'DTSTART' => Clock::utc(new \DateTimeImmutable("@$window->from")),
                 'DTEND' => Clock::utc(new \DateTimeImmutable("@$window->until")),
                 'TRANSP' => 'TRANSPARENT',
@@ -146,16 +146,5 @@ final class PlanFile
     private static function name(PlaceWindow $window): string
     {
         return StoredBanner::query()->find((int) $window->banner)?->banner()->name() ?? '';
-    }
-
-    private static function whose(PlaceWindow $window): string
-    {
-        return match (true) {
-            $window->audience->labels !== [] => implode(', ', $window->audience->labels),
-            $window->audience->cards !== [] => implode(', ', array_map(
-                fn (int $card) => "#$card", $window->audience->cards,
-            )),
-            default => 'everyone',
-        };
     }
 }

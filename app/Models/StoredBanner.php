@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Banner\Artwork;
 use InkyCard\Banner\Banner;
 use InkyCard\Banner\BannerPrint;
 use InkyCard\Banner\BannerSize;
@@ -20,7 +21,9 @@ use InkyCard\Banner\Occasion;
 use InkyCard\Banner\Occasions;
 use InkyCard\Brand\InkRole;
 use InkyCard\Picture\Baked;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Refusal;
+use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
 /**
@@ -40,6 +43,9 @@ use InkyCard\Time\Day;
  */
 final class StoredBanner extends Model
 {
+    /** Windows that are told one by one. */
+    private const NAMED = 4;
+
     /** Days before a day of the firm's own that its banner begins. */
     private const LEAD = 14;
 
@@ -190,6 +196,42 @@ final class StoredBanner extends Model
             $prints = $this->prints() + self::printed($press, $banner, $size);
             $this->forceFill(['print' => json_encode($prints, JSON_THROW_ON_ERROR)])->save();
         }
+    }
+
+    public function setAway(bool $away): void
+    {
+        $this->forceFill(['removed_at' => $away ? now() : null])->save();
+        HeldAnswers::forget();
+    }
+
+    /** @return list<string> the windows it has that are not over, in words */
+    public function stands(Workspace $workspace): array
+    {
+        $stands = [];
+        foreach (StoredWindow::in($workspace)->where('banner_id', $this->id)
+            ->where('ends', '>', now()->getTimestamp())->orderBy('begins')->limit(self::NAMED)->get() as $stored) {
+            $window = $stored->window();
+            $stands[] = 'from '.Clock::day($window->from, $workspace->clock())->words().' until '
+                .Clock::day($window->until - 1, $workspace->clock())->words().' for '
+                .($window->audience->cards === [] ? $window->audience->words() : 'single cards');
+        }
+
+        return $stands;
+    }
+
+    /** Of what it shows, px, by those a place of its size shows; 1 for one without a picture. */
+    public function sharpness(): float
+    {
+        $banner = $this->banner();
+        $ref = (string) $banner->picture;
+        $picture = preg_match('/^picture:([0-9a-f]{64})/', $ref, $name) === 1
+            ? DB::table('pictures')->where(['workspace_id' => $this->workspace_id, 'hash' => $name[1]])->value('width')
+            : null;
+        $shown = $banner->isPicture() ? $banner->size->width
+            : Artwork::pictureSize(Designs::all()[$banner->design], $banner->size)[0] ?? 0;
+
+        return $picture === null || $shown === 0 ? 1.0
+            : (int) $picture * PictureRef::framing($ref)->width / $shown;
     }
 
     /**

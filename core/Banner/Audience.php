@@ -40,4 +40,14 @@ final readonly class Audience
     {
         return $this->isEveryone() || array_intersect($this->labels, $labels) !== [];
     }
+
+    /** Labels with commas between them, cards as # and their numbers, or everyone. */
+    public function words(): string
+    {
+        return match (true) {
+            $this->labels !== [] => implode(', ', $this->labels),
+            $this->cards !== [] => implode(', ', array_map(fn (int $card) => "#$card", $this->cards)),
+            default => 'everyone',
+        };
+    }
 }

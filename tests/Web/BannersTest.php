@@ -67,6 +67,30 @@ final class BannersTest extends WebTestCase
         return ["/b/$token", "/to/$token"];
     }
 
+    public function test_a_picture_too_small_is_told_and_a_banner_removed_says_where_it_stood(): void
+    {
+        $small = UploadedFile::fake()->image('small.png', 40, 20);
+        $this->from('/banners')->followingRedirects()->post('/banners', ['file' => $small])
+            ->assertSee('This picture is 40 px wide: a banner of 480 px wants 480 or more');
+        $this->assertSame(1, DB::table('pictures')->count());
+        $this->post('/banners', ['file' => UploadedFile::fake()->image('wide.png', 900, 200)])->assertRedirect();
+        $made = StoredBanner::query()->latest('id')->firstOrFail();
+        $this->assertTrue($made->banner()->isPicture());
+        $ref = $made->banner()->picture;
+        $this->get("/banners/$made->id")->assertDontSee('comes out soft');
+        $made->keep($made->number, $made->banner()->with(['picture' => "$ref#0,0,0.2,1,0,0.5,0.5"]));
+        $this->get("/banners/$made->id")->assertSee('of the pixels it is shown with, and comes out soft');
+        [$picture] = $this->place('collapse');
+        $banner = $this->out('Spring plans');
+        $this->due($banner, '2026-11-01', '2099-01-01');
+        $shown = $this->get($picture)->getContent();
+        $this->followingRedirects()->post("/banners/$banner->id/remove")
+            ->assertSee('It stood from 1 November 2026 until 31 December 2098 for everyone');
+        $this->assertNotSame($shown, $this->get($picture)->getContent(), 'at once');
+        $this->post("/banners/$banner->id/restore");
+        $this->assertSame($shown, $this->get($picture)->getContent());
+    }
+
     public function test_days_are_shared_in_the_workspaces_zone(): void
     {
         $this->travelTo('2027-06-21 22:30:00 UTC');

@@ -20,6 +20,7 @@ use InkyCard\Banner\BannerInks;
 use InkyCard\Banner\BannerSize;
 use InkyCard\Banner\Designs;
 use InkyCard\Picture\Baked;
+use InkyCard\Picture\Recipe;
 use InkyCard\Refusal;
 use InkyCard\Type\FontStack;
 
@@ -46,6 +47,13 @@ final class BannerController extends Controller
         if ($request->hasFile('file')) {
             try {
                 $picture = $library->add($this->workspace, ...self::uploaded($request->file('file')));
+                [, $width] = BannerSize::NAMED['wide'];
+                if ($picture->width < $width) {
+                    throw Refusal::because(
+                        "This picture is $picture->width px wide: a banner of $width px wants $width or more, and is "
+                            .'sharp from '.Recipe::DENSITY * $width.'. It is kept among your pictures.',
+                    );
+                }
             } catch (Refusal $refusal) {
                 return back()->withErrors(['file' => $refusal->getMessage()]);
             }
@@ -165,16 +173,19 @@ final class BannerController extends Controller
     public function remove(int $banner): RedirectResponse
     {
         $stored = $this->banner($banner);
-        $stored->forceFill(['removed_at' => now()])->save();
+        $stood = $stored->stands($this->workspace);
+        $stored->setAway(true);
 
         return redirect()->route('banners')->with([
-            'told' => 'Removed: '.$stored->banner()->name().'.', 'removed' => $stored->id,
+            'told' => 'Removed: '.$stored->banner()->name().'.'.($stood === [] ? ''
+                : ' It stood '.implode('; ', $stood).': places show what else is due then, or nothing.'),
+            'removed' => $stored->id,
         ]);
     }
 
     public function restore(int $banner): RedirectResponse
     {
-        $this->banner($banner, removed: true)->forceFill(['removed_at' => null])->save();
+        $this->banner($banner, removed: true)->setAway(false);
 
         return redirect()->route('banners')->with('told', 'Brought back.');
     }
