@@ -8,11 +8,15 @@ use InkyCard\Banner\Banner;
 use InkyCard\Banner\Design;
 use InkyCard\Banner\DesignOrder;
 use InkyCard\Limits;
+use InkyCard\Picture\Canvas;
 use InkyCard\Refusal;
 
 /** A banner's words, picture and inks in every design, best first; those they do not fit last, with why. */
 final readonly class Gallery
 {
+    /** Of WebP, for this page alone. */
+    private const QUALITY = 90;
+
     /** A picture of this page is about half as heavy as the banner at two pixels to one. */
     private const HEAVIER = 2;
 
@@ -56,7 +60,9 @@ final readonly class Gallery
     /** @return array{array{Design, string, float, int}, int} and its weight */
     private static function shown(BannerTile $tile): array
     {
-        $uri = Maker::uri($tile->light);
+        $uri = 'data:image/webp;base64,'.base64_encode(
+            Canvas::file(fn () => imagewebp($tile->light, null, self::QUALITY)),
+        );
         $weight = (int) (self::HEAVIER * 0.75 * strlen($uri));
 
         return [[$tile->design, $uri, $tile->contrast, $weight], $weight];

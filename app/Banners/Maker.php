@@ -23,9 +23,6 @@ final readonly class Maker
     /** Where the bar of a size ends, CSS px. */
     private const LARGE = 24;
 
-    /** Of WebP, for this page alone. */
-    private const QUALITY = 90;
-
     /**
      * @param  string  $light  data: URI; empty where it cannot be drawn
      * @param  list<array{string, string, string, float, bool}>  $gauges  label, figure, unit, share of the bar, good
@@ -73,11 +70,10 @@ final readonly class Maker
         return min(self::PHONE, $this->banner->size->width);
     }
 
-    public static function uri(\GdImage $picture): string
+    private static function uri(\GdImage $picture): string
     {
-        return 'data:image/webp;base64,'.base64_encode(
-            Canvas::file(fn () => imagewebp($picture, null, self::QUALITY)),
-        );
+        // Quick to write: it is looked at until the next key.
+        return 'data:image/png;base64,'.base64_encode(Canvas::file(fn () => imagepng($picture, null, 1)));
     }
 
     /** @return array{string, string, string, float, bool} */

@@ -33,16 +33,16 @@ final readonly class BannerPress
     public function print(Banner $banner): BannerPrint
     {
         if ($banner->isPicture()) {
-            $baked = $this->light($this->picture($banner, [$banner->size->width, $banner->size->height]));
+            [$baked] = $this->light([$this->picture($banner, [$banner->size->width, $banner->size->height])]);
 
             return new BannerPrint($baked, $baked, 21.0, '', 0.0, 0.0);
         }
         $tile = $this->tile($banner, Recipe::DENSITY);
         $photo = $tile->design->family === 'picture';
-        [$light, $dark] = array_map(
-            fn (\GdImage $drawn) => $this->light($photo ? Baker::encoded($drawn) : self::png($drawn)),
+        [$light, $dark] = $this->light(array_map(
+            fn (\GdImage $drawn) => $photo ? Baker::encoded($drawn) : self::png($drawn),
             [$tile->light, $tile->dark ?? $tile->light],
-        );
+        ), ! $photo);
 
         return new BannerPrint(
             $light, $dark, $tile->contrast, $tile->mended, $tile->words->smallest(), $tile->words->fullness(),
@@ -103,22 +103,29 @@ final readonly class BannerPress
     private static function png(\GdImage $drawn): Baked
     {
         return new Baked(
-            Canvas::file(fn () => imagepng($drawn, null, 6)), 'png', imagesx($drawn), imagesy($drawn), 'PNG, as drawn',
+            Canvas::file(fn () => imagepng($drawn, null, 1)), 'png', imagesx($drawn), imagesy($drawn), 'PNG, as drawn',
         );
     }
 
-    /** Light enough for mail: fewer colours where it is not. */
-    private function light(Baked $baked): Baked
+    /**
+     * Light enough for mail: fewer colours where they are not.
+     *
+     * @param  list<Baked>  $pictures
+     * @param  bool  $flat  drawn in few inks
+     * @return list<Baked>
+     */
+    private function light(array $pictures, bool $flat = false): array
     {
-        $light = $this->squeezer->lighter($baked);
-        foreach (self::COLOURS as $colours) {
-            if (strlen($light->bytes) <= Limits::BANNER) {
-                break;
+        return array_map(function (Baked $light, Baked $baked): Baked {
+            foreach (self::COLOURS as $colours) {
+                if (strlen($light->bytes) <= Limits::BANNER) {
+                    break;
+                }
+                $light = self::fewer($baked, $colours);
             }
-            $light = self::fewer($baked, $colours);
-        }
 
-        return $light;
+            return $light;
+        }, $this->squeezer->all($pictures, $flat), $pictures);
     }
 
     private static function fewer(Baked $baked, int $colours): Baked

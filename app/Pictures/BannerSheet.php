@@ -95,35 +95,58 @@ final class BannerSheet
         if ($works === []) {
             return;
         }
-        $size = $this->banner->size;
-        $svg = '';
+        // Half of them on a sheet of its own: two are drawn beside each other.
+        $sheets = ['', ''];
+        $heights = [0, 0];
         $tops = [];
-        $y = 0;
+        $one = 0;
         foreach ($works as $at => $work) {
             foreach ($this->pages as $page => $inks) {
-                $tops[$at][$page] = $y;
-                $name = "b$at-$page";
-                $backdrop = $work->backdrop($inks, $this->letterings[$at][$page], $name);
-                // What is behind the words is looked at, not kept: it is drawn smaller, and written once.
-                $svg .= $this->placed(0, $y, 1, "<g id=\"$name\">$backdrop</g>").$this->placed(
-                    $size->width, $y, $this->density($page),
-                    "<use xlink:href=\"#$name\"/>".$work->text($this->letterings[$at][$page]),
-                );
-                $y += $size->height * $this->density($page);
+                $sheet = $one++ % count($sheets);
+                $tops[$at][$page] = [$sheet, $heights[$sheet]];
+                $sheets[$sheet] .= $this->both($work, $at, $page, $heights[$sheet]);
+                $heights[$sheet] += $this->banner->size->height * $this->density($page);
             }
         }
-        $sheet = imagecreatefromstring($this->rasterizer->png(sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%d" '
-                .'height="%d">%s</svg>', $size->width * (1 + max($this->densities)), $y, $svg,
-        ))) ?: throw new LogicException('The drawing of banners is no picture.');
+        $drawn = $this->sheets($sheets, $heights);
         foreach ($tops as $at => $tiles) {
-            foreach ($tiles as $page => $top) {
+            foreach ($tiles as $page => [$sheet, $top]) {
                 $this->drawn[$at][$page] = [
-                    $this->cut($sheet, 0, $top, 1),
-                    $this->cut($sheet, $size->width, $top, $this->density($page)),
+                    $this->cut($drawn[$sheet], 0, $top, 1),
+                    $this->cut($drawn[$sheet], $this->banner->size->width, $top, $this->density($page)),
                 ];
             }
         }
+    }
+
+    /** What is behind the words is looked at, not kept: it is drawn smaller, and written once. */
+    private function both(Artwork $work, int $at, int $page, int $y): string
+    {
+        $name = "b$at-$page";
+        $backdrop = $work->backdrop($this->pages[$page], $this->letterings[$at][$page], $name);
+
+        return $this->placed(0, $y, 1, "<g id=\"$name\">$backdrop</g>").$this->placed(
+            $this->banner->size->width, $y, $this->density($page),
+            "<use xlink:href=\"#$name\"/>".$work->text($this->letterings[$at][$page]),
+        );
+    }
+
+    /**
+     * @param  array<int, string>  $sheets
+     * @param  array<int, int>  $heights  px
+     * @return array<int, \GdImage>
+     */
+    private function sheets(array $sheets, array $heights): array
+    {
+        $sheets = array_filter($sheets);
+        $wide = $this->banner->size->width * (1 + max($this->densities));
+        $drawn = $this->rasterizer->pngs(array_map(fn (int $sheet): string => sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%d" '
+                .'height="%d">%s</svg>', $wide, $heights[$sheet], $sheets[$sheet],
+        ), array_combine(array_keys($sheets), array_keys($sheets))));
+
+        return array_map(fn (string $png) => imagecreatefromstring($png)
+            ?: throw new LogicException('The drawing of banners is no picture.'), $drawn);
     }
 
     private function density(int $page): int

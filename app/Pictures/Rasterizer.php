@@ -58,24 +58,31 @@ final class Rasterizer
      */
     public function png(string $svg, ?int $width = null, float $zoom = 1): string
     {
-        // Pictures inside a drawing may be larger than its parser takes on its own.
-        $process = new Process(
-            [
-                'rsvg-convert',
-                '--format=png',
-                '--unlimited',
-                "--zoom=$zoom",
-                ...$width === null ? [] : ['--width='.$width],
-            ],
-            env: ['FONTCONFIG_FILE' => dirname(__DIR__, 2).'/resources/faces/fonts.conf'],
-            input: $svg,
-            timeout: 20,
-        );
-        $process->run();
-        if (! $process->isSuccessful()) {
-            throw new RuntimeException('rsvg-convert did not draw: '.trim($process->getErrorOutput()));
-        }
+        return $this->pngs([$svg], $width, $zoom)[0];
+    }
 
-        return $process->getOutput();
+    /**
+     * Several beside each other.
+     *
+     * @template K of array-key
+     *
+     * @param  array<K, string>  $svgs
+     * @return array<K, string>
+     */
+    public function pngs(array $svgs, ?int $width = null, float $zoom = 1): array
+    {
+        // Pictures inside a drawing may be larger than its parser takes on its own.
+        $command = [
+            'rsvg-convert', '--format=png', '--unlimited', "--zoom=$zoom",
+            ...$width === null ? [] : ['--width='.$width],
+        ];
+        $processes = array_map(fn (string $svg) => new Process(
+            $command, env: ['FONTCONFIG_FILE' => dirname(__DIR__, 2).'/resources/faces/fonts.conf'], input: $svg,
+            timeout: 20,
+        ), $svgs);
+        AtOnce::run($processes);
+
+        return array_map(fn (Process $process) => $process->isSuccessful() ? $process->getOutput()
+            : throw new RuntimeException('rsvg-convert did not draw: '.trim($process->getErrorOutput())), $processes);
     }
 }

@@ -40,7 +40,8 @@ final readonly class PostPicture
     private function __construct(
         public int $width, public int $height, private string $typeface, private float $size, private float $small,
         private float $leading, private string $ink, private string $quiet, private string $paper,
-        private string $locale, private string $lead, private bool $day,
+        private string $locale, private string $lead, private bool $day, private bool $bold = false,
+        private bool $italic = false,
     ) {
     }
 
@@ -57,7 +58,7 @@ final readonly class PostPicture
             $style->sizes->small, $style->spacing->lineHeight, $style->inkOf($own, InkRole::Link)->toHex(),
             $hex(InkRole::Quiet), $hex(InkRole::Paper),
             str_contains($card->lang, '-') ? $card->lang : "$card->lang-$card->country",
-            $piece->text('lead'), $piece->text('mark') === '',
+            $piece->text('lead'), $piece->text('mark') === '', $own->bold === true, $own->italic === true,
         );
     }
 
@@ -121,7 +122,7 @@ final readonly class PostPicture
     {
         $runs = fn (string $words, float $size): array => [
             ...($this->lead === '' ? [] : [new TextRun("$this->lead ", $quiet, $size)]),
-            new TextRun($words, $ink, $size),
+            new TextRun($words, $ink, $size, bold: $this->bold, italic: $this->italic),
         ];
         $fits = function (array $runs) use ($face): bool {
             $measure = TextMeasure::of($face, array_values(array_map(fn (TextRun $run) => $run->measured(), $runs)));

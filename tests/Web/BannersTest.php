@@ -170,7 +170,7 @@ final class BannersTest extends WebTestCase
     {
         $banner = $this->made();
         $page = $this->get("/banners/$banner->id")->assertOk()->assertSee('Open garden day')->assertSee('Put it out');
-        $this->assertStringContainsString('data:image/webp', (string) $page->getContent());
+        $this->assertStringContainsString('data:image/png', (string) $page->getContent());
         $answer = $this->withHeader('HX-Request', 'true')->post("/banners/$banner->id", [
             'number' => 1, 'headline' => 'Open garden day, 22 May', 'size' => 'half', 'inks' => ['accent' => '#aa0000'],
             'design' => 'medallion', 'drawing' => 'sun', 'width' => '600', 'height' => '300',

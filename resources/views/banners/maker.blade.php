@@ -10,7 +10,7 @@
   <main id="main" class="maker">
     <form method="post" id="maker" action="{{ route('banner.keep', $stored->id) }}" class="maker-words"
       enctype="multipart/form-data" hx-post="{{ route('banner.keep', $stored->id) }}" hx-target="#shown"
-      hx-swap="outerHTML" hx-trigger="input delay:90ms, change, submit" hx-sync="this:queue last"
+      hx-swap="outerHTML" hx-trigger="input delay:5ms, change, submit" hx-sync="this:queue last"
       hx-encoding="multipart/form-data">
       @csrf
       <input type="hidden" name="number" value="{{ $stored->number }}">
