@@ -6,6 +6,8 @@ use InkyCard\Banner\Audience;
 use InkyCard\Banner\PlaceWindow;
 use InkyCard\Banner\Plan;
 use InkyCard\Refusal;
+use InkyCard\Time\Clock;
+use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -107,6 +109,32 @@ final class PlanTest extends TestCase
             foreach ([10, 50] as $day) {
                 $at = $day * self::DAY;
                 $this->assertSame((new Plan($windows))->at($at, 3), (new Plan([...$windows, $mine]))->at($at, 3));
+            }
+        }
+    }
+
+    /** Days have 23 and 25 hours there, and begin at other moments. */
+    public function test_a_window_moved_by_days_moves_its_days_in_any_zone(): void
+    {
+        $all = array_map(fn (int $day): Day => Day::parse('2027-01-01')->plus($day), range(0, 400));
+        foreach (['Europe/London', 'America/New_York', 'Australia/Lord_Howe', 'Pacific/Auckland'] as $zone) {
+            $days = fn (PlaceWindow $window): array => array_column(array_filter(
+                $all, fn (Day $day) => $window->covers(Clock::moment($day, '12:00', $zone)->getTimestamp()),
+            ), 'iso');
+            mt_srand(7);
+            for ($try = 0; $try < 40; $try++) {
+                $first = Day::parse('2027-01-01')->plus(mt_rand(40, 300));
+                $length = mt_rand(1, 30);
+                $by = mt_rand(-30, 30);
+                $at = fn (Day $day): int => Clock::moment($day, '00:00', $zone)->getTimestamp();
+                $window = new PlaceWindow('w', 'b', $at($first), $at($first->plus($length)), Audience::everyone());
+                $moved = $window->movedDays($by, $zone);
+                $this->assertSame(
+                    array_map(fn (string $iso) => Day::parse($iso)->plus($by)->iso, $days($window)), $days($moved),
+                    "$zone, $length days from $first->iso by $by",
+                );
+                $this->assertCount($length, $days($moved));
+                $this->assertEquals($window, $moved->movedDays(-$by, $zone), 'and back');
             }
         }
     }
