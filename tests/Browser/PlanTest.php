@@ -70,8 +70,8 @@ final class PlanTest extends BrowserTestCase
         $this->told('Changed by 1 day.');
         $this->assertSame([$begins, $ends - 1], $this->window($id));
         // By pointer, at its middle.
-        [$x, $y, $day] = $this->script('const bar = document.querySelector(`[data-window="${arguments[0]}"] .bar-edge`); '
-            .'const box = bar.getBoundingClientRect(); return [box.left + box.width / 2, box.top + 10, '
+        [$x, $y, $day] = $this->script('const bar = document.querySelector('
+            .'`[data-window="${arguments[0]}"] .bar-edge`); const box = bar.getBoundingClientRect(); return [box.left + box.width / 2, box.top + 10, '
                 .'bar.closest(".lane-plot").getBoundingClientRect().width / Number(plan.dataset.days)]', $id);
         foreach ([['mousePressed', 0], ['mouseMoved', 5], ['mouseReleased', 5]] as [$type, $days]) {
             Desk::shared()->devtools('Input.dispatchMouseEvent', [

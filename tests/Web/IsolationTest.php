@@ -45,6 +45,7 @@ final class IsolationTest extends WebTestCase
     private const TABLES = [
         'cards', 'card_revisions', 'pictures', 'placements', 'ready_messages', 'house_notes', 'tray_messages',
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
+        'quotations', 'feeds', 'places', 'card_uses',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -72,7 +73,7 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window)\}/', $route->uri()) === 1) {
+                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation)\}/', $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
             }
@@ -146,8 +147,14 @@ final class IsolationTest extends WebTestCase
         $day = DB::table('own_days')->insertGetId([
             'workspace_id' => $this->workspace->id, 'name' => $secret, 'day' => '02-03',
         ]);
+        $quotation = DB::table('quotations')->insertGetId([
+            'workspace_id' => $this->workspace->id, 'topic' => $secret, 'text' => $secret, 'by' => $secret,
+            'address' => '',
+        ]);
+        DB::table('card_uses')->insert(['card_id' => $this->card->id, 'kind' => 'destination', 'name' => 'message',
+            'revision' => 1, 'at' => now(), 'carried' => '{"p9":[7,"x"]}']);
         $this->ids = [
-            'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
+            'quotation' => $quotation, 'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
             'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',
