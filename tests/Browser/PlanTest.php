@@ -29,8 +29,8 @@ final class PlanTest extends BrowserTestCase
     /** @return array{int, int} its first and last moment, days since 1970 */
     private function window(int $id): array
     {
-        [$begins, $ends] = Desk::shared()->database()->query("select begins, ends from place_windows where id = $id")
-            ->fetch(\PDO::FETCH_NUM) ?: [0, 0];
+        $row = Desk::shared()->database()->query("select begins, ends from place_windows where id = $id");
+        [$begins, $ends] = $row === false ? [0, 0] : $row->fetch(\PDO::FETCH_NUM);
 
         return [intdiv((int) $begins + 7200, 86_400), intdiv((int) $ends + 7200, 86_400)];
     }
@@ -70,9 +70,11 @@ final class PlanTest extends BrowserTestCase
         $this->told('Changed by 1 day.');
         $this->assertSame([$begins, $ends - 1], $this->window($id));
         // By pointer, at its middle.
-        [$x, $y, $day] = $this->script('const bar = document.querySelector('
-            .'`[data-window="${arguments[0]}"] .bar-edge`); const box = bar.getBoundingClientRect(); return [box.left + box.width / 2, box.top + 10, '
-                .'bar.closest(".lane-plot").getBoundingClientRect().width / Number(plan.dataset.days)]', $id);
+        [$x, $y, $day] = $this->script(
+            'const bar = document.querySelector(`[data-window="${arguments[0]}"] .bar-edge`); '
+                .'const box = bar.getBoundingClientRect(); return [box.left + box.width / 2, box.top + 10, '
+                .'bar.closest(".lane-plot").getBoundingClientRect().width / Number(plan.dataset.days)]', $id,
+        );
         foreach ([['mousePressed', 0], ['mouseMoved', 5], ['mouseReleased', 5]] as [$type, $days]) {
             Desk::shared()->devtools('Input.dispatchMouseEvent', [
                 'type' => $type, 'x' => $x + $days * $day, 'y' => $y, 'button' => 'left', 'clickCount' => 1,

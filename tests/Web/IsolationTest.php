@@ -73,7 +73,8 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation)\}/', $route->uri()) === 1) {
+                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation)\}/',
+                    $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
             }
@@ -154,7 +155,8 @@ final class IsolationTest extends WebTestCase
         DB::table('card_uses')->insert(['card_id' => $this->card->id, 'kind' => 'destination', 'name' => 'message',
             'revision' => 1, 'at' => now(), 'carried' => '{"p9":[7,"x"]}']);
         $this->ids = [
-            'quotation' => $quotation, 'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
+            'quotation' => $quotation,
+            'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',
             'side' => 'arrived', 'how' => 'remove', 'form' => 'reply', 'sketch' => 'skerry.plain',

@@ -72,8 +72,7 @@ final class QuotationController extends Controller
 
     public function keep(Request $request, int $quotation): RedirectResponse
     {
-        $row = $this->own()->where('id', $quotation);
-        abort_unless($row->exists(), 404);
+        $row = $this->quotation($quotation);
         try {
             $values = Quotations::parse(
                 self::string($request, 'text'), self::string($request, 'by') ?: ' ', self::string($request, 'address'),
@@ -88,15 +87,14 @@ final class QuotationController extends Controller
 
     public function remove(int $quotation): RedirectResponse
     {
-        $this->own()->where('id', $quotation)->update(['removed_at' => (string) now()]);
+        $this->quotation($quotation)->update(['removed_at' => (string) now()]);
 
         return back()->with(['told' => 'Removed from the list.', 'removed' => $quotation]);
     }
 
     public function restore(int $quotation): RedirectResponse
     {
-        DB::table('quotations')->where('workspace_id', $this->workspace->id)->where('id', $quotation)
-            ->update(['removed_at' => null]);
+        $this->quotation($quotation, removed: true)->update(['removed_at' => null]);
 
         return back()->with('told', 'It is back.');
     }
@@ -111,6 +109,15 @@ final class QuotationController extends Controller
             'Content-Type' => 'text/plain; charset=utf-8',
             'Content-Disposition' => 'attachment; filename="quotations.txt"',
         ]);
+    }
+
+    private function quotation(int $id, bool $removed = false): Builder
+    {
+        $row = DB::table('quotations')->where('workspace_id', $this->workspace->id)->where('id', $id)
+            ->when(! $removed, fn (Builder $query) => $query->whereNull('removed_at'));
+        abort_unless($row->exists(), 404);
+
+        return $row;
     }
 
     private function own(): Builder
