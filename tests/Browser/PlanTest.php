@@ -29,10 +29,13 @@ final class PlanTest extends BrowserTestCase
     /** @return array{int, int} its first and last moment, days since 1970 */
     private function window(int $id): array
     {
-        $row = Desk::shared()->database()->query("select begins, ends from place_windows where id = $id");
-        [$begins, $ends] = $row === false ? [0, 0] : $row->fetch(\PDO::FETCH_NUM);
+        $day = function (string $column) use ($id): int {
+            $found = Desk::shared()->database()->query("select $column from place_windows where id = $id");
 
-        return [intdiv((int) $begins + 7200, 86_400), intdiv((int) $ends + 7200, 86_400)];
+            return intdiv((int) ($found === false ? 0 : $found->fetchColumn()) + 7200, 86_400);
+        };
+
+        return [$day('begins'), $day('ends')];
     }
 
     private function key(string $key, int $code, int $modifiers = 0): void
