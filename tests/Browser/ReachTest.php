@@ -89,7 +89,10 @@ final class ReachTest extends BrowserTestCase
                 $this->assertLessThanOrEqual(
                     $width,
                     $this->script('return document.documentElement.scrollWidth'),
-                    "$path at $width px",
+                    "$path at $width px: ".json_encode($this->script(
+                        'return [...document.body.querySelectorAll("*")].filter((one) => one.getBoundingClientRect()'
+                            .'.right > innerWidth).slice(0, 4).map((one) => one.outerHTML.slice(0, 80))',
+                    )),
                 );
             }
         }

@@ -7,7 +7,7 @@ final readonly class Field
 {
     public const INPUTS = [
         'text', 'tel', 'email', 'url', 'date', 'time', 'lines', 'paragraphs', 'picture', 'choice', 'profiles',
-        'sentence', 'sentences', 'pixels', 'zone',
+        'sentence', 'sentences', 'pixels', 'zone', 'length',
     ];
 
     /**

@@ -22,7 +22,7 @@ final class VideoKind extends AbstractPictureKind
     {
         $fields = parent::fields();
         array_splice($fields, 3, 0, [
-            new Field('length', 'Length', help: 'Minutes and seconds, shown on the still.', example: '2:14'),
+            new Field('length', 'Length', 'length', help: 'Minutes and seconds, shown on the still.', example: '2:14'),
         ]);
 
         return $fields;
