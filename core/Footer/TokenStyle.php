@@ -11,7 +11,7 @@ use InkyCard\Refusal;
 final readonly class TokenStyle
 {
     /** A name of its own: letters, figures and what systems put between them. */
-    private const NAME = '[A-Za-z_][A-Za-z0-9_.:-]{0,60}';
+    private const NAME = '[A-Za-z_][A-Za-z0-9_.-]{0,60}';
 
     private const NAMED = '/^'.self::NAME.'$/D';
 
@@ -28,8 +28,10 @@ final readonly class TokenStyle
         public string $key, public string $label, public string $open, public string $close, public ?string $fallback,
     ) {
         $else = $fallback === null ? '' : '(?:\s*'.preg_quote($fallback, '~').'\s*(?<else>[^\n]{0,80}?))?';
-        $this->pattern = '~'.preg_quote($open, '~').'\s*(?<name>'.self::NAME.')'.$else.'\s*'.preg_quote($close, '~')
-            .'~u';
+        // One sign is a sign of other things too: a percentage, a mail address.
+        [$before, $room] = strlen($open) === 1 ? ['(?<![\p{L}\p{N}])', ''] : ['', '\s*'];
+        $this->pattern = "~$before".preg_quote($open, '~')."$room(?<name>".self::NAME.")$else$room"
+            .preg_quote($close, '~').'~u';
     }
 
     /** @return array<string, self> by key, those with the longest signs first: they hold the shorter ones */
@@ -95,7 +97,7 @@ final readonly class TokenStyle
                 $left = (string) preg_replace($style->pattern, ' ', $left);
             }
         }
-        $signs = '[^\s\p{L}\p{N}_.:,;!?\'"“”‘’()<>\/=&#-]{1,4}';
+        $signs = '(?:<<|>>|[^\s\p{L}\p{N}_.:,;!?\'"“”‘’()<>\/=&#-]{1,4})';
         preg_match_all("~(?<open>$signs)\s*(?<name>".self::NAME.")\s*(?<close>$signs)~u", $left, $own, PREG_SET_ORDER);
         $by = [];
         foreach ($own as $one) {
