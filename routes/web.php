@@ -5,11 +5,13 @@ use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BrandChangeController;
 use App\Http\Controllers\BrandController;
 use App\Http\Controllers\BringController;
+use App\Http\Controllers\CampaignController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\Edit;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FindController;
+use App\Http\Controllers\FooterController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HistoryController;
@@ -23,6 +25,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\QuotationController;
+use App\Http\Controllers\RecipientController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StartController;
@@ -171,6 +174,32 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/{part}', [BrandController::class, 'keep'])
             ->where('part', 'inks|typeface|sizes|logos|lines|notices|rules')
             ->name('brand.keep');
+    });
+    Route::prefix('/campaigns')->group(function () {
+        Route::get('/', [CampaignController::class, 'index'])->name('campaigns');
+        Route::post('/', [CampaignController::class, 'store'])->name('campaigns.store');
+        Route::post('/put/{footer}', [CampaignController::class, 'put'])->where('footer', '[0-9]{1,15}')
+            ->name('campaigns.put');
+        Route::get('/recipients', [RecipientController::class, 'index'])->name('recipients');
+        Route::post('/recipients', [RecipientController::class, 'bring'])->name('recipients.bring');
+        Route::post('/recipients/remove', [RecipientController::class, 'remove'])->name('recipients.remove');
+        Route::prefix('/{campaign}')->where(['campaign' => '[0-9]{1,15}'])->group(function () {
+            Route::post('/', [CampaignController::class, 'update'])->name('campaign.update');
+            Route::post('/end', [CampaignController::class, 'end'])->name('campaign.end');
+            Route::post('/remove', [CampaignController::class, 'remove'])->name('campaign.remove');
+            Route::post('/restore', [CampaignController::class, 'restore'])->name('campaign.restore');
+        });
+    });
+    Route::post('/footers', [FooterController::class, 'store'])->name('footers.store');
+    Route::prefix('/footers/{footer}')->where(['footer' => '[0-9]{1,15}'])->group(function () {
+        Route::get('/', [FooterController::class, 'show'])->name('footer');
+        Route::post('/', [FooterController::class, 'keep'])->name('footer.keep');
+        Route::get('/sheet', [FooterController::class, 'sheet'])->middleware('reads')->name('footer.sheet');
+        Route::get('/file', [FooterController::class, 'file'])->middleware('reads')->name('footer.file');
+        Route::post('/learn', [FooterController::class, 'learn'])->name('footer.learn');
+        Route::post('/give', [FooterController::class, 'giveOut'])->name('footer.give');
+        Route::post('/remove', [FooterController::class, 'remove'])->name('footer.remove');
+        Route::post('/restore', [FooterController::class, 'restore'])->name('footer.restore');
     });
     Route::prefix('/quotations')->group(function () {
         Route::get('/', [QuotationController::class, 'index'])->name('quotations');

@@ -76,6 +76,25 @@ final class TokenMarks
         );
     }
 
+    /**
+     * Fields as one recipient has them; for nobody, tokens as they are written.
+     *
+     * @param  array<array-key, mixed>  $fields
+     * @param  array<string, string>|null  $values
+     * @return array<array-key, mixed>
+     */
+    public function fillAll(array $fields, ?array $values): array
+    {
+        return array_map(fn (mixed $value): mixed => match (true) {
+            is_string($value) && str_contains($value, self::OPEN) => preg_replace_callback(
+                self::MARK, fn (array $mark): string => $values === null ? $this->tokens[(int) $mark[1]]->raw
+                    : $this->tokens[(int) $mark[1]]->filled($values), $value,
+            ),
+            is_array($value) => $this->fillAll($value, $values),
+            default => $value,
+        }, $fields);
+    }
+
     /** @return list<string> names of the tokens that were put in, each once */
     public function names(): array
     {

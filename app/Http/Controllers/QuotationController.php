@@ -43,21 +43,7 @@ final class QuotationController extends Controller
             $topic = Refusal::at('/topic', fn () => CleanText::of(
                 self::string($request, 'topic'), self::TOPIC, 'topic',
             ));
-            $lines = preg_split('/\R/u', mb_scrub(self::string($request, 'words'))) ?: [];
-            $lines = array_values(array_filter($lines, fn (string $line) => trim($line) !== ''));
-            $room = self::MOST - $this->own()->count();
-            if ($lines === [] || count($lines) > min(self::PASTED, $room)) {
-                throw Refusal::because($lines === [] ? 'Write what was said, one a line.' : ($room < count($lines)
-                    ? 'There is room for '.self::MOST.' quotations: remove some first.'
-                    : 'At most '.self::PASTED.' lines at once.'), '/words');
-            }
-            $rows = array_map(fn (int $at): array => Refusal::at('/words', function () use ($lines, $at): array {
-                try {
-                    return Quotations::parse($lines[$at]);
-                } catch (Refusal $refusal) {
-                    throw Refusal::because('Line '.($at + 1).': '.$refusal->getMessage());
-                }
-            }), array_keys($lines));
+            $rows = Refusal::at('/words', fn () => $this->read(self::string($request, 'words')));
         } catch (Refusal $refusal) {
             $at = explode('/', ltrim($refusal->path, '/'))[0];
 
@@ -68,6 +54,31 @@ final class QuotationController extends Controller
         ));
 
         return redirect()->route('quotations')->with('told', count($rows) === 1 ? 'Kept.' : count($rows).' kept.');
+    }
+
+    /**
+     * @return list<array<string, string>>
+     *
+     * @throws Refusal
+     */
+    private function read(string $words): array
+    {
+        $lines = preg_split('/\R/u', mb_scrub($words)) ?: [];
+        $lines = array_values(array_filter($lines, fn (string $line) => trim($line) !== ''));
+        $room = self::MOST - $this->own()->count();
+        if ($lines === [] || count($lines) > min(self::PASTED, $room)) {
+            throw Refusal::because($lines === [] ? 'Write what was said, one a line.' : ($room < count($lines)
+                ? 'There is room for '.self::MOST.' quotations: remove some first.'
+                : 'At most '.self::PASTED.' lines at once.'));
+        }
+
+        return array_map(function (string $line, int $at): array {
+            try {
+                return Quotations::parse($line);
+            } catch (Refusal $refusal) {
+                throw Refusal::because('Line '.($at + 1).': '.$refusal->getMessage());
+            }
+        }, $lines, array_keys($lines));
     }
 
     public function keep(Request $request, int $quotation): RedirectResponse

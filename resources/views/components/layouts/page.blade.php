@@ -21,7 +21,7 @@
     <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
-        @foreach (['cards' => 'Cards', 'banners' => 'Banners', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' =>
+        @foreach (['cards' => 'Cards', 'banners' => 'Banners', 'campaigns' => 'Campaigns', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' =>
             'Clicks', 'tray' => 'Mail tray'] as $place => $label)
           <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place])
             @if ($nav === $place) aria-current="page" @endif>{{ $label }}</a>

@@ -1,0 +1,81 @@
+<?php
+
+namespace App\Campaigns;
+
+use InkyCard\Time\Day;
+
+/** A campaign as it stands on a day. */
+final readonly class Campaign
+{
+    /**
+     * @param  int  $footer  number of the footer its messages carry
+     * @param  int  $head  newest revision of that
+     * @param  list<Message>  $messages
+     */
+    private function __construct(
+        public int $id, public string $name, public int $footer, public string $called, public int $head,
+        public Day $starts, public int $recipients, public bool $isEnded, public array $messages, private Day $today,
+    ) {
+    }
+
+    /** @param  iterable<\stdClass>  $rows  of campaign_messages */
+    public static function of(\stdClass $row, iterable $rows, Day $today): self
+    {
+        $starts = Day::parse(substr((string) $row->starts, 0, 10));
+        $messages = [];
+        foreach ($rows as $message) {
+            $day = $starts->plus((int) $message->after_days);
+            $isSent = $day->isBefore($today);
+            $revision = (int) $message->footer_revision;
+            $messages[] = new Message(
+                (int) $message->id, (string) $message->subject, (int) $message->after_days, $day, $revision, $isSent,
+                ! $isSent && $row->ended_at === null && $revision < (int) $row->head,
+                Day::at(new \DateTimeImmutable((string) $message->put_at)),
+            );
+        }
+
+        return new self(
+            (int) $row->id, (string) $row->name, (int) $row->footer_id, (string) $row->footer, (int) $row->head,
+            $starts, (int) $row->recipients, $row->ended_at !== null, $messages, $today,
+        );
+    }
+
+    /** Messages still to go. */
+    public function left(): int
+    {
+        return $this->isEnded ? 0 : count(array_filter($this->messages, fn (Message $message) => ! $message->isSent));
+    }
+
+    /** Of those, how many hold an older revision than there is. */
+    public function old(): int
+    {
+        return count(array_filter($this->messages, fn (Message $message) => $message->isOld));
+    }
+
+    /** The oldest revision among those, with the day it was put there. */
+    public function oldest(): ?Message
+    {
+        $old = array_filter($this->messages, fn (Message $message) => $message->isOld);
+        usort($old, fn (Message $one, Message $other) => $one->revision <=> $other->revision);
+
+        return $old[0] ?? null;
+    }
+
+    public function state(): string
+    {
+        return match (true) {
+            $this->isEnded => 'ended',
+            $this->left() === 0 => 'all sent',
+            $this->today->isBefore($this->starts) => 'planned',
+            default => 'running',
+        };
+    }
+
+    /** Its messages as they are written in a form. */
+    public function lines(): string
+    {
+        return implode("\n", array_map(
+            fn (Message $message): string => "$message->days $message->subject", $this->messages,
+        ));
+    }
+}
