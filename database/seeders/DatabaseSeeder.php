@@ -114,6 +114,7 @@ final class DatabaseSeeder extends Seeder
             }
         }
         (new BannerDemo($studio))->run(app(BannerPress::class));
+        (new CampaignDemo($studio))->run();
         $this->messages($studio);
     }
 

@@ -3,11 +3,14 @@
 namespace Tests\Web;
 
 use App\Banners\CardLabels;
+use App\Campaigns\Recipients;
+use App\Campaigns\Series;
 use App\Clicks\CountedLinks;
 use App\Handover\HouseNotes;
 use App\Models\BulkChange;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
+use App\Models\StoredFooter;
 use App\Models\StoredTemplate;
 use App\Models\StoredWindow;
 use App\Models\User;
@@ -30,6 +33,7 @@ use InkyCard\Card\Situation;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\HouseNote;
 use InkyCard\Handover\MessageTemplate;
+use InkyCard\Time\Day;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -45,7 +49,8 @@ final class IsolationTest extends WebTestCase
     private const TABLES = [
         'cards', 'card_revisions', 'pictures', 'placements', 'ready_messages', 'house_notes', 'tray_messages',
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
-        'quotations', 'feeds', 'places', 'card_uses',
+        'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
+        'campaign_messages',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -73,7 +78,7 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation)\}/',
+                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation|footer|campaign)\}/',
                     $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -154,8 +159,14 @@ final class IsolationTest extends WebTestCase
         ]);
         DB::table('card_uses')->insert(['card_id' => $this->card->id, 'kind' => 'destination', 'name' => 'message',
             'revision' => 1, 'at' => now(), 'carried' => '{"p9":[7,"x"]}']);
+        $footer = StoredFooter::start($this->workspace, $this->card, ['name' => $secret, 'why' => $secret]);
+        $footer->giveOut($footer->sender($this->workspace));
+        Recipients::bring($this->workspace, "email,name\nravenscroft@reader.example,$secret\n");
+        $campaign = (new Series($this->workspace, Day::parse('2027-01-01')))->keep([
+            'name' => $secret, 'footer' => $footer->id, 'starts' => '2027-01-02', 'messages' => "0 $secret",
+        ]);
         $this->ids = [
-            'quotation' => $quotation,
+            'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
             'starter' => 'skerry', 'brought' => str_repeat('a', 24), 'hash' => $picture->hash, 'part' => 'lines',

@@ -16,7 +16,7 @@
 @if (request()->hasHeader('HX-Request'))
   @include('campaigns.footer-kept', ['swap' => true])
   @include('campaigns.footer-findings', ['swap' => true])
-  <span id="next" hx-swap-oob="true">{{ $page->stored->head + ($page->isGivenOut ? 0 : 1) }}</span>
+  @include('campaigns.footer-give', ['swap' => true])
   @foreach (['name', 'why', 'firm', 'registration'] as $part)
     <p class="field-error" id="error-{{ $part }}" hx-swap-oob="true">{{ $refused[$part] ?? '' }}</p>
   @endforeach

@@ -129,8 +129,9 @@
         <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'page']) }}" download>whole page</a>
         <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'text']) }}" download>plain text</a>
       </span>
-      <form method="post" action="{{ route('footer.give', $stored->id) }}" class="inline">@csrf<button
-          class="btn btn-stamp">Give out revision <span id="next">{{ $stored->head + ($page->isGivenOut ? 0 : 1) }}</span></button></form>
+      <form method="post" action="{{ route('footer.give', $stored->id) }}" class="inline">@csrf
+        @include('campaigns.footer-give', ['swap' => null])
+      </form>
     </div>
   </main>
 </x-layouts.page>

@@ -26,13 +26,14 @@
       @endif
       @foreach ($footers as $footer)
         @if (($old[$footer->id] ?? 0) > 0)
-          <p class="campaign-old"><span class="flag">{{ $old[$footer->id] }}
+          <div class="campaign-old"><span class="old-count">{{ $old[$footer->id] }}
               {{ $old[$footer->id] === 1 ? 'message still to go carries' : 'messages still to go carry' }} an old
               footer</span> {{ $footer->name }} is at revision {{ $footer->head }}.
-          <form method="post" action="{{ route('campaigns.put', $footer->id) }}" class="inline">@csrf<button
-              class="btn-words">Put revision {{ $footer->head }} in {{ $old[$footer->id] === 1 ? 'it' : 'all of them'
-                  }}</button></form>
-          </p>
+            <form method="post" action="{{ route('campaigns.put', $footer->id) }}" class="inline">@csrf<button
+                class="btn-words">Put revision {{ $footer->head }} in {{ $old[$footer->id] === 1 ? 'it' : 'all of them'
+                    }}</button></form> ·
+            <a href="{{ route('footer', $footer->id) }}">see it first</a>
+          </div>
         @endif
       @endforeach
       @if ($campaigns->isEmpty())

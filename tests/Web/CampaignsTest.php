@@ -1,0 +1,159 @@
+<?php
+
+namespace Tests\Web;
+
+use App\Campaigns\Recipients;
+use App\Models\StoredFooter;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Edit\FillPiece;
+use InkyCard\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Footers are made, looked at and given out; campaigns say which messages hold an old one. */
+final class CampaignsTest extends WebTestCase
+{
+    private function footer(): StoredFooter
+    {
+        $this->post('/footers', ['card' => $this->card->id])->assertRedirect();
+
+        return StoredFooter::query()->latest('id')->firstOrFail();
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function kept(StoredFooter $footer, array $values): StoredFooter
+    {
+        $this->withHeader('HX-Request', 'true')->post("/footers/$footer->id", ['number' => $footer->number] + $values)
+            ->assertOk();
+        $this->flushHeaders();
+
+        return $footer->refresh();
+    }
+
+    public function test_a_footer_is_kept_with_every_edit_and_says_what_it_lacks(): void
+    {
+        $footer = $this->footer();
+        $this->get("/footers/$footer->id")->assertOk()->assertSee('Quillfern footer')->assertSee('per recipient')
+            ->assertSee('GB asks for it')->assertSee('not given out yet');
+        $this->withHeader('HX-Request', 'true')->post("/footers/$footer->id", [
+            'number' => 1, 'why' => 'You asked, {{first_name|friend}}.', 'registration' => 'No. 7',
+            'unsubscribe' => ['words' => 'Leave', 'address' => 'https://{{host}}.example/x'], 'name' => '',
+        ])->assertOk()->assertSee('cannot stand in the host')->assertSee('Give the footer a name.');
+        $this->flushHeaders();
+        $kept = $footer->refresh()->footer();
+        $this->assertSame('You asked, {{first_name|friend}}.', $kept->text('why'));
+        $this->assertSame('{{unsubscribe_url}}', $kept->link('unsubscribe')->address, 'what was refused was not kept');
+        $this->withHeader('HX-Request', 'true')->post("/footers/$footer->id", ['number' => 1, 'why' => 'Late'])
+            ->assertStatus(409);
+        $this->flushHeaders();
+        $this->post("/footers/$footer->id", ['number' => 2, 'name' => ''])->assertStatus(422)->assertSee('a name.');
+        // As one recipient has it, and with its tokens.
+        Recipients::bring(
+            $this->workspace, "email,first_name,unsubscribe_url\nida@reader.example,Ida <b>,javascript:x\n",
+        );
+        $one = (int) DB::table('recipients')->value('id');
+        $this->get("/footers/$footer->id/sheet?recipient=$one")->assertSee('You asked, Ida &lt;b&gt;.', false)
+            ->assertDontSee('javascript', false);
+        $this->get("/footers/$footer->id/sheet")->assertSee('You asked, {{first_name|friend}}.', false)
+            ->assertSee('href="{{unsubscribe_url}}"', false);
+        $this->get("/footers/$footer->id")->assertSee('longest');
+    }
+
+    public function test_another_system_is_learned_from_its_message_and_all_tokens_go_with_it(): void
+    {
+        $footer = $this->footer();
+        $this->post("/footers/$footer->id/learn", ['sample' => 'no tokens here'])->assertSessionHasErrors('sample');
+        $this->post("/footers/$footer->id/learn", ['sample' => 'Hi *|FNAME|*, <a href="*|UNSUB|*">leave</a>'])
+            ->assertSessionHas('told', 'Tokens are written *|name|*. The sample has FNAME, UNSUB.');
+        $this->assertSame('*|unsubscribe_url|*', $footer->refresh()->footer()->link('unsubscribe')->address);
+        $this->withHeader('HX-Request', 'true')->post("/footers/$footer->id", [
+            'number' => $footer->number, 'style' => '', 'own' => ['open' => '<<', 'close' => '>>', 'fallback' => ''],
+        ])->assertOk()->assertHeader('HX-Refresh', 'true');
+        $this->assertSame('<<view_url>>', $footer->refresh()->footer()->link('browser')->address);
+        $this->get("/footers/$footer->id/file?as=html")->assertSee('href="<<view_url>>"', false);
+        $this->get("/footers/$footer->id/file?as=text")->assertSee('<<unsubscribe_url>>', false);
+        $this->get("/footers/$footer->id/file?as=page")->assertSee('<!DOCTYPE html>', false);
+    }
+
+    public function test_campaigns_keep_the_revision_they_hold_until_another_is_put_there(): void
+    {
+        $this->travelTo('2027-03-10 10:00:00');
+        $footer = $this->footer();
+        $given = ['name' => 'Bare-root list', 'footer' => $footer->id, 'starts' => '2027-03-01', 'recipients' => '618',
+            'messages' => "14 Hedges\n0 The list is out\n+ 28 days: The last of it\n"];
+        $this->post('/campaigns', $given)->assertStatus(422)->assertSee('no revision yet');
+        $this->post("/footers/$footer->id/give")->assertRedirect();
+        $this->get("/footers/$footer->id")->assertSee('Revision 1 is out');
+        foreach ([['name' => ''], ['starts' => '2027-02-30'], ['messages' => 'Hedges'], ['footer' => '99']] as $bad) {
+            $this->post('/campaigns', $bad + $given)->assertStatus(422)->assertSee('field-error', false)
+                ->assertSee('Hedges');
+        }
+        $this->assertSame(0, DB::table('campaigns')->count());
+        $this->post('/campaigns', $given)->assertRedirect();
+        $this->get('/campaigns')->assertSeeInOrder(['Bare-root list', 'running', '618 recipients', 'The list is out',
+            'sent', 'Hedges', 'to go'])->assertDontSee('carry an old footer');
+        $footer = $this->kept($footer, ['firm' => 'Quillfern Ltd, 4 Mallow Lane, Eddersby']);
+        $this->get("/footers/$footer->id")->assertSee('changed since revision 1');
+        $this->post("/footers/$footer->id/give");
+        $this->get('/campaigns')->assertSee('2 messages still to go carry an old footer')
+            ->assertSee('holds revision 1 since 10 March 2027');
+        $id = (int) DB::table('campaigns')->value('id');
+        $this->followingRedirects()->post("/campaigns/put/$footer->id", ['campaign' => $id])
+            ->assertSee('2 messages hold revision 2 now.')->assertDontSee('carry an old footer');
+        $held = fn (): array => DB::table('campaign_messages')->orderBy('position')->pluck('footer_revision')->all();
+        $this->assertSame([1, 2, 2], $held());
+        // One more message gets the newest; those that were there keep theirs.
+        $this->post("/campaigns/$id", ['messages' => "0 The list is out\n14 Hedges\n28 The last\n40 Really"] + $given);
+        $this->assertSame([1, 2, 2, 2], $held());
+        // A change of the card makes the footer other than what was given out.
+        $this->card->edit($this->card->head, new FillPiece('p2', ['text' => 'M. Oakhollow']), null);
+        $this->get("/footers/$footer->id")->assertSee('changed since revision 2');
+        $this->post("/campaigns/$id/end")->assertRedirect();
+        $this->get('/campaigns')->assertSee('ended');
+        $this->followingRedirects()->post("/campaigns/$id/remove")->assertSee('Bring it back');
+        $this->post("/campaigns/$id/restore");
+        $this->get('/campaigns')->assertSee('Bare-root list');
+        $this->followingRedirects()->post("/footers/$footer->id/remove")->assertSee('Bring it back');
+        $this->post("/footers/$footer->id/restore")->assertRedirect("/footers/$footer->id");
+    }
+
+    public function test_recipients_come_from_any_table(): void
+    {
+        $footer = $this->footer();
+        $file = UploadedFile::fake()->createWithContent(
+            'r.csv', "\u{FEFF}First;E-Mail;Note\r\n\"Da;vid\";d@reader.example;=SUM(A1)\r\n"
+                ."Ida;ida@reader.example;<b>\r\nIda;IDA@reader.example;x\r\n",
+        );
+        $this->followingRedirects()->post('/campaigns/recipients', ['footer' => $footer->id, 'file' => $file])
+            ->assertSee('2 recipients. 1 address stood there twice: the later row counts.')
+            ->assertSee('1 row holds markup or a formula');
+        $this->get('/campaigns/recipients')->assertSee('d@reader.example')->assertSee('Da;vid')
+            ->assertSee('2 recipients');
+        $this->get('/campaigns/recipients?find=Ida')->assertDontSee('d@reader.example');
+        $this->post('/campaigns/recipients/remove', ['recipient' => DB::table('recipients')->value('id')]);
+        $this->assertSame(1, DB::table('recipients')->count());
+        $this->get("/footers/$footer->id?recipient=99999")->assertOk();
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function tables(): iterable
+    {
+        yield 'empty' => ['', 'Headings in the first line'];
+        yield 'headings alone' => ['email,name', 'Headings in the first line'];
+        yield 'no address column' => ["name,city\nIda,Eddersby", 'One column has to be called email'];
+        yield 'no address' => ["email,name\nida@reader.example,Ida\nnobody,Tom", 'Line 3:'];
+        yield 'wide' => ['email,'.implode(',', range(1, 60))."\na@b.example", 'at most 40 columns'];
+    }
+
+    #[DataProvider('tables')]
+    public function test_a_table_that_is_none_is_refused_whole(string $table, string $says): void
+    {
+        try {
+            Recipients::bring($this->workspace, $table);
+            $this->fail('taken');
+        } catch (Refusal $refusal) {
+            $this->assertStringContainsString($says, $refusal->getMessage());
+        }
+        $this->assertSame(0, DB::table('recipients')->count());
+    }
+}
