@@ -29,7 +29,7 @@
               $values, [$one->address])), 0, 5)) }}</span></span>
             @if ($footer)
               <a href="{{ route('footer', [$footer->id, 'recipient' => $one->id]) }}"
-                aria-label="The footer as {{ $one->address }} has it">See theirs</a>
+                aria-label="See theirs: the footer as {{ $one->address }} has it">See theirs</a>
             @endif
             <form method="post" action="{{ route('recipients.remove') }}" class="inline">@csrf<input type="hidden"
                 name="recipient" value="{{ $one->id }}"><button class="btn-words"
