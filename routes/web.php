@@ -195,6 +195,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/', [FooterController::class, 'show'])->name('footer');
         Route::post('/', [FooterController::class, 'keep'])->name('footer.keep');
         Route::get('/sheet', [FooterController::class, 'sheet'])->middleware('reads')->name('footer.sheet');
+        Route::get('/proof', [FooterController::class, 'proof'])->middleware('reads')->name('footer.proof');
         Route::get('/file', [FooterController::class, 'file'])->middleware('reads')->name('footer.file');
         Route::post('/learn', [FooterController::class, 'learn'])->name('footer.learn');
         Route::post('/give', [FooterController::class, 'giveOut'])->name('footer.give');

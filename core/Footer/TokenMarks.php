@@ -18,6 +18,9 @@ final class TokenMarks
     /** As long as the token; capitals where its words are. */
     private const MARK = '/'.self::OPEN.'(\d+)[xX]*'.self::CLOSE.'/u';
 
+    /** A mark that is all of an address behind linked words. */
+    private const LEADING = '/\]\('.self::OPEN.'(\d+)[xX]*'.self::CLOSE.'\)/u';
+
     /** Where a token may lead somebody who looks at it filled in. */
     private const LEADS = '~^(?:https?://|mailto:)[^\s<>"]+$~i';
 
@@ -77,7 +80,8 @@ final class TokenMarks
     }
 
     /**
-     * Fields as one recipient has them; for nobody, tokens as they are written.
+     * Fields as one recipient has them; for nobody, tokens as they are written, but for those that are all of an
+     * address: nobody can say more of them than that.
      *
      * @param  array<array-key, mixed>  $fields
      * @param  array<string, string>|null  $values
@@ -88,7 +92,8 @@ final class TokenMarks
         return array_map(fn (mixed $value): mixed => match (true) {
             is_string($value) && str_contains($value, self::OPEN) => preg_replace_callback(
                 self::MARK, fn (array $mark): string => $values === null ? $this->tokens[(int) $mark[1]]->raw
-                    : $this->tokens[(int) $mark[1]]->filled($values), $value,
+                    : $this->tokens[(int) $mark[1]]->filled($values),
+                $values === null ? (string) preg_replace(self::LEADING, '](https://token.example/$1)', $value) : $value,
             ),
             is_array($value) => $this->fillAll($value, $values),
             default => $value,

@@ -77,6 +77,14 @@ final readonly class Proof
         return max(0, 100 - array_sum($weights));
     }
 
+    /** The same without what some checks found. @param  string  ...$checks  their keys */
+    public function without(string ...$checks): self
+    {
+        $left = array_filter($this->findings, fn (Finding $finding) => ! in_array($finding->check, $checks, true));
+
+        return new self($this->subject, array_values($left), $this->passed, $this->blind);
+    }
+
     /** The finding of that id; null when it is not found any more. */
     public function finding(string $id): ?Finding
     {

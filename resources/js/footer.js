@@ -13,7 +13,12 @@ document.addEventListener('htmx:configRequest', (event) => {
 
 document.addEventListener('htmx:afterRequest', (event) => {
   const { elt, xhr, successful } = event.detail;
-  if (elt !== form || successful) return;
+  if (elt !== form) return;
+  if (successful) {
+    window.htmx.trigger(document.body, 'kept');
+
+    return;
+  }
   document.getElementById('kept').textContent =
     xhr.status === 409 ? xhr.responseText : 'not kept yet, trying again';
   if (xhr.status !== 409) setTimeout(() => window.htmx.trigger(form, 'change'), 3000);

@@ -57,6 +57,7 @@ final class CampaignsTest extends WebTestCase
         $this->get("/footers/$footer->id/sheet")->assertSee('You asked, {{first_name|friend}}.', false)
             ->assertSee('href="{{unsubscribe_url}}"', false);
         $this->get("/footers/$footer->id")->assertSee('longest');
+        $this->get("/footers/$footer->id/proof?recipient=$one")->assertSee('filled in')->assertDontSee('placeholder');
     }
 
     public function test_another_system_is_learned_from_its_message_and_all_tokens_go_with_it(): void

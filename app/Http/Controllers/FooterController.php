@@ -3,12 +3,14 @@
 namespace App\Http\Controllers;
 
 use App\Campaigns\FooterPage;
+use App\Campaigns\FooterProof;
 use App\Campaigns\Recipients;
 use App\Exceptions\StaleRevision;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
 use App\Pictures\HostedPictures;
+use App\Proof\Prover;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -81,6 +83,18 @@ final class FooterController extends Controller
 
         return response()->view('bench.sheet', ['html' => "<div style=\"padding:16px 20px\">$html</div>"])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** What the proof finds, filled in and with its tokens. */
+    public function proof(Request $request, Prover $prover, int $footer): View
+    {
+        $stored = $this->footer($footer);
+        $sender = $stored->sender($this->workspace);
+
+        return view('campaigns.footer-proof', ['proof' => new FooterProof(
+            $prover, $sender, $stored->composed($sender),
+            Recipients::one($this->workspace, self::integer($request, 'recipient')) ?? [],
+        )]);
     }
 
     /** The style a pasted sample is written in. */

@@ -116,6 +116,11 @@
     <aside class="maker-designs" aria-label="What it has, and what it lacks">
       <h2>What it has</h2>
       @include('campaigns.footer-findings', ['swap' => null])
+      <h2>Proof</h2>
+      <div id="proof" hx-get="{{ route('footer.proof', [$stored->id, 'recipient' => $page->shown]) }}"
+        hx-trigger="load, kept from:body delay:900ms" hx-sync="this:replace">
+        <p class="help">It is being proofed …</p>
+      </div>
     </aside>
     <div class="maker-foot">
       <a class="btn btn-plain" href="{{ route('campaigns') }}">Back to the campaigns</a>

@@ -1,0 +1,11 @@
+<p><strong class="score">{{ $proof->filled }}</strong> filled in, <strong class="score">{{ $proof->unfilled }}</strong> with
+  its tokens</p>
+<ul class="plain-list">
+  @foreach ($proof->findings as [$finding, $when])
+    <li><strong>{{ $finding->title }}</strong>{{ $when === '' ? '' : ", $when" }}<br><span
+        class="help">{{ $finding->says }}</span></li>
+  @endforeach
+</ul>
+@if ($proof->findings === [])
+  <p class="help">The proof found nothing.</p>
+@endif
