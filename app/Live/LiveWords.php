@@ -5,6 +5,7 @@ namespace App\Live;
 use App\Feeds\LivePosts;
 use App\Models\StoredCard;
 use InkyCard\Card\Card;
+use InkyCard\Card\Piece;
 use InkyCard\Time\Day;
 
 /** A card with what its pieces say of a day, where they follow a feed or the firm's list. */
@@ -13,8 +14,11 @@ final class LiveWords
     public static function on(Card $card, StoredCard $stored, Day $day): Card
     {
         $card = LivePosts::on($card->on($day), $stored->workspace_id);
+        $quotes = array_filter($card->pieces, fn (Piece $piece) => $piece->text('follows') !== '');
 
-        return QuotationList::of($stored->workspace_id)->on($card, $day, $stored->taken_times);
+        // Asked of every card of a list: most say nothing of the firm's.
+        return $quotes === [] ? $card
+            : QuotationList::of($stored->workspace_id)->on($card, $day, $stored->taken_times);
     }
 
     /**

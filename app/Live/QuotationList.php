@@ -10,7 +10,6 @@ use InkyCard\Card\Quotations;
 /** What a workspace quotes, as it is kept. */
 final class QuotationList
 {
-    /** It is asked for with every card. */
     public static function of(int $workspace): Quotations
     {
         return self::read(DB::table('quotations')->where('workspace_id', $workspace)->whereNull('removed_at')
