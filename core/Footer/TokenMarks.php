@@ -92,12 +92,21 @@ final class TokenMarks
         return array_map(fn (mixed $value): mixed => match (true) {
             is_string($value) && str_contains($value, self::OPEN) => preg_replace_callback(
                 self::MARK, fn (array $mark): string => $values === null ? $this->tokens[(int) $mark[1]]->raw
-                    : $this->tokens[(int) $mark[1]]->filled($values),
-                $values === null ? (string) preg_replace(self::LEADING, '](https://token.example/$1)', $value) : $value,
+                    : $this->tokens[(int) $mark[1]]->filled($values), $this->leading($value, $values),
             ),
             is_array($value) => $this->fillAll($value, $values),
             default => $value,
         }, $fields);
+    }
+
+    /** @param  array<string, string>|null  $values */
+    private function leading(string $text, ?array $values): string
+    {
+        return (string) preg_replace_callback(self::LEADING, function (array $mark) use ($values): string {
+            $leads = $values === null ? '' : $this->tokens[(int) $mark[1]]->filled($values);
+
+            return ']('.(preg_match(self::LEADS, $leads) === 1 ? $leads : "https://token.example/$mark[1]").')';
+        }, $text);
     }
 
     /** @return list<string> names of the tokens that were put in, each once */
