@@ -14,6 +14,9 @@ final class AskFeed implements ShouldBeUnique, ShouldQueue
 
     public int $tries = 3;
 
+    /** It waits for a day at most; one that was lost is asked for again after that, seconds. */
+    public int $uniqueFor = 172_800;
+
     public function __construct(private readonly int $feed)
     {
     }

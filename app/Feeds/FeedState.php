@@ -7,6 +7,9 @@ use Illuminate\Support\Carbon;
 /** What is known of a feed. */
 final readonly class FeedState
 {
+    /** Minutes a busy queue may be late. */
+    private const LATE = 30;
+
     /**
      * @param  ?array{string, string}  $entry  title and address of its newest entry; null before it was read
      * @param  ?Carbon  $out  when that came out, if the feed says so
@@ -31,6 +34,12 @@ final readonly class FeedState
             $row->next_at === null || Carbon::parse($row->next_at)->isPast(), $moment($row->next_at),
             array_values((array) json_decode((string) $row->past, true)),
         );
+    }
+
+    /** Whether nobody asked it when it was to be asked: whoever was to do that is gone. */
+    public function isForgotten(): bool
+    {
+        return $this->next?->isBefore(now()->subMinutes(self::LATE)) === true;
     }
 
     /** @return ?array{title: string, address: string, day: string} what a piece says of it; null before it was read */

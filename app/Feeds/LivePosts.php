@@ -14,7 +14,11 @@ final class LivePosts
     {
         foreach ($card->pieces as $piece) {
             $feed = $piece->can(Capability::Feed) ? $piece->text('feed') : '';
-            $newest = $feed === '' ? null : Feeds::state($workspace, $feed)?->newest();
+            $state = $feed === '' ? null : Feeds::state($workspace, $feed);
+            if ($state?->isForgotten() === true) {
+                AskFeed::dispatch($state->id);
+            }
+            $newest = $state?->newest();
             if ($newest !== null && array_intersect_key($piece->fields, $newest) != $newest) {
                 $card = $card->replacing($piece->with(['fields' => $newest + $piece->fields]));
             }

@@ -4,11 +4,13 @@ namespace Tests\Web;
 
 use App\Clicks\CountedLinks;
 use App\Clicks\Token;
+use App\Feeds\AskFeed;
 use App\Feeds\Feeds;
 use App\Models\StoredCard;
 use App\Tray\MimeMessage;
 use App\Tray\TrayVerifier;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use InkyCard\Card\Edit\AddPiece;
 use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
@@ -65,6 +67,18 @@ final class LivePartsTest extends WebTestCase
         $this->post("/cards/{$this->card->id}/pieces/$piece/remove", ['revision' => $this->fresh()->head]);
         $this->get("/b/$token")->assertOk();
         $this->get('/to/'.str_replace('/', 'x/', $token))->assertNotFound();
+    }
+
+    public function test_a_feed_nobody_asked_when_it_was_due_is_asked_when_its_card_is_looked_at(): void
+    {
+        $this->added('post', ['feed' => 'quillfern.example/journal']);
+        Queue::fake();
+        $this->travel(10)->minutes();
+        $this->fresh()->document();
+        Queue::assertNothingPushed();
+        $this->travel(2)->hours();
+        $this->fresh()->document();
+        Queue::assertPushed(AskFeed::class, 1);
     }
 
     public function test_a_message_with_the_entry_or_the_saying_of_its_day_is_verified(): void
