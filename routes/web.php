@@ -15,6 +15,7 @@ use App\Http\Controllers\FooterController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
@@ -201,6 +202,17 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/give', [FooterController::class, 'giveOut'])->name('footer.give');
         Route::post('/remove', [FooterController::class, 'remove'])->name('footer.remove');
         Route::post('/restore', [FooterController::class, 'restore'])->name('footer.restore');
+    });
+    Route::post('/letters', [LetterController::class, 'store'])->name('letters.store');
+    Route::prefix('/letters/{letter}')->where(['letter' => '[0-9]{1,15}'])->group(function () {
+        Route::get('/', [LetterController::class, 'show'])->name('letter');
+        Route::post('/', [LetterController::class, 'keep'])->name('letter.keep');
+        Route::get('/sheet', [LetterController::class, 'sheet'])->middleware('reads')->name('letter.sheet');
+        Route::get('/proof', [LetterController::class, 'proof'])->middleware('reads')->name('letter.proof');
+        Route::get('/file', [LetterController::class, 'file'])->middleware('reads')->name('letter.file');
+        Route::post('/send', [LetterController::class, 'send'])->name('letter.send');
+        Route::post('/remove', [LetterController::class, 'remove'])->name('letter.remove');
+        Route::post('/restore', [LetterController::class, 'restore'])->name('letter.restore');
     });
     Route::prefix('/quotations')->group(function () {
         Route::get('/', [QuotationController::class, 'index'])->name('quotations');

@@ -1,4 +1,4 @@
-// The maker of footers: keeps each change as it is made, as tall as its frame, and copies what was given out.
+// The makers of footers and letters: keeps each change as it is made, as tall as its frame, and copies what was given out.
 import { token } from './token.js';
 
 const form = document.getElementById('maker');
@@ -31,7 +31,7 @@ function fit(frame) {
 document.addEventListener('load', (event) => event.target.matches?.('.footer-sheet') && fit(event.target), true);
 document.querySelectorAll('.footer-sheet').forEach(fit);
 
-document.getElementById('copy-footer').addEventListener('click', async (event) => {
+document.getElementById('copy-footer')?.addEventListener('click', async (event) => {
   const button = event.currentTarget;
   const told = button.parentElement.querySelector('.copied');
   try {

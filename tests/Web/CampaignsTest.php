@@ -4,6 +4,7 @@ namespace Tests\Web;
 
 use App\Campaigns\Recipients;
 use App\Models\StoredFooter;
+use App\Models\StoredLetter;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\FillPiece;
@@ -156,5 +157,41 @@ final class CampaignsTest extends WebTestCase
             $this->assertStringContainsString($says, $refusal->getMessage());
         }
         $this->assertSame(0, DB::table('recipients')->count());
+    }
+
+    public function test_a_letter_is_written_looked_at_taken_and_sent_to_oneself(): void
+    {
+        $this->post('/letters', ['card' => $this->card->id])->assertRedirect();
+        $letter = StoredLetter::query()->firstOrFail();
+        $this->get("/letters/$letter->id")->assertOk()->assertSee('What is on');
+        $keep = fn (array $values) => $this->withHeader('HX-Request', 'true')->post("/letters/$letter->id", [
+            'number' => $letter->refresh()->number, 'card' => $this->card->id, 'footer' => '0', 'subject' => 'The list',
+        ] + $values);
+        $footer = $this->footer();
+        $keep(['body' => 'Dear {{first_name|friend}}, it is **here**: [see](javascript:alert(1))'])->assertOk()
+            ->assertSee('error-body')->assertSee('must start with https:');
+        $this->assertSame('The list', $letter->refresh()->subject, 'the rest is kept');
+        $keep(['footer' => $footer->id, 'body' => "# The list\n\nDear {{first_name|friend}}, it is **here**.",
+            'call' => ['words' => 'See it', 'address' => '{{list_url}}']])->assertOk()->assertDontSee('alert', false);
+        $this->withHeader('HX-Request', 'true')->post("/letters/$letter->id", ['number' => 1, 'subject' => 'Late'])
+            ->assertStatus(409);
+        $this->flushHeaders();
+        $this->get("/letters/$letter->id/sheet")->assertSee('Dear {{first_name|friend}}', false)
+            ->assertSee('href="{{list_url}}"', false)->assertSee('Unsubscribe');
+        Recipients::bring($this->workspace, "email,first_name,list_url\nida@reader.example,Ida,https://q.example/l\n");
+        $one = (int) DB::table('recipients')->value('id');
+        $this->get("/letters/$letter->id/sheet?recipient=$one")->assertSee('Dear Ida', false)
+            ->assertSee('href="https://q.example/l"', false);
+        $this->get("/letters/$letter->id/proof")->assertOk()->assertSee('of 100')->assertDontSee('Nobody is named');
+        $this->get("/letters/$letter->id/file?as=text")->assertSee('Dear {{first_name|friend}}', false);
+        $this->get("/letters/$letter->id/file?as=eml")->assertSee('X-Unsent: 1', false)
+            ->assertSee('multipart/alternative');
+        $this->get("/letters/$letter->id/file?as=html")->assertSee('<!DOCTYPE html>', false);
+        $this->post("/letters/$letter->id/send", ['recipient' => $one])->assertRedirect();
+        $this->assertSame('The list', DB::table('tray_messages')->value('subject'));
+        $this->assertStringContainsString('Dear Ida', (string) DB::table('tray_messages')->value('raw'));
+        $this->get('/campaigns')->assertSee('The list');
+        $this->followingRedirects()->post("/letters/$letter->id/remove")->assertSee('Bring it back');
+        $this->post("/letters/$letter->id/restore")->assertRedirect("/letters/$letter->id");
     }
 }

@@ -11,6 +11,7 @@ use App\Models\BulkChange;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
+use App\Models\StoredLetter;
 use App\Models\StoredTemplate;
 use App\Models\StoredWindow;
 use App\Models\User;
@@ -50,7 +51,7 @@ final class IsolationTest extends WebTestCase
         'cards', 'card_revisions', 'pictures', 'placements', 'ready_messages', 'house_notes', 'tray_messages',
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
-        'campaign_messages',
+        'campaign_messages', 'letters',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -78,8 +79,8 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                if (preg_match('/\{(?:card|picture|message|ready|sweep|banner|window|quotation|footer|campaign)\}/',
-                    $route->uri()) === 1) {
+                $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter';
+                if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
             }
@@ -166,6 +167,7 @@ final class IsolationTest extends WebTestCase
             'name' => $secret, 'footer' => $footer->id, 'starts' => '2027-01-02', 'messages' => "0 $secret",
         ]);
         $this->ids = [
+            'letter' => StoredLetter::start($this->workspace, $this->card, null, ['subject' => $secret])->id,
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,

@@ -6,6 +6,7 @@ use App\Campaigns\Campaign;
 use App\Campaigns\Series;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
+use App\Models\StoredLetter;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -18,6 +19,8 @@ use InkyCard\Time\Day;
 final class CampaignController extends Controller
 {
     private const PER_PAGE = 12;
+
+    private const LETTERS = 40;
 
     public function index(Request $request): View
     {
@@ -94,6 +97,7 @@ final class CampaignController extends Controller
 
         return view('campaigns.index', [
             'campaigns' => $series->page(self::PER_PAGE), 'old' => $series->old(), 'footers' => $footers,
+            'letters' => StoredLetter::in($this->workspace)->limit(self::LETTERS)->get(),
             'chosen' => $id === 0 ? null : $series->one($id), 'refused' => $refused,
             'opens' => $refused !== [] || $id !== 0 || $request->has('start'),
             'cards' => StoredCard::choices($this->workspace), 'today' => $this->today(),

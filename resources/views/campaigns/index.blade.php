@@ -15,6 +15,9 @@
           @if (session('removed'))
             <form method="post" action="{{ route('footer.restore', session('removed')) }}" class="inline">@csrf<button
                 class="btn-words">Bring it back</button></form>
+          @elseif(session('unwritten'))
+            <form method="post" action="{{ route('letter.restore', session('unwritten')) }}" class="inline">@csrf<button
+                class="btn-words">Bring it back</button></form>
           @elseif(session('gone'))
             <form method="post" action="{{ route('campaign.restore', session('gone')) }}" class="inline">@csrf<button
                 class="btn-words">Bring it back</button></form>
@@ -86,6 +89,21 @@
               <option value="{{ $id }}">{{ $name }}</option>
             @endforeach
           </select><button class="btn btn-line">Make a footer of it</button></form>
+      @endif
+      <h2 class="letters-title">Letters</h2>
+      <ul class="plain-list">
+        @foreach ($letters as $letter)
+          <li><a href="{{ route('letter', $letter->id) }}">{{ $letter->subject }}</a> <span
+              class="measure">{{ $letter->updated_at->format('j M') }}</span></li>
+        @endforeach
+      </ul>
+      @if ($cards->isNotEmpty())
+        <form method="post" action="{{ route('letters.store') }}" class="with-button">@csrf
+          <select class="form-select" name="card" aria-label="Card it is signed with">
+            @foreach ($cards as $id => $name)
+              <option value="{{ $id }}">{{ $name }}</option>
+            @endforeach
+          </select><button class="btn btn-line">Write a letter</button></form>
       @endif
       @if ($opens)
         <form method="post" id="campaign" class="stack campaign-form"

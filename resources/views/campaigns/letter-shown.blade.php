@@ -1,0 +1,12 @@
+<div id="shown" class="footer-shown">
+  <iframe class="footer-sheet" title="The letter as readers get it"
+    src="{{ route('letter.sheet', [$stored->id, 'v' => $stored->number], false) }}"
+    sandbox="allow-same-origin allow-popups"></iframe>
+</div>
+@if (request()->hasHeader('HX-Request'))
+  <p class="measure" id="kept" hx-swap-oob="true" data-number="{{ $stored->number }}">kept
+    {{ $stored->updated_at->format('H:i') }}</p>
+  @foreach (['subject', 'preview', 'picture', 'alt', 'body', 'call'] as $field)
+    <p class="field-error" id="error-{{ $field }}" hx-swap-oob="true">{{ $refused[$field] ?? '' }}</p>
+  @endforeach
+@endif
