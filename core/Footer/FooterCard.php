@@ -5,6 +5,7 @@ namespace InkyCard\Footer;
 use InkyCard\Card\Card;
 use InkyCard\Card\Edit\Shorten;
 use InkyCard\Card\FilledBy;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
@@ -33,7 +34,7 @@ final readonly class FooterCard
     public function __construct(Footer $footer, Card $sender)
     {
         $this->marks = new TokenMarks($footer->style);
-        $card = $footer->form === 'short' ? (new Shorten)->apply($sender) : $sender;
+        $card = $footer->form === 'short' ? self::short($sender) : $sender;
         $pieces = array_map(
             fn (Piece $piece) => ! $piece->shown ? $piece
                 : $piece->with(['fields' => $this->marks->putInAll($piece->fields)]), $card->pieces,
@@ -52,6 +53,17 @@ final readonly class FooterCard
                 ...$after === [] ? [] : [self::notice(self::AFTER, Zone::After, implode("\n", $after))],
             ],
         ]);
+    }
+
+    /** Who, a number, a site: what a message calls for it says above. */
+    private static function short(Card $sender): Card
+    {
+        $short = (new Shorten)->apply($sender);
+
+        return $short->with(['pieces' => array_map(
+            fn (Piece $piece) => $piece->can(Capability::Call) ? $piece->with(['shown' => false]) : $piece,
+            $short->pieces,
+        )]);
     }
 
     private function phrase(FooterLink $link): string

@@ -34,6 +34,8 @@ final readonly class LetterCard
 
     private const WIDTH = 560;
 
+    private const UNSEEN = 'display:none;font-size:1px;line-height:1px;max-height:0;overflow:hidden;mso-hide:all';
+
     private TokenMarks $marks;
 
     /** Its words. */
@@ -90,7 +92,7 @@ final readonly class LetterCard
 
     public function html(PictureSources $pictures): string
     {
-        $words = $this->marks->raw($this->words($pictures));
+        $words = $this->marks->raw($this->preview().$this->words($pictures));
         $below = $this->footer?->html($pictures) ?? $this->below($pictures);
 
         return self::joined($words, $below);
@@ -113,7 +115,7 @@ final readonly class LetterCard
     public function for(PictureSources $pictures, array $values): array
     {
         $words = new FooterPlate(
-            $this->marks->parts($this->words($pictures), html: true),
+            $this->marks->parts($this->preview().$this->words($pictures), html: true),
             $this->marks->parts(PlainTextComposer::compose(Sheet::of($this->card)), html: false),
         );
         $below = $this->footer?->plate($pictures);
@@ -137,6 +139,13 @@ final readonly class LetterCard
         $words = $this->card->with(['pieces' => $this->pieces($this->card->country, $fill)]);
 
         return [$words, $this->footer?->as($values) ?? $this->sender ?? $words];
+    }
+
+    /** What mailboxes show beside the subject, and nobody in the letter. */
+    private function preview(): string
+    {
+        return $this->letter->preview === '' ? '' : (new HtmlBuilder)->open('div', [], self::UNSEEN)
+            ->text($this->marks->put($this->letter->preview))->close()->html();
     }
 
     private function words(PictureSources $pictures): string

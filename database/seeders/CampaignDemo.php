@@ -7,6 +7,8 @@ use App\Campaigns\Recipients;
 use App\Campaigns\Series;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
+use App\Models\StoredLetter;
+use App\Models\StoredPicture;
 use App\Models\Workspace;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Time\Day;
@@ -46,6 +48,7 @@ final readonly class CampaignDemo
                 'address' => 'https://quillfern.example/choose?for={{recipient_id}}'],
         ] + FooterPage::begin($this->studio, $card));
         $footer->giveOut($footer->sender($this->studio));
+        $this->letter($card, $footer);
         $today = Day::at(now($this->studio->clock()));
         $series = new Series($this->studio, $today);
         $keep = fn (string $name, int $starts, int $recipients, string $messages): int => $series->keep([
@@ -54,7 +57,7 @@ final readonly class CampaignDemo
         ]);
         $keep('Bare-root list', -45, 618, "0 The list is out\n14 What sold first\n47 Hedges, lifted to order\n61 "
             ."Before the frost\n89 The last of it");
-        DB::table('campaign_messages')->update(['put_at' => now()->subDays(260)]);
+        DB::table('campaign_messages')->update(['put_at' => now()->subDays(45)]);
         // The studio moved.
         $moved = $footer->footer()->with(['firm' => 'Quillfern Garden Studio Ltd, 4 Mallow Lane, Eddersby']);
         $footer->keep($footer->number, $moved);
@@ -62,6 +65,22 @@ final readonly class CampaignDemo
         $keep('Open garden day', -26, 1204, "0 Come and walk it with us\n7 Still a place on Saturday\n21 What you saw"
             ."\n35 What to plant of it\n63 The same at home");
         $keep('Water check', 45, 340, "0 Where your water goes\n3 A drawing of it\n10 A time for a visit");
+    }
+
+    private function letter(StoredCard $card, StoredFooter $footer): void
+    {
+        $picture = StoredPicture::query()->where('workspace_id', $this->studio->id)->whereLike('name', 'spring%')
+            ->first();
+        StoredLetter::start($this->studio, $card, $footer, [
+            'subject' => 'The bare-root list is out', 'preview' => 'Hedges and fruit, lifted to order',
+            'body' => "# The list is out\n\nDear {{first_name|reader}},\n\nHedges and fruit trees are lifted **to "
+                ."order** again, and go out from [the second week of January](https://quillfern.example/bare-root).\n\n"
+                ."- Hornbeam and beech, by the metre\n- Apples on three stocks\n- Pears that like a wall\n\n> Nothing "
+                ."died. Nothing!\n\nWe plant them too, if you would rather not.",
+            'picture' => $picture?->ref() ?? '', 'ratio' => $picture?->ratio() ?? 0.2, 'alt' => 'A garden in spring',
+            'call' => ['words' => 'Choose yours',
+                'address' => 'https://quillfern.example/bare-root?for={{recipient_id}}'],
+        ]);
     }
 
     private function recipients(): string

@@ -29,6 +29,7 @@ final class LetterTest extends TestCase
         return LetterDocument::of($more + [
             'subject' => 'The list is out', 'body' => self::BODY,
             'call' => ['words' => 'Choose yours', 'address' => 'https://quillfern.example/list?for={{id}}'],
+            'preview' => 'For {{first_name|you}} & yours',
             'picture' => 'sample:banner-shelves', 'alt' => 'Shelves', 'ratio' => 0.2,
         ], TokenStyle::of($style));
     }
@@ -70,6 +71,8 @@ final class LetterTest extends TestCase
                 $this->assertStringContainsString($there, $html);
             }
             $this->assertStringContainsString('href="{{list_url}}"', $html);
+            $this->assertStringContainsString('>For {{first_name|you}} &amp; yours</div>', $html);
+            $this->assertStringNotContainsString('& yours', $text);
             $this->assertStringContainsString('see it ({{list_url}})', strtr($text, ["\n" => ' ']));
             $this->assertSame($footer === null, str_contains($text, "-- \n"));
             $this->assertDoesNotMatchRegularExpression('/[\x{FDD0}-\x{FDEF}]|<script/u', $html.$text);

@@ -164,9 +164,9 @@ final class CampaignsTest extends WebTestCase
         $this->post('/letters', ['card' => $this->card->id])->assertRedirect();
         $letter = StoredLetter::query()->firstOrFail();
         $this->get("/letters/$letter->id")->assertOk()->assertSee('What is on');
-        $keep = fn (array $values) => $this->withHeader('HX-Request', 'true')->post("/letters/$letter->id", [
+        $keep = fn (array $values) => $this->withHeader('HX-Request', 'true')->post("/letters/$letter->id", $values + [
             'number' => $letter->refresh()->number, 'card' => $this->card->id, 'footer' => '0', 'subject' => 'The list',
-        ] + $values);
+        ]);
         $footer = $this->footer();
         $keep(['body' => 'Dear {{first_name|friend}}, it is **here**: [see](javascript:alert(1))'])->assertOk()
             ->assertSee('error-body')->assertSee('must start with https:');
