@@ -14,6 +14,7 @@ final class MimeMessage
     /** Headers shown, whatever else there is stands in the source. */
     private const HEADERS = [
         'From', 'To', 'Cc', 'Subject', 'Date', 'Message-ID', 'In-Reply-To', 'X-Unsent', 'MIME-Version', 'Content-Type',
+        'List-Unsubscribe', 'List-Unsubscribe-Post',
     ];
 
     /** Bytes of words that are read: no mail client shows more. */

@@ -5,11 +5,13 @@ namespace Tests\Web;
 use App\Campaigns\Recipients;
 use App\Models\StoredFooter;
 use App\Models\StoredLetter;
+use App\Tray\Tray;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Core\Samples;
 
 /** Footers are made, looked at and given out; campaigns say which messages hold an old one. */
 final class CampaignsTest extends WebTestCase
@@ -193,5 +195,41 @@ final class CampaignsTest extends WebTestCase
         $this->get('/campaigns')->assertSee('The list');
         $this->followingRedirects()->post("/letters/$letter->id/remove")->assertSee('Bring it back');
         $this->post("/letters/$letter->id/restore")->assertRedirect("/letters/$letter->id");
+    }
+
+    public function test_a_message_of_a_campaign_says_what_its_footer_lacks(): void
+    {
+        $footer = $this->kept($this->footer(), [
+            'why' => 'You get this because you asked for the list on {{asked_on|a day}}, {{first_name|reader}}.',
+            'firm' => 'Quillfern Garden Studio, 1 Old Forge Yard',
+        ]);
+        $this->post("/footers/$footer->id/give");
+        $first = $footer->refresh()->composed($this->card)->plate(Samples::pictures());
+        $footer = $this->kept($footer, ['firm' => 'Quillfern Garden Studio, 4 Mallow Lane']);
+        $this->post("/footers/$footer->id/give");
+        $newest = $footer->refresh()->composed($this->card)->plate(Samples::pictures());
+        $values = ['asked_on' => '3 May', 'first_name' => 'Ida', 'unsubscribe_url' => 'https://s.example/u/7',
+            'view_url' => 'https://s.example/v/7'];
+        $show = function (string $html, string $text, string $headers = '') {
+            $part = fn (string $type, string $body): string => "--b\r\nContent-Type: text/$type; charset=utf-8\r\n\r\n$body\r\n";
+            $raw = "From: maren@quillfern.example\r\nTo: ida@reader.example\r\nSubject: The list\r\n{$headers}"
+                ."MIME-Version: 1.0\r\nContent-Type: multipart/alternative; boundary=b\r\n\r\n"
+                .$part('plain', $text).$part('html', $html)."--b--\r\n";
+            $id = Tray::keep($this->workspace->id, $raw, 'dropped');
+
+            return $this->get("/tray/$id")->assertOk();
+        };
+        $oneClick = "List-Unsubscribe: <https://s.example/u/7>\r\n"
+            ."List-Unsubscribe-Post: List-Unsubscribe=One-Click\r\n";
+        $show($newest->html($values), $newest->text($values), $oneClick)->assertSee('Its footer is right');
+        $show($first->html($values), $first->text($values), $oneClick)
+            ->assertSee('It carries revision 1; 2 is the newest')->assertDontSee('left unfilled');
+        $composed = $footer->composed($this->card);
+        $show($composed->html(Samples::pictures()), $composed->text())->assertSee('Tokens were left unfilled')
+            ->assertSee('{{unsubscribe_url}}')->assertSee('in one press (RFC 8058)');
+        $html = (string) preg_replace('~<a [^>]*>(?:<span[^>]*>)?Unsubscribe.*?</a>~', 'gone', $newest->html($values));
+        $show($html, 'Only words', $oneClick)->assertSee('Its link “Unsubscribe” is missing.')
+            ->assertSee('Its plain text has no way out.');
+        $show('<p>Something else</p>', 'Something else')->assertDontSee('Its footer');
     }
 }

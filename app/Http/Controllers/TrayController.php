@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Campaigns\FooterVerdict;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredCard;
 use App\Models\StoredTemplate;
@@ -61,6 +62,7 @@ final class TrayController extends Controller
             'id' => $message,
             'received' => $received,
             'verification' => Tray::verify($this->workspace, $message, $received),
+            'footer' => FooterVerdict::of($this->workspace, $received),
             'clients' => MailClient::all(),
             'client' => MailClient::all()[self::string($request, 'as')] ?? MailClient::of('tolerant-webmail'),
         ]);

@@ -45,6 +45,18 @@
         </section>
       @endif
     @endif
+    @if ($footer)
+      <section class="verdict-box verdict-{{ $footer->says === [] ? 'good' : 'look' }}" aria-label="Its footer">
+        <h2>{{ $footer->says === [] ? 'Its footer is right' : 'Its footer, and what to see to' }}</h2>
+        <ul>
+          @foreach ($footer->says as $sentence)
+            <li>{{ $sentence }}</li>
+          @endforeach
+        </ul>
+        <p class="help"><a href="{{ route('footer', $footer->stored->id) }}">{{ $footer->stored->name }}</a>, revision
+          {{ $footer->revision }} of {{ $footer->stored->head }}</p>
+      </section>
+    @endif
     <div class="tray-view">
       <form method="get" class="list-tools" data-goes><label for="as">As shown by</label> <select
           class="form-select" id="as">
