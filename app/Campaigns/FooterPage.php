@@ -11,7 +11,6 @@ use InkyCard\Footer\Footer;
 use InkyCard\Footer\FooterCard;
 use InkyCard\Footer\FooterFinding;
 use InkyCard\Footer\FooterReview;
-use InkyCard\Footer\HardRecipients;
 use InkyCard\Footer\RequiredParts;
 use InkyCard\Footer\TokenStyle;
 use InkyCard\Refusal;
@@ -52,7 +51,7 @@ final readonly class FooterPage
         $pictures = HostedPictures::forExport();
         $this->findings = (new FooterReview($this->footer, $this->composed))->findings($pictures);
         $lang = $this->sender->document()->lang;
-        $picks = HardRecipients::pick(Recipients::of($workspace), self::words($this->composed), $lang);
+        $picks = Recipients::hard($workspace, self::words($this->composed), $lang);
         $this->picks = array_map(
             fn (string $what): string => self::HARD[$what] ?? (string) \Locale::getDisplayName($what, 'en'),
             array_flip($picks),

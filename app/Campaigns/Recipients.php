@@ -3,7 +3,9 @@
 namespace App\Campaigns;
 
 use App\Models\Workspace;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Footer\HardRecipients;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
 
@@ -57,6 +59,7 @@ final class Recipients
                 'data' => json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
             ], array_keys($some), $some), ['workspace_id', 'address'], ['data']);
         }
+        self::changed($workspace);
         $markup = count(array_filter($found, fn (array $values) => preg_grep('/[<>]|^[=+@]/', $values) !== []));
 
         return [count($found), array_values(array_filter([
@@ -102,8 +105,41 @@ final class Recipients
         return [$headings, $rows];
     }
 
+    /**
+     * Those a footer is most likely to come out wrong for; looked for once, until others come or go.
+     *
+     * @param  list<string>  $tokens  that are words
+     * @param  string  $lang  of the footer, BCP 47
+     * @return array<string, int> see HardRecipients
+     */
+    public static function hard(Workspace $workspace, array $tokens, string $lang): array
+    {
+        $state = Cache::get(self::changes($workspace), 0);
+        $key = 'hard.'.hash('xxh128', (string) json_encode([$workspace->id, $state, $tokens, $lang]));
+
+        return Cache::remember($key, now()->addDay(), fn (): array => HardRecipients::pick(
+            self::of($workspace), $tokens, $lang,
+        ));
+    }
+
+    public static function remove(Workspace $workspace, int $id): void
+    {
+        DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)->delete();
+        self::changed($workspace);
+    }
+
+    private static function changed(Workspace $workspace): void
+    {
+        Cache::forever(self::changes($workspace), bin2hex(random_bytes(6)));
+    }
+
+    private static function changes(Workspace $workspace): string
+    {
+        return "recipients.$workspace->id";
+    }
+
     /** @return \Generator<int, array<string, string>> number => values */
-    public static function of(Workspace $workspace): \Generator
+    private static function of(Workspace $workspace): \Generator
     {
         foreach (DB::table('recipients')->where('workspace_id', $workspace->id)->orderBy('id')->select(['id', 'data'])
             ->cursor() as $row) {

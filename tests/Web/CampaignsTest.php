@@ -211,10 +211,10 @@ final class CampaignsTest extends WebTestCase
         $values = ['asked_on' => '3 May', 'first_name' => 'Ida', 'unsubscribe_url' => 'https://s.example/u/7',
             'view_url' => 'https://s.example/v/7'];
         $show = function (string $html, string $text, string $headers = '') {
-            $part = fn (string $type, string $body): string => "--b\r\nContent-Type: text/$type; charset=utf-8\r\n\r\n$body\r\n";
             $raw = "From: maren@quillfern.example\r\nTo: ida@reader.example\r\nSubject: The list\r\n{$headers}"
                 ."MIME-Version: 1.0\r\nContent-Type: multipart/alternative; boundary=b\r\n\r\n"
-                .$part('plain', $text).$part('html', $html)."--b--\r\n";
+                ."--b\r\nContent-Type: text/plain; charset=utf-8\r\n\r\n$text\r\n"
+                ."--b\r\nContent-Type: text/html; charset=utf-8\r\n\r\n$html\r\n--b--\r\n";
             $id = Tray::keep($this->workspace->id, $raw, 'dropped');
 
             return $this->get("/tray/$id")->assertOk();

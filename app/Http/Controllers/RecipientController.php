@@ -45,8 +45,7 @@ final class RecipientController extends Controller
 
     public function remove(Request $request): RedirectResponse
     {
-        DB::table('recipients')->where('workspace_id', $this->workspace->id)
-            ->where('id', self::integer($request, 'recipient'))->delete();
+        Recipients::remove($this->workspace, self::integer($request, 'recipient'));
 
         return back()->with('told', 'Removed.');
     }
