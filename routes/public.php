@@ -6,9 +6,12 @@ use App\Http\Controllers\Public\PhoneController;
 use App\Http\Controllers\Public\PlaceController;
 use App\Http\Controllers\Public\SeasonalController;
 use App\Http\Controllers\Public\VariantController;
+use App\Http\Controllers\Public\WayOutController;
 use App\StandIns\JmapStandIn;
+use App\StandIns\SenderStandIn;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
 
 /*
  * Answered without session or cookies: mail clients fetch these, and phones nobody is signed in on.
@@ -32,18 +35,27 @@ Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('car
 
 // The stand-in mailbox, for any JMAP client on this machine.
 if (config('inky.stand_ins')) {
-    $answer = function (Request $request) {
-        [$status, $body] = JmapStandIn::answer(
-            trim($request->path(), '/'),
+    $by = fn (Closure $standIn, string $below = '') => function (Request $request) use ($standIn, $below) {
+        [$status, $body] = $standIn(
+            trim(Str::after(trim($request->path(), '/'), $below), '/'),
             (string) $request->header('Authorization'),
             $request->isMethod('POST') ? (string) $request->getContent() : null,
         );
 
         return response()->json($body, $status);
     };
+    $answer = $by(JmapStandIn::answer(...));
     Route::get('/.well-known/jmap', $answer);
     Route::get('/stand-ins/jmap/session', $answer);
     Route::post('/stand-ins/jmap/api', $answer);
+    // The stand-in for a sending system, and the ways out its messages have.
+    Route::match(['get', 'post'], '/stand-ins/sender/{path}', $by(SenderStandIn::answer(...), 'stand-ins/sender/'))
+        ->where('path', 'v1/[a-z0-9/]{1,80}');
+    Route::get('/stand-ins/sender/out/{token}', [WayOutController::class, 'show'])->where('token', '[A-Za-z0-9]{24}')
+        ->name('way-out');
+    Route::post('/stand-ins/sender/out/{token}', [WayOutController::class, 'leave'])->where('token', '[A-Za-z0-9]{24}');
+    Route::get('/stand-ins/sender/out/{token}/view/{position}', [WayOutController::class, 'view'])
+        ->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}']);
 }
 
 if (config('inky.bench')) {

@@ -181,11 +181,13 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/', [CampaignController::class, 'store'])->name('campaigns.store');
         Route::post('/put/{footer}', [CampaignController::class, 'put'])->where('footer', '[0-9]{1,15}')
             ->name('campaigns.put');
+        Route::post('/forward', [CampaignController::class, 'forward'])->name('campaigns.forward');
         Route::get('/recipients', [RecipientController::class, 'index'])->name('recipients');
         Route::post('/recipients', [RecipientController::class, 'bring'])->name('recipients.bring');
         Route::post('/recipients/remove', [RecipientController::class, 'remove'])->name('recipients.remove');
         Route::prefix('/{campaign}')->where(['campaign' => '[0-9]{1,15}'])->group(function () {
             Route::post('/', [CampaignController::class, 'update'])->name('campaign.update');
+            Route::post('/send', [CampaignController::class, 'send'])->name('campaign.send');
             Route::post('/end', [CampaignController::class, 'end'])->name('campaign.end');
             Route::post('/remove', [CampaignController::class, 'remove'])->name('campaign.remove');
             Route::post('/restore', [CampaignController::class, 'restore'])->name('campaign.restore');

@@ -18,6 +18,9 @@ final readonly class FooterVerdict
 
     private const REVISIONS = 20;
 
+    /** Over https; the demo is on this machine alone. */
+    private const ONE_PRESS = '~<(?:https://|http://(?:localhost|127\.))[^>]+>~i';
+
     /** @param  list<string>  $says  in sentences; empty where nothing is to be seen to */
     private function __construct(public StoredFooter $stored, public int $revision, public array $says)
     {
@@ -59,7 +62,7 @@ final readonly class FooterVerdict
         )));
         $leave = $footer->link('unsubscribe')->words;
         $headers = $received->headers();
-        $onePress = preg_match('~<https://[^>]+>~i', $headers['List-Unsubscribe'] ?? '') === 1
+        $onePress = preg_match(self::ONE_PRESS, $headers['List-Unsubscribe'] ?? '') === 1
             && strcasecmp(trim($headers['List-Unsubscribe-Post'] ?? ''), 'List-Unsubscribe=One-Click') === 0;
         $link = '~<a\b[^>]*\bhref\s*=\s*["\'][^"\']+["\'][^>]*>(?:\s|<[^>]+>)*'.preg_quote($leave, '~').'~iu';
 

@@ -74,6 +74,14 @@ final readonly class Series
         });
     }
 
+    /** @return list<Campaign> running ones of a footer that a sending system sends */
+    public function outside(StoredFooter $footer): array
+    {
+        return $this->campaigns(
+            $this->own()->whereNull('ended_at')->whereNotNull('outside')->where('footer_id', $footer->id)->get()->all(),
+        );
+    }
+
     /**
      * Keeps a campaign, a new one or in the place of one.
      *

@@ -66,18 +66,22 @@ final class WebStandIn implements HttpClientInterface
         $path = trim((string) parse_url($url, PHP_URL_PATH), '/');
 
         return match ($host) {
-            JmapStandIn::HOST => self::mailbox($path, $options),
+            JmapStandIn::HOST => self::asked(JmapStandIn::answer(...), $path, $options),
+            SenderStandIn::HOST => self::asked(SenderStandIn::answer(...), $path, $options),
             'pictures.quillfern.example' => $this->picture($path),
             'people.quillfern.example' => self::person($path),
             default => null,
         } ?? self::page($url, $host, $path);
     }
 
-    /** @param  array<string, mixed>  $options */
-    private static function mailbox(string $path, array $options): MockResponse
+    /**
+     * @param  \Closure(string, string, ?string): array{int, array<string, mixed>}  $answer
+     * @param  array<string, mixed>  $options
+     */
+    private static function asked(\Closure $answer, string $path, array $options): MockResponse
     {
         $given = implode('', (array) ($options['normalized_headers']['authorization'] ?? []));
-        [$status, $body] = JmapStandIn::answer(
+        [$status, $body] = $answer(
             $path,
             (string) preg_replace('/^authorization:\s*/i', '', $given),
             is_string($options['body'] ?? null) && $options['body'] !== '' ? $options['body'] : null,

@@ -5,6 +5,8 @@ namespace Tests\Web;
 use App\Campaigns\Recipients;
 use App\Models\StoredFooter;
 use App\Models\StoredLetter;
+use App\StandIns\SendDue;
+use App\StandIns\SenderStandIn;
 use App\Tray\Tray;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -231,5 +233,82 @@ final class CampaignsTest extends WebTestCase
         $show($html, 'Only words', $oneClick)->assertSee('Its link “Unsubscribe” is missing.')
             ->assertSee('Its plain text has no way out.');
         $show('<p>Something else</p>', 'Something else')->assertDontSee('Its footer');
+    }
+
+    public function test_the_stand_in_sender_sends_what_is_due_to_nobody_twice_and_lets_people_leave(): void
+    {
+        $footer = $this->footer();
+        $this->post("/footers/$footer->id/give");
+        Recipients::bring($this->workspace, "email,first_name\nida@reader.example,Ida <b>\ntom@reader.example,Tom\n"
+            .'gone@bounce.example,Gone');
+        $this->post('/campaigns', ['name' => 'The list', 'footer' => $footer->id, 'messages' => "0 First\n7 Second",
+            'starts' => now()->toDateString()])->assertRedirect();
+        $id = (int) DB::table('campaigns')->value('id');
+        $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('No letter has the subject “First”');
+        foreach (['First', 'Second'] as $subject) {
+            $this->post('/letters', ['card' => $this->card->id]);
+            $letter = StoredLetter::query()->latest('id')->firstOrFail();
+            $this->post("/letters/$letter->id", ['number' => 1, 'card' => $this->card->id, 'subject' => $subject,
+                'body' => "Dear {{first_name|reader}}, this is $subject."]);
+        }
+        $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('The stand-in sender has it')
+            ->assertSee('has sent 3, 0 of its messages')->assertSee('1 bounced, 0 left');
+        $this->post("/campaigns/$id/send")->assertNotFound();
+        $raw = fn (): array => DB::table('tray_messages')->orderBy('id')->pluck('raw')->all();
+        $this->assertCount(2, $raw());
+        $this->assertStringContainsString('List-Unsubscribe-Post: List-Unsubscribe=One-Click', $raw()[0]);
+        $this->assertStringContainsString('Dear Ida <b>, this is First.', quoted_printable_decode($raw()[0]));
+        $this->assertStringNotContainsString('{{', quoted_printable_decode($raw()[0]));
+        $first = (int) DB::table('tray_messages')->value('id');
+        $this->get("/tray/$first")->assertSee('Its footer is right');
+        // Begun again, nobody gets one twice.
+        DB::table('sender_messages')->update(['sent_at' => null]);
+        SendDue::dispatchSync($this->workspace->id);
+        $this->assertCount(2, $raw());
+        // What is still to go gets the newest footer there, too; who leaves gets no more.
+        $this->kept($footer, ['firm' => 'Quillfern Ltd, 4 Mallow Lane']);
+        $this->post("/footers/$footer->id/give");
+        $this->travel(1)->days();
+        $this->post("/campaigns/put/$footer->id");
+        $token = (string) DB::table('sender_recipients')->where('address', 'ida@reader.example')->value('token');
+        $path = "/stand-ins/sender/out/$token";
+        $this->assertStringContainsString("$path>", $raw()[0]);
+        $this->get("$path/view/0")->assertSee('Dear Ida &lt;b&gt;, this is First.', false);
+        $this->get($path)->assertSee('One press');
+        $this->post($path, ['List-Unsubscribe' => 'One-Click'])->assertStatus(202);
+        $this->get($path)->assertSee('You get no more of these');
+        $this->get(str_replace($token, str_repeat('x', 24), $path))->assertNotFound();
+        $this->post('/campaigns/forward', ['days' => 7])->assertRedirect();
+        $this->assertCount(3, $raw());
+        $this->assertStringContainsString('this is Second.', quoted_printable_decode($raw()[2]));
+        $this->assertStringContainsString('4 Mallow Lane', quoted_printable_decode($raw()[2]));
+        $this->get("/campaigns?campaign=$id")->assertSee('has sent 3, 1 of its messages')->assertSee('1 left');
+        $this->assertSame(['ida@reader.example'], DB::table('recipients')->whereNotNull('unsubscribed_at')
+            ->pluck('address')->all(), 'left alone everywhere');
+        $this->post("/campaigns/$id/end");
+        $this->assertNotNull(DB::table('sender_campaigns')->value('stopped_at'));
+    }
+
+    public function test_the_senders_interface_asks_for_a_token_and_says_what_is_wrong(): void
+    {
+        $ask = fn (string $path, ?array $json, string $token) => $json === null
+            ? $this->withToken($token)->get("/stand-ins/sender/v1/$path")
+            : $this->withToken($token)->postJson("/stand-ins/sender/v1/$path", $json);
+        $own = SenderStandIn::token(1);
+        $ask('campaigns/1', null, 'x'.substr($own, 1))->assertStatus(401);
+        $ask('campaigns/1', null, $own)->assertStatus(404);
+        $ask('campaigns', ['from' => 'nobody'], $own)->assertStatus(422);
+        $good = ['name' => 'A', 'from' => 'm@quillfern.example', 'starts' => '2027-01-01', 'messages' => [
+            ['after_days' => 0, 'subject' => 'S', 'html' => '<p>{{x}}</p>', 'text' => '{{x}}']], 'recipients' => [
+                ['email' => 'i@reader.example', 'values' => ['x' => 'y']]]];
+        $wrong = [['messages' => []], ['starts' => 'soon'], ['recipients' => [['email' => 'x']]], ['style' => 'none']];
+        foreach ($wrong as $bad) {
+            $ask('campaigns', $bad + $good, $own)->assertStatus(422)->assertJsonStructure(['detail']);
+        }
+        $id = $ask('campaigns', $good, $own)->assertStatus(201)->json('id');
+        $ask("campaigns/$id", null, SenderStandIn::token(2))->assertStatus(404);
+        $ask("campaigns/$id/messages/0", ['subject' => 'T', 'html' => 'h', 'text' => 't'], $own)->assertOk();
+        $ask("campaigns/$id/messages/9", ['subject' => 'T'], $own)->assertStatus(409);
+        $ask("campaigns/$id/stop", [], $own)->assertOk()->assertJson(['stopped' => true]);
     }
 }

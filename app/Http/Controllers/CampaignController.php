@@ -3,10 +3,13 @@
 namespace App\Http\Controllers;
 
 use App\Campaigns\Campaign;
+use App\Campaigns\Dispatcher;
 use App\Campaigns\Series;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
 use App\Models\StoredLetter;
+use App\Outside\SafeHttpClient;
+use App\Senders\ApiSender;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -38,20 +41,54 @@ final class CampaignController extends Controller
     }
 
     /** The newest revision for all that is still to go, of one campaign or of all. */
-    public function put(Request $request, int $footer): RedirectResponse
+    public function put(Request $request, SafeHttpClient $outside, int $footer): RedirectResponse
     {
         /** @var StoredFooter $stored */
         $stored = StoredFooter::in($this->workspace)->findOrFail($footer);
         $campaign = self::integer($request, 'campaign');
         $put = $this->series()->put($stored, $campaign === 0 ? null : $this->campaign($campaign)->id);
+        foreach ($this->series()->outside($stored) as $one) {
+            (new Dispatcher($this->workspace, new ApiSender($outside, $this->workspace->id)))
+                ->replace($one, (string) $one->outside);
+        }
 
         return redirect()->route('campaigns')->with('told', "$put ".($put === 1 ? 'message holds' : 'messages hold')
             ." revision $stored->head now. Put its HTML in their place where they are sent from: the file is below.")
             ->with('put', $stored->id);
     }
 
-    public function end(Request $request, int $campaign): RedirectResponse
+    /** Gives it to the stand-in sender. */
+    public function send(Request $request, SafeHttpClient $outside, int $campaign): RedirectResponse
     {
+        $one = $this->campaign($campaign);
+        abort_if($one->outside !== null || ! config('inky.stand_ins'), 404);
+        try {
+            (new Dispatcher($this->workspace, $sender = new ApiSender($outside, $this->workspace->id)))
+                ->start($one, self::member($request));
+            $sender->forward(0);
+        } catch (Refusal $refusal) {
+            return redirect()->route('campaigns', ['campaign' => $one->id])->with('told', $refusal->getMessage());
+        }
+
+        return redirect()->route('campaigns', ['campaign' => $one->id])
+            ->with('told', 'The stand-in sender has it: what is due goes to the mail tray.');
+    }
+
+    /** Sets the clock of the stand-in sender forward. */
+    public function forward(Request $request, SafeHttpClient $outside): RedirectResponse
+    {
+        abort_if(! config('inky.stand_ins'), 404);
+        $today = (new ApiSender($outside, $this->workspace->id))->forward(min(60, self::integer($request, 'days')));
+
+        return back()->with('told', 'It is '.Day::parse($today)->words().' for the stand-in sender now.');
+    }
+
+    public function end(Request $request, SafeHttpClient $outside, int $campaign): RedirectResponse
+    {
+        $sent = $this->campaign($campaign)->outside;
+        if ($sent !== null) {
+            (new ApiSender($outside, $this->workspace->id))->stop($sent);
+        }
         DB::table('campaigns')->where('id', $this->campaign($campaign)->id)
             ->update(['ended_at' => $request->boolean('again') ? null : (string) now()]);
 
@@ -95,10 +132,16 @@ final class CampaignController extends Controller
         $series = $this->series();
         $footers = StoredFooter::in($this->workspace)->get();
 
+        $chosen = $id === 0 ? null : $series->one($id);
+
         return view('campaigns.index', [
+            'outside' => $chosen?->outside === null ? null : rescue(fn () => (new Dispatcher(
+                $this->workspace, new ApiSender(app(SafeHttpClient::class), $this->workspace->id),
+            ))->state($chosen->outside), report: false),
+            'sends' => (bool) config('inky.stand_ins'),
             'campaigns' => $series->page(self::PER_PAGE), 'old' => $series->old(), 'footers' => $footers,
             'letters' => StoredLetter::in($this->workspace)->limit(self::LETTERS)->get(),
-            'chosen' => $id === 0 ? null : $series->one($id), 'refused' => $refused,
+            'chosen' => $chosen, 'refused' => $refused,
             'opens' => $refused !== [] || $id !== 0 || $request->has('start'),
             'cards' => StoredCard::choices($this->workspace), 'today' => $this->today(),
         ]);

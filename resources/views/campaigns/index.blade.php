@@ -139,11 +139,22 @@
               aria-describedby="error-campaign-messages">{{ $was('messages', $chosen?->lines() ?? '') }}</textarea>
             <p class="field-error" id="error-campaign-messages">{{ $refused['messages'] ?? '' }}</p>
           </div>
+          @if ($outside)
+            <p class="help">The stand-in sender has sent {{ implode(', ', $outside['sent']) }} of its messages;
+              {{ $outside['bounced'] }} bounced, {{ $outside['left'] }} left. <a href="{{ route('tray') }}">The mail tray</a></p>
+          @endif
           <span class="way-buttons"><button class="btn btn-stamp">Keep it</button>
             @if ($chosen)
               @if ($chosen->old() > 0)
                 <button class="btn btn-line" name="campaign" value="{{ $chosen->id }}"
                   formaction="{{ route('campaigns.put', $chosen->footer) }}">Put revision {{ $chosen->head }} in</button>
+              @endif
+              @if ($sends && $chosen->outside === null && !$chosen->isEnded)
+                <button class="btn btn-line" formaction="{{ route('campaign.send', $chosen->id) }}">Let the stand-in sender
+                  send it</button>
+              @elseif($sends && $chosen->outside !== null)
+                <button class="btn btn-line" name="days" value="7" formaction="{{ route('campaigns.forward') }}">Set its clock
+                  a week forward</button>
               @endif
               <button class="btn btn-plain" name="again" value="{{ (int) $chosen->isEnded }}"
                 formaction="{{ route('campaign.end', $chosen->id) }}">{{ $chosen->isEnded ? 'Let it go on' : 'End it' }}</button>
