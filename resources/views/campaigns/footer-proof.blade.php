@@ -1,4 +1,4 @@
-<p><strong class="score">{{ $proof->filled }}</strong> filled in, <strong class="score">{{ $proof->unfilled }}</strong> with
+<p><strong class="proof-score">{{ $proof->filled }}</strong> filled in, <strong class="proof-score">{{ $proof->unfilled }}</strong> with
   its tokens</p>
 <ul class="plain-list">
   @foreach ($proof->findings as [$finding, $when])
