@@ -11,12 +11,13 @@ final readonly class Campaign
      * @param  int  $footer  number of the footer its messages carry
      * @param  int  $head  newest revision of that
      * @param  list<Message>  $messages
+     * @param  bool  $isBare  its footer was removed
      * @param  ?string  $outside  what it goes by where it is sent from; null where that is done by hand
      */
     private function __construct(
         public int $id, public string $name, public int $footer, public string $called, public int $head,
         public Day $starts, public int $recipients, public bool $isEnded, public array $messages, private Day $today,
-        public ?string $outside,
+        public ?string $outside, public bool $isBare,
     ) {
     }
 
@@ -39,6 +40,7 @@ final readonly class Campaign
         return new self(
             (int) $row->id, (string) $row->name, (int) $row->footer_id, (string) $row->footer, (int) $row->head,
             $starts, (int) $row->recipients, $row->ended_at !== null, $messages, $today, $row->outside,
+            $row->footer_removed !== null,
         );
     }
 

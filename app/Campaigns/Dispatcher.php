@@ -35,7 +35,7 @@ final readonly class Dispatcher
             'name' => $campaign->name, 'from' => $by->email, 'starts' => $campaign->starts->iso,
             'style' => $this->footer($campaign->footer)->footer()->style->toDocument(), 'recipients' => $recipients,
             'messages' => array_map(fn (Message $message): array => ['after_days' => $message->days]
-                + $this->message($campaign, $message), $campaign->messages),
+                + $this->message($campaign, $message, $message->revision), $campaign->messages),
         ]);
         DB::table('campaigns')->where('id', $campaign->id)->update([
             'outside' => $outside, 'recipients' => count($recipients),
@@ -43,18 +43,17 @@ final readonly class Dispatcher
     }
 
     /**
-     * What is still to go there is written anew, with the revision it holds now.
+     * Writes a message that is still to go there anew, with a revision of its footer.
      *
-     * @return int how many it was not too late for
+     * @return bool whether it was not too late
+     *
+     * @throws Refusal
      */
-    public function replace(Campaign $campaign, string $outside): int
+    public function replace(Campaign $campaign, int $position, int $revision): bool
     {
-        $put = 0;
-        foreach ($campaign->messages as $position => $message) {
-            $put += (int) $this->sender->replace($outside, $position, $this->message($campaign, $message));
-        }
+        $message = $this->message($campaign, $campaign->messages[$position], $revision);
 
-        return $put;
+        return $this->sender->replace((string) $campaign->outside, $position, $message);
     }
 
     /**
@@ -79,7 +78,7 @@ final readonly class Dispatcher
      *
      * @throws Refusal
      */
-    private function message(Campaign $campaign, Message $message): array
+    private function message(Campaign $campaign, Message $message, int $revision): array
     {
         /** @var ?StoredLetter $letter */
         $letter = StoredLetter::in($this->workspace)->where('subject', $message->subject)->first();
@@ -87,7 +86,7 @@ final readonly class Dispatcher
             throw Refusal::because("No letter has the subject “{$message->subject}”: write it first.", '/campaign');
         }
         $footer = $this->footer($campaign->footer);
-        $row = $footer->revision($message->revision);
+        $row = $footer->revision($revision);
         $sender = $footer->sender($this->workspace)->document();
         $card = new LetterCard($letter->letter($this->workspace), $sender, Footer::of(
             (array) json_decode((string) $row?->document, true),

@@ -21,8 +21,6 @@ final readonly class FooterPage
     /** Names of tokens to begin with: what they are called everywhere is for the sending system to say. */
     private const TOKENS = ['unsubscribe' => 'unsubscribe_url', 'browser' => 'view_url'];
 
-    private const HARD = ['longest' => 'longest', 'emptiest' => 'least known', 'markup' => 'odd signs'];
-
     public Footer $footer;
 
     public StoredCard $sender;
@@ -32,11 +30,7 @@ final readonly class FooterPage
     /** @var list<FooterFinding> */
     public array $findings;
 
-    /** @var array<int, string> recipients picked for being hard: number => what is hard about them */
-    public array $picks;
-
-    /** Number of the recipient whose footer is shown; 0 for its tokens. */
-    public int $shown;
+    public Picks $picks;
 
     /** Letters of its HTML. */
     public int $length;
@@ -51,26 +45,9 @@ final readonly class FooterPage
         $pictures = HostedPictures::forExport();
         $this->findings = (new FooterReview($this->footer, $this->composed))->findings($pictures);
         $lang = $this->sender->document()->lang;
-        $picks = Recipients::hard($workspace, self::words($this->composed), $lang);
-        $this->picks = array_map(
-            fn (string $what): string => self::HARD[$what] ?? (string) \Locale::getDisplayName($what, 'en'),
-            array_flip($picks),
-        );
-        $this->shown = match (true) {
-            ctype_digit($recipient) => (int) $recipient,
-            $recipient === 'tokens' => 0,
-            default => array_key_first($this->picks) ?? 0,
-        };
+        $this->picks = new Picks($workspace, $this->composed->tokens(), $lang, $recipient);
         $this->length = mb_strlen($this->composed->html($pictures));
         $this->isGivenOut = $stored->isGivenOut($this->sender);
-    }
-
-    /** @return list<string> tokens that are no addresses */
-    private static function words(FooterCard $composed): array
-    {
-        return array_values(array_filter(
-            $composed->tokens(), fn (string $name) => preg_match('/url|link|unsub|view|^id$/i', $name) !== 1,
-        ));
     }
 
     /** Whether it may go out. */

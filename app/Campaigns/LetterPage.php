@@ -22,8 +22,13 @@ final readonly class LetterPage
 
     public LetterDocument $letter;
 
-    public function __construct(Workspace $workspace, StoredLetter $stored)
+    public Picks $picks;
+
+    /** @param  string  $recipient  see Picks */
+    public function __construct(Workspace $workspace, public StoredLetter $stored, string $recipient)
     {
         $this->letter = $stored->letter($workspace);
+        $composed = $stored->composed($workspace);
+        $this->picks = new Picks($workspace, $composed->tokens(), $composed->card->lang, $recipient);
     }
 }

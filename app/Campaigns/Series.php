@@ -56,30 +56,29 @@ final readonly class Series
         return $old;
     }
 
-    /** Gives the newest revision of a footer to every message that is still to go. @return int how many got it */
-    public function put(StoredFooter $footer, ?int $campaign = null): int
+    /**
+     * Gives the newest revision of a footer to every message that is still to go.
+     *
+     * @param  \Closure(Campaign, int): bool  $accepted  whether whoever sends a campaign took it for the message at a
+     *     position: it may be sent there already
+     * @return int how many got it
+     */
+    public function put(StoredFooter $footer, ?int $campaign, \Closure $accepted): int
     {
-        return DB::transaction(function () use ($footer, $campaign): int {
-            $put = 0;
-            $of = $this->own()->whereNull('ended_at')->where('footer_id', $footer->id)
-                ->when($campaign !== null, fn (Builder $query) => $query->where('campaigns.id', $campaign));
-            foreach ($this->campaigns($of->get()->all()) as $one) {
-                $ids = array_column(array_filter($one->messages, fn (Message $message) => $message->isOld), 'id');
-                $put += DB::table('campaign_messages')->whereIn('id', $ids)->update([
-                    'footer_revision' => $footer->head, 'put_at' => (string) now(),
-                ]);
+        $put = 0;
+        $of = $this->own()->whereNull('ended_at')->where('footer_id', $footer->id)
+            ->when($campaign !== null, fn (Builder $query) => $query->where('campaigns.id', $campaign));
+        foreach ($this->campaigns($of->get()->all()) as $one) {
+            foreach ($one->messages as $position => $message) {
+                if ($message->isOld && ($one->outside === null || $accepted($one, $position))) {
+                    $put += DB::table('campaign_messages')->where('id', $message->id)->update([
+                        'footer_revision' => $footer->head, 'put_at' => (string) now(),
+                    ]);
+                }
             }
+        }
 
-            return $put;
-        });
-    }
-
-    /** @return list<Campaign> running ones of a footer that a sending system sends */
-    public function outside(StoredFooter $footer): array
-    {
-        return $this->campaigns(
-            $this->own()->whereNull('ended_at')->whereNotNull('outside')->where('footer_id', $footer->id)->get()->all(),
-        );
+        return $put;
     }
 
     /**

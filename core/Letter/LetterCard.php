@@ -148,6 +148,12 @@ final readonly class LetterCard
             ->text($this->marks->put($this->letter->preview))->close()->html();
     }
 
+    /** @return list<string> names of its tokens, those of what stands below too */
+    public function tokens(): array
+    {
+        return array_values(array_unique([...$this->marks->names(), ...$this->footer?->tokens() ?? []]));
+    }
+
     private function words(PictureSources $pictures): string
     {
         return (new HtmlComposer($pictures))->compose(Sheet::of($this->card));

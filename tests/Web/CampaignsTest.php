@@ -119,7 +119,8 @@ final class CampaignsTest extends WebTestCase
         $this->followingRedirects()->post("/campaigns/$id/remove")->assertSee('Bring it back');
         $this->post("/campaigns/$id/restore");
         $this->get('/campaigns')->assertSee('Bare-root list');
-        $this->followingRedirects()->post("/footers/$footer->id/remove")->assertSee('Bring it back');
+        $this->followingRedirects()->post("/footers/$footer->id/remove")->assertSee('Bring it back')
+            ->assertSee('Its footer was removed');
         $this->post("/footers/$footer->id/restore")->assertRedirect("/footers/$footer->id");
     }
 
@@ -186,6 +187,7 @@ final class CampaignsTest extends WebTestCase
         $one = (int) DB::table('recipients')->value('id');
         $this->get("/letters/$letter->id/sheet?recipient=$one")->assertSee('Dear Ida', false)
             ->assertSee('href="https://q.example/l"', false);
+        $this->get("/letters/$letter->id")->assertSee("recipient=$one")->assertSee('longest');
         $this->get("/letters/$letter->id/proof")->assertOk()->assertSee('of 100')->assertDontSee('Nobody is named');
         $this->get("/letters/$letter->id/file?as=text")->assertSee('Dear {{first_name|friend}}', false);
         $this->get("/letters/$letter->id/file?as=eml")->assertSee('X-Unsent: 1', false)

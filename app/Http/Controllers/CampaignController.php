@@ -46,10 +46,14 @@ final class CampaignController extends Controller
         /** @var StoredFooter $stored */
         $stored = StoredFooter::in($this->workspace)->findOrFail($footer);
         $campaign = self::integer($request, 'campaign');
-        $put = $this->series()->put($stored, $campaign === 0 ? null : $this->campaign($campaign)->id);
-        foreach ($this->series()->outside($stored) as $one) {
-            (new Dispatcher($this->workspace, new ApiSender($outside, $this->workspace->id)))
-                ->replace($one, (string) $one->outside);
+        $dispatcher = new Dispatcher($this->workspace, new ApiSender($outside, $this->workspace->id));
+        try {
+            $put = $this->series()->put(
+                $stored, $campaign === 0 ? null : $this->campaign($campaign)->id,
+                fn (Campaign $one, int $position): bool => $dispatcher->replace($one, $position, $stored->head),
+            );
+        } catch (Refusal $refusal) {
+            return redirect()->route('campaigns')->with('told', $refusal->getMessage());
         }
 
         return redirect()->route('campaigns')->with('told', "$put ".($put === 1 ? 'message holds' : 'messages hold')

@@ -56,7 +56,7 @@ final class LetterController extends Controller
                 : response($this->page($request, $stored, $refused), 422);
         }
 
-        return view('campaigns.letter-shown', ['stored' => $stored, 'refused' => $refused]);
+        return view('campaigns.letter-shown', ['page' => $this->look($request, $stored), 'refused' => $refused]);
     }
 
     /**
@@ -187,11 +187,16 @@ final class LetterController extends Controller
     private function page(Request $request, StoredLetter $stored, array $refused = []): View
     {
         return view('campaigns.letter', [
-            'page' => new LetterPage($this->workspace, $stored), 'stored' => $stored, 'refused' => $refused,
+            'page' => $this->look($request, $stored), 'stored' => $stored, 'refused' => $refused,
             'cards' => StoredCard::choices($this->workspace),
             'footers' => StoredFooter::in($this->workspace)->pluck('name', 'id'),
             'pictures' => StoredPicture::choices($this->workspace),
         ]);
+    }
+
+    private function look(Request $request, StoredLetter $stored): LetterPage
+    {
+        return new LetterPage($this->workspace, $stored, self::string($request, 'recipient'));
     }
 
     private function letter(int $id, bool $removed = false): StoredLetter

@@ -1,15 +1,8 @@
 <div id="shown" class="footer-shown">
-  <div class="picks" role="group" aria-label="Whose">
-    @foreach ($page->picks as $id => $label)
-      <a href="{{ route('footer', [$page->stored->id, 'recipient' => $id]) }}"
-        @if ($page->shown === $id) aria-current="true" @endif>{{ $label }}</a>
-    @endforeach
-    <a href="{{ route('footer', [$page->stored->id, 'recipient' => 'tokens']) }}"
-      @if ($page->shown === 0) aria-current="true" @endif>as tokens</a>
-    <a href="{{ route('recipients', ['footer' => $page->stored->id]) }}">any recipient …</a>
-  </div>
-  <iframe class="footer-sheet" title="The footer as {{ $page->shown === 0 ? 'its sending system takes it' : 'a recipient has it' }}"
-    src="{{ route('footer.sheet', [$page->stored->id, 'recipient' => $page->shown, 'v' => $page->stored->number], false) }}"
+  @include('campaigns.picks', ['picks' => $page->picks, 'at' => fn(array $query) => route('footer', [$page->stored->id] + $query),
+      'any' => route('recipients', ['footer' => $page->stored->id])])
+  <iframe class="footer-sheet" title="The footer as {{ $page->picks->shown === 0 ? 'its sending system takes it' : 'a recipient has it' }}"
+    src="{{ route('footer.sheet', [$page->stored->id, 'recipient' => $page->picks->shown, 'v' => $page->stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>
   <p class="measure">{{ number_format($page->length) }} characters</p>
 </div>

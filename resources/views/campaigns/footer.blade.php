@@ -117,7 +117,7 @@
       <h2>What it has</h2>
       @include('campaigns.footer-findings', ['swap' => null])
       <h2>Proof</h2>
-      <div id="proof" hx-get="{{ route('footer.proof', [$stored->id, 'recipient' => $page->shown]) }}"
+      <div id="proof" hx-get="{{ route('footer.proof', [$stored->id, 'recipient' => $page->picks->shown]) }}"
         hx-trigger="load, kept from:body delay:900ms" hx-sync="this:replace">
         <p class="help">It is being proofed …</p>
       </div>

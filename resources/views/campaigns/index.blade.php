@@ -50,6 +50,9 @@
         @foreach ($campaigns as $one)
           <li class="campaign">
             <div><a class="card-name" href="{{ route('campaigns', ['campaign' => $one->id]) }}#campaign">{{ $one->name }}</a>
+              @if ($one->isBare)
+                <p class="old-count">Its footer was removed: choose another for it.</p>
+              @endif
               <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . number_format($one->recipients) .
                   ' recipients' : '' }}<br>{{ $one->oldest() === null ? ($one->state() === 'planned' ? 'first on ' : 'started ') .
                   $one->starts->words() : 'holds revision ' . $one->oldest()->revision . ' since ' . $one->oldest()->put->words()

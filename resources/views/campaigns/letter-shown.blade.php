@@ -1,6 +1,8 @@
+@php($stored = $page->stored)
 <div id="shown" class="footer-shown">
+  @include('campaigns.picks', ['picks' => $page->picks, 'at' => fn(array $query) => route('letter', [$stored->id] + $query)])
   <iframe class="footer-sheet" title="The letter as readers get it"
-    src="{{ route('letter.sheet', [$stored->id, 'v' => $stored->number], false) }}"
+    src="{{ route('letter.sheet', [$stored->id, 'recipient' => $page->picks->shown, 'v' => $stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>
 </div>
 @if (request()->hasHeader('HX-Request'))

@@ -94,8 +94,8 @@
         <a class="btn btn-plain" href="{{ route('letter.file', [$stored->id, 'as' => 'eml']) }}" download>message
           (.eml)</a>
       </span>
-      <form method="post" action="{{ route('letter.send', $stored->id) }}" class="inline">@csrf<button
-          class="btn btn-stamp">Send it to me</button></form>
+      <form method="post" action="{{ route('letter.send', $stored->id) }}" class="inline">@csrf<input type="hidden"
+          name="recipient" value="{{ $page->picks->shown }}"><button class="btn btn-stamp">Send it to me</button></form>
     </div>
   </main>
 </x-layouts.page>
