@@ -198,6 +198,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/', [FooterController::class, 'show'])->name('footer');
         Route::post('/', [FooterController::class, 'keep'])->name('footer.keep');
         Route::get('/sheet', [FooterController::class, 'sheet'])->middleware('reads')->name('footer.sheet');
+        Route::get('/compare', [FooterController::class, 'compare'])->name('footer.compare');
+        Route::get('/revisions/{number}', [FooterController::class, 'revision'])->where('number', '[0-9]{1,9}')
+            ->middleware('reads')->name('footer.revision');
         Route::get('/proof', [FooterController::class, 'proof'])->middleware('reads')->name('footer.proof');
         Route::get('/file', [FooterController::class, 'file'])->middleware('reads')->name('footer.file');
         Route::post('/learn', [FooterController::class, 'learn'])->name('footer.learn');

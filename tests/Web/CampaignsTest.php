@@ -103,6 +103,11 @@ final class CampaignsTest extends WebTestCase
         $this->post("/footers/$footer->id/give");
         $this->get('/campaigns')->assertSee('2 messages still to go carry an old footer')
             ->assertSee('holds revision 1 since 10 March 2027');
+        $this->get("/footers/$footer->id/compare")->assertSee('As messages carry it: revision 1')
+            ->assertSee("/footers/$footer->id/revisions/2", false);
+        $this->get("/footers/$footer->id/revisions/2")->assertSee('4 Mallow Lane');
+        $this->get("/footers/$footer->id/revisions/1")->assertDontSee('4 Mallow Lane');
+        $this->get("/footers/$footer->id/revisions/9")->assertNotFound();
         $id = (int) DB::table('campaigns')->value('id');
         $this->followingRedirects()->post("/campaigns/put/$footer->id", ['campaign' => $id])
             ->assertSee('2 messages hold revision 2 now.')->assertDontSee('carry an old footer');

@@ -15,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use InkyCard\Footer\Footer;
 use InkyCard\Footer\TokenStyle;
 use InkyCard\Refusal;
@@ -22,6 +23,9 @@ use InkyCard\Refusal;
 /** Footers of campaigns: kept with every edit, looked at as any recipient has them, given out as revisions. */
 final class FooterController extends Controller
 {
+    /** Revisions to choose from. */
+    private const COMPARED = 50;
+
     public function store(Request $request): RedirectResponse
     {
         $card = StoredCard::in($this->workspace, self::integer($request, 'card')) ?? abort(404);
@@ -127,6 +131,30 @@ final class FooterController extends Controller
         return redirect()->route('footer', $stored->id)->with(
             'told', "This is revision $stored->head now. Campaigns keep what they have until it is put there.",
         );
+    }
+
+    /** What messages still carry beside what would be put there. */
+    public function compare(Request $request, int $footer): View
+    {
+        $stored = $this->footer($footer);
+        $numbers = DB::table('footer_revisions')->where('footer_id', $stored->id)->orderByDesc('number')
+            ->limit(self::COMPARED)->pluck('created_at', 'number')->all();
+        $one = self::integer($request, 'one');
+        abort_if($numbers === [], 404);
+
+        return view('campaigns.footer-compare', [
+            'stored' => $stored, 'numbers' => $numbers,
+            'one' => isset($numbers[$one]) ? $one : (array_keys($numbers)[1] ?? $stored->head),
+        ]);
+    }
+
+    /** A revision with its tokens, alone in a frame. */
+    public function revision(int $footer, int $number): Response
+    {
+        $row = $this->footer($footer)->revision($number) ?? abort(404);
+
+        return response()->view('bench.sheet', ['html' => "<div style=\"padding:16px 20px\">$row->html</div>"])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
     /** A revision, or what there is where none was given out. */

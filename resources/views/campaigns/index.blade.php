@@ -35,7 +35,7 @@
             <form method="post" action="{{ route('campaigns.put', $footer->id) }}" class="inline">@csrf<button
                 class="btn-words">Put revision {{ $footer->head }} in {{ $old[$footer->id] === 1 ? 'it' : 'all of them'
                     }}</button></form> ·
-            <a href="{{ route('footer', $footer->id) }}">see it first</a>
+            <a href="{{ route('footer.compare', $footer->id) }}">see both first</a>
           </div>
         @endif
       @endforeach

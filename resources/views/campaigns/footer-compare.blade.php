@@ -1,0 +1,31 @@
+<x-layouts.page title="Revisions of {{ $stored->name }}" nav="campaigns">
+  <x-slot:head>
+    <script type="module" src="/js/footer.js"></script>
+  </x-slot:head>
+  <main id="main" class="desk">
+    <div class="desk-head">
+      <h1>{{ $stored->name }}</h1>
+      <form method="get" class="list-tools">
+        <label for="one">Revision</label>
+        <select class="form-select" id="one" name="one">
+          @foreach ($numbers as $number => $at)
+            <option value="{{ $number }}" @selected($number === $one)>{{ $number }}, {{ date_create($at)->format('j M Y') }}
+            </option>
+          @endforeach
+        </select><button class="btn btn-line">Show</button>
+      </form>
+      <a class="btn btn-line ms-end" href="{{ route('campaigns') }}">Back to the campaigns</a>
+      <form method="post" action="{{ route('campaigns.put', $stored->id) }}" class="inline">@csrf<button
+          class="btn btn-stamp">Put revision {{ $stored->head }} in all that is to go</button></form>
+    </div>
+    <div class="pair">
+      @foreach ([$one => 'As messages carry it', $stored->head => 'The newest'] as $number => $label)
+        <figure>
+          <figcaption>{{ $label }}: revision {{ $number }}, with its tokens</figcaption>
+          <iframe class="footer-sheet" src="{{ route('footer.revision', [$stored->id, $number], false) }}"
+            title="{{ $label }}, revision {{ $number }}" sandbox="allow-same-origin allow-popups"></iframe>
+        </figure>
+      @endforeach
+    </div>
+  </main>
+</x-layouts.page>
