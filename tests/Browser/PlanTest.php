@@ -132,8 +132,8 @@ final class PlanTest extends BrowserTestCase
     public function test_pages_around_the_plan_are_within_everybodys_reach(): void
     {
         foreach (['/banners/occasions', '/banners/carried', '/banners/windows/1/by/2', '/banners?window=1',
-            '/quotations', '/clicks?by=banner', '/campaigns?campaign=1', '/footers/1', '/footers/1/compare', '/letters/1',
-            '/campaigns/recipients?footer=1'] as $path) {
+            '/quotations', '/clicks?by=banner', '/campaigns?campaign=1', '/footers/1', '/footers/1/compare',
+            '/letters/1', '/campaigns/recipients?footer=1'] as $path) {
             $this->open($path);
             $this->assertReachable($path);
         }
