@@ -18,6 +18,6 @@
         </div>
       @endforeach
     </dl>
-    <p class="help">Read on 28 November 2026. No advice on law: have yours checked.</p>
+    <p class="help">Written down on 28 November 2026. It is no advice on law: have yours checked.</p>
   </details>
 </div>
