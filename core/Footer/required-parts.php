@@ -2,8 +2,8 @@
 
 /**
  * What the law asks of commercial mail to people of a country: part => where that is written. Written down on
- * 2026-11-28 and not held against the texts since; no advice on law. A part is a key of Footer, `sender` for the name on
- * the card, or `phone` for a way to reach the sender at once.
+ * 2026-11-28 and not held against the texts since; no advice on law. A part is a key of Footer, `sender` for the name
+ * on the card, or `phone` for a way to reach the sender at once.
  */
 
 return [
