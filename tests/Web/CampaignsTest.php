@@ -294,6 +294,8 @@ final class CampaignsTest extends WebTestCase
             ->pluck('address')->all(), 'left alone everywhere');
         $this->post("/campaigns/$id/end");
         $this->assertNotNull(DB::table('sender_campaigns')->value('stopped_at'));
+        $this->get("/campaigns?campaign=$id")->assertOk()->assertDontSee('Let it go on');
+        $this->post("/campaigns/$id/end", ['again' => 1])->assertNotFound();
     }
 
     public function test_the_senders_interface_asks_for_a_token_and_says_what_is_wrong(): void

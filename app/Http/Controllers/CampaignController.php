@@ -46,7 +46,7 @@ final class CampaignController extends Controller
         /** @var StoredFooter $stored */
         $stored = StoredFooter::in($this->workspace)->findOrFail($footer);
         $campaign = self::integer($request, 'campaign');
-        $dispatcher = new Dispatcher($this->workspace, new ApiSender($outside, $this->workspace->id));
+        $dispatcher = new Dispatcher($this->workspace, $this->sender($outside));
         try {
             $put = $this->series()->put(
                 $stored, $campaign === 0 ? null : $this->campaign($campaign)->id,
@@ -67,8 +67,8 @@ final class CampaignController extends Controller
         $one = $this->campaign($campaign);
         abort_if($one->outside !== null || ! config('inky.stand_ins'), 404);
         try {
-            (new Dispatcher($this->workspace, $sender = new ApiSender($outside, $this->workspace->id)))
-                ->start($one, self::member($request));
+            $sender = $this->sender($outside);
+            (new Dispatcher($this->workspace, $sender))->start($one, self::member($request));
             $sender->forward(0);
         } catch (Refusal $refusal) {
             return redirect()->route('campaigns', ['campaign' => $one->id])->with('told', $refusal->getMessage());
@@ -82,23 +82,31 @@ final class CampaignController extends Controller
     public function forward(Request $request, SafeHttpClient $outside): RedirectResponse
     {
         abort_if(! config('inky.stand_ins'), 404);
-        $today = (new ApiSender($outside, $this->workspace->id))->forward(min(60, self::integer($request, 'days')));
+        try {
+            $today = $this->sender($outside)->forward(min(60, self::integer($request, 'days')));
+        } catch (Refusal $refusal) {
+            return back()->with('told', $refusal->getMessage());
+        }
 
         return back()->with('told', 'It is '.Day::parse($today)->words().' for the stand-in sender now.');
     }
 
     public function end(Request $request, SafeHttpClient $outside, int $campaign): RedirectResponse
     {
-        $sent = $this->campaign($campaign)->outside;
-        if ($sent !== null) {
-            (new ApiSender($outside, $this->workspace->id))->stop($sent);
+        $one = $this->campaign($campaign);
+        $again = $request->boolean('again');
+        // what a sender has stopped, it does not take up again
+        abort_if($again && $one->outside !== null, 404);
+        try {
+            if ($one->outside !== null) {
+                $this->sender($outside)->stop($one->outside);
+            }
+        } catch (Refusal $refusal) {
+            return redirect()->route('campaigns', ['campaign' => $one->id])->with('told', $refusal->getMessage());
         }
-        DB::table('campaigns')->where('id', $this->campaign($campaign)->id)
-            ->update(['ended_at' => $request->boolean('again') ? null : (string) now()]);
+        DB::table('campaigns')->where('id', $one->id)->update(['ended_at' => $again ? null : (string) now()]);
 
-        $told = $request->boolean('again') ? 'It goes on.' : 'It has ended.';
-
-        return redirect()->route('campaigns')->with('told', $told);
+        return redirect()->route('campaigns')->with('told', $again ? 'It goes on.' : 'It has ended.');
     }
 
     public function remove(int $campaign): RedirectResponse
@@ -139,9 +147,11 @@ final class CampaignController extends Controller
         $chosen = $id === 0 ? null : $series->one($id);
 
         return view('campaigns.index', [
-            'outside' => $chosen?->outside === null ? null : rescue(fn () => (new Dispatcher(
-                $this->workspace, new ApiSender(app(SafeHttpClient::class), $this->workspace->id),
-            ))->state($chosen->outside), report: false),
+            'outside' => $chosen?->outside === null ? null : rescue(
+                fn () => (new Dispatcher($this->workspace, $this->sender(app(SafeHttpClient::class))))
+                    ->state($chosen->outside),
+                report: false,
+            ),
             'sends' => (bool) config('inky.stand_ins'),
             'campaigns' => $series->page(self::PER_PAGE), 'old' => $series->old(), 'footers' => $footers,
             'letters' => StoredLetter::in($this->workspace)->limit(self::LETTERS)->get(),
@@ -149,6 +159,11 @@ final class CampaignController extends Controller
             'opens' => $refused !== [] || $id !== 0 || $request->has('start'),
             'cards' => StoredCard::choices($this->workspace), 'today' => $this->today(),
         ]);
+    }
+
+    private function sender(SafeHttpClient $outside): ApiSender
+    {
+        return new ApiSender($outside, $this->workspace->id);
     }
 
     private function series(): Series

@@ -159,8 +159,11 @@
                 <button class="btn btn-line" name="days" value="7" formaction="{{ route('campaigns.forward') }}">Set its clock
                   a week forward</button>
               @endif
-              <button class="btn btn-plain" name="again" value="{{ (int) $chosen->isEnded }}"
-                formaction="{{ route('campaign.end', $chosen->id) }}">{{ $chosen->isEnded ? 'Let it go on' : 'End it' }}</button>
+              @if (!$chosen->isEnded || $chosen->outside === null)
+                <button class="btn btn-plain" name="again" value="{{ (int) $chosen->isEnded }}"
+                  formaction="{{ route('campaign.end', $chosen->id) }}">{{ $chosen->isEnded ? 'Let it go on' : 'End it'
+                  }}</button>
+              @endif
               <button class="btn btn-plain" formaction="{{ route('campaign.remove', $chosen->id) }}">Remove</button>
             @endif
           </span>
