@@ -30,7 +30,8 @@
                 <td>{{ $one->where }}</td>
                 <td>{{ $one->at->words() }}</td>
                 <td>{{ $one->had ?: 'nothing' }}</td>
-                <td>{{ $one->has === $one->had && $one->has !== '' ? 'the same, changed' : ($one->has ?: 'nothing') }}</td>
+                <td>{{ $one->has === $one->had && $one->has !== '' ? 'the same, changed'
+                    : ($one->has ?: 'nothing') }}</td>
                 <td><a href="{{ route('hand-over', ['card' => $one->card, 'to' => $one->to]) }}"
                     aria-label="Hand {{ $one->name }} over again">Hand it over again</a></td>
               </tr>

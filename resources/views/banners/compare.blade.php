@@ -2,8 +2,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Two banners compared</h1>
-      <p class="quiet">Both due {{ $from }} to {{ $until }}; so far {{ number_format($compared->days, 1) }} days. Each card
-        shows one of them, always the same.</p>
+      <p class="quiet">Both due {{ $from }} to {{ $until }}; so far {{ number_format($compared->days, 1) }} days. Each
+        card shows one of them, always the same.</p>
       <a class="btn btn-line ms-end" href="{{ route('banners') }}">Back to the plan</a>
     </div>
     @if (!$compared->isOne())
@@ -14,7 +14,9 @@
         @foreach ($compared->sides as $side)
           @php($made = $side['banner']->banner())
           <section>
-            <img src="{{ route('banner.picture', [$side['banner']->id, 'v' => $side['banner']->put_at?->timestamp ?? 0], false) }}"
+            <img
+              src="{{ route('banner.picture', [$side['banner']->id, 'v' => $side['banner']->put_at?->timestamp ?? 0],
+                  false) }}"
               alt="" width="{{ $made->size->width }}" height="{{ $made->size->height }}">
             <h2><a href="{{ route('banner', $side['banner']->id) }}">{{ $made->name() }}</a></h2>
             <dl class="compared-figures">
@@ -32,7 +34,8 @@
               </div>
               <div>
                 <dt>A card and day</dt>
-                <dd>{{ $side['cards'] * $compared->days > 0 ? number_format($side['visitors'] / ($side['cards'] * $compared->days), 2) : '–' }}
+                <dd>{{ $side['cards'] * $compared->days > 0
+                    ? number_format($side['visitors'] / ($side['cards'] * $compared->days), 2) : '–' }}
                 </dd>
               </div>
             </dl>
@@ -41,13 +44,14 @@
       </div>
       @php([$least, $most] = $compared->comparison->interval())
       <p>Visitors of the first by those of the second, per card and day:
-        <strong>{{ $compared->comparison->ratio() === null ? 'not to be said yet' : number_format($compared->comparison->ratio(), 2) }}</strong>,
-        between {{ number_format($least, 2) }} and {{ is_infinite($most) ? 'any number' : number_format($most, 2) }} with
-        95 %.
+        <strong>{{ $compared->comparison->ratio() === null ? 'not to be said yet'
+            : number_format($compared->comparison->ratio(), 2) }}</strong>,
+        between {{ number_format($least, 2) }} and {{ is_infinite($most) ? 'any number' : number_format($most, 2) }}
+        with 95 %.
       </p>
-      <p class="help">The interval is a confidence sequence by the method of mixtures (Robbins 1970): it stays true however
-        often you look, so nothing wins by being looked at. Visitors are counted once a day; programs that follow links
-        are left out.</p>
+      <p class="help">The interval is a confidence sequence by the method of mixtures (Robbins 1970): it stays true
+        however often you look, so nothing wins by being looked at. Visitors are counted once a day;
+        programs that follow links are left out.</p>
     @endif
   </main>
 </x-layouts.page>

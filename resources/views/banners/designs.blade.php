@@ -7,8 +7,9 @@
     <button form="maker" name="design" value="{{ $design->key }}" class="design"
       aria-pressed="{{ $banner->design === $design->key ? 'true' : 'false' }}">
       <img src="{{ $picture }}" alt="" width="{{ $banner->size->width }}" height="{{ $banner->size->height }}">
-      <span class="design-foot"><span>{{ $design->label }}</span><span class="measure">{{ number_format($contrast, 1) }} :
-          1 · about {{ max(1, round($bytes / 1000)) }} KB</span></span>
+      <span class="design-foot"><span>{{ $design->label }}</span><span
+          class="measure">{{ number_format($contrast, 1) }} : 1 ·
+          about {{ max(1, round($bytes / 1000)) }} KB</span></span>
     </button>
   @endforeach
 </div>

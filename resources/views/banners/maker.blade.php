@@ -24,7 +24,8 @@
         </p>
       @endif
       @unless ($banner->isPicture())
-        @foreach (['headline' => ['Headline', 'Open garden day, 22 May'], 'line' => ['Line', 'Come and walk it with us.'],
+        @foreach (['headline' => ['Headline', 'Open garden day, 22 May'],
+            'line' => ['Line', 'Come and walk it with us.'],
             'call' => ['Call', 'Save the day']] as $field => [$label, $example])
           <div class="field">
             <label for="banner-{{ $field }}">{{ $label }}</label>
@@ -154,8 +155,9 @@
       <a class="btn btn-plain" href="{{ route('banner.picture', $stored->id) }}" download="banner">Take the picture</a>
       <form method="post" action="{{ route('banner.evergreen', $stored->id) }}" class="inline">@csrf<button
           class="btn btn-plain"
-          aria-pressed="{{ $workspace->evergreen_id === $stored->id ? 'true' : 'false' }}">{{ $workspace->evergreen_id ===
-              $stored->id ? 'Evergreen no more' : 'Make it the evergreen one' }}</button></form>
+          aria-pressed="{{ $workspace->evergreen_id === $stored->id ? 'true' : 'false' }}">{{
+              $workspace->evergreen_id === $stored->id ? 'Evergreen no more'
+              : 'Make it the evergreen one' }}</button></form>
       <a class="btn btn-line" href="{{ route('banners', ['for-banner' => $stored->id]) }}#window">When and where</a>
       <form method="post" action="{{ route('banner.put', $stored->id) }}" class="inline ms-end">
         @csrf<button class="btn btn-stamp"

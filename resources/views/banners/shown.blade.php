@@ -1,8 +1,8 @@
 @php($refused = $maker->refused)
 <div id="shown" class="shown">
   @if ($maker->light === '')
-    <p class="told told-look" role="alert">{{ array_values($refused)[0] ?? 'There is nothing to draw yet.' }} The words are
-      kept.</p>
+    <p class="told told-look" role="alert">{{ array_values($refused)[0] ?? 'There is nothing to draw yet.' }} The
+      words are kept.</p>
   @else
     <div class="shown-sheet"><img class="shown-light" src="{{ $maker->light }}" width="{{ $banner->size->width }}"
       height="{{ $banner->size->height }}" alt="{{ $banner->alt() }}"></div>

@@ -21,8 +21,8 @@
         </svg>
       </svg>
       <input type="range" id="flag" class="plan-flag" min="0" max="{{ $plan->days() - 1 }}"
-        value="{{ max(0, min($plan->days() - 1, $plan->from->until($day->day))) }}" aria-label="Day whose cards are shown"
-        aria-valuetext="{{ $day->day->words() }}">
+        value="{{ max(0, min($plan->days() - 1, $plan->from->until($day->day))) }}"
+        aria-label="Day whose cards are shown" aria-valuetext="{{ $day->day->words() }}">
     </div>
   </div>
   @foreach ($plan->lanes() as $lane)
@@ -48,7 +48,8 @@
           @foreach ($lane['bars'] as $bar)
             <a href="{{ route('banners', ['window' => $bar['id']] + $where) }}#window" class="plan-bar"
               data-window="{{ $bar['id'] }}"
-              aria-label="{{ $bar['name'] }}, for {{ $bar['for'] }}, {{ $bar['words'] }}. Arrow keys move it by a day, with Shift its end, with Alt its beginning."
+              aria-label="{{ $bar['name'] }}, for {{ $bar['for'] }}, {{ $bar['words'] }}. {{
+                'Arrow keys move it by a day, with Shift its end, with Alt its beginning.' }}"
               @if ($stored?->id === (int) $bar['id']) aria-current="true" @endif>
               <svg x="{{ $bar['x'] }}%" y="{{ $bar['y'] }}" width="{{ $bar['width'] }}%" height="46">
                 <rect class="bar-face" x="0.5" y="0.5" width="100%" height="45" />

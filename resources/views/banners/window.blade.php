@@ -1,5 +1,6 @@
 @php($was = fn(string $key) => is_scalar($form[$key] ?? null) ? mb_scrub((string) $form[$key]) : '')
-@php($chosen = fn(string $key) => array_map(strval(...), array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_scalar(...))))
+@php($chosen = fn(string $key) => array_map(strval(...),
+    array_filter(is_array($form[$key] ?? null) ? $form[$key] : [], is_scalar(...))))
 <details class="window" id="window" @if ($opens) open @endif>
   <summary>{{ $window === null ? 'Set a window' : $plan->name($window) }}</summary>
   @if ($window !== null)
@@ -31,10 +32,12 @@
       @endforeach
       <span>For</span>
       <div>
-        <label class="check"><input type="radio" name="for" value="everyone" @checked(!in_array($was('for'), ['labels', 'cards'], true))>
+        <label class="check"><input type="radio" name="for" value="everyone"
+            @checked(!in_array($was('for'), ['labels', 'cards'], true))>
           everyone</label>
         @if ($labels !== [])
-          <label class="check"><input type="radio" name="for" value="labels" @checked($was('for') === 'labels')> cards with a
+          <label class="check"><input type="radio" name="for" value="labels"
+              @checked($was('for') === 'labels')> cards with a
             label</label>
           <span class="window-choice">
             @foreach ($labels as $label)
@@ -43,7 +46,8 @@
             @endforeach
           </span>
         @endif
-        <label class="check"><input type="radio" name="for" value="cards" @checked($was('for') === 'cards')> single cards</label>
+        <label class="check"><input type="radio" name="for" value="cards"
+            @checked($was('for') === 'cards')> single cards</label>
         <select class="form-select window-choice" name="cards[]" multiple size="4" aria-label="Single cards">
           @foreach ($cards as $id => $name)
             <option value="{{ $id }}" @selected(in_array((string) $id, $chosen('cards'), true))>{{ $name }}</option>
@@ -53,10 +57,10 @@
       </div>
       <label for="w-priority">Priority</label>
       <div><span class="in-line"><input class="form-control window-time" type="number" min="0" max="9"
-            id="w-priority" name="priority" value="{{ $was('priority') ?: 0 }}"> <label for="w-share">share</label> <input
-            class="form-control window-time" type="number" min="1" max="100" id="w-share" name="share"
-            value="{{ $was('share') ?: 1 }}"> <label for="w-sharing">of</label> <select class="form-select"
-            id="w-sharing" name="sharing">
+            id="w-priority" name="priority" value="{{ $was('priority') ?: 0 }}"> <label
+            for="w-share">share</label> <input class="form-control window-time" type="number" min="1" max="100"
+            id="w-share" name="share" value="{{ $was('share') ?: 1 }}"> <label for="w-sharing">of</label> <select
+            class="form-select" id="w-sharing" name="sharing">
             <option value="cards">cards</option>
             <option value="days" @selected($was('sharing') === 'days')>days</option>
           </select></span>
@@ -77,7 +81,8 @@
 <details class="window-zone" @isset($refused['zone']) open @endisset>
   <summary class="help">Days begin and end in {{ str_replace('_', ' ', $clock) }}</summary>
   <form method="post" action="{{ route('banners.zone') }}" class="with-button">@csrf
-    <input class="form-control" name="zone" value="{{ isset($refused['zone']) ? mb_scrub((string) request()->input('zone')) : $clock }}"
+    <input class="form-control" name="zone"
+      value="{{ isset($refused['zone']) ? mb_scrub((string) request()->input('zone')) : $clock }}"
       list="zones" aria-label="Time zone" aria-describedby="error-zone" autocomplete="off" spellcheck="false"><button
       class="btn btn-line">Keep it</button>
     <datalist id="zones">

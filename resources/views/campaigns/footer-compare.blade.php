@@ -9,7 +9,8 @@
         <label for="one">Revision</label>
         <select class="form-select" id="one" name="one">
           @foreach ($numbers as $number => $at)
-            <option value="{{ $number }}" @selected($number === $one)>{{ $number }}, {{ date_create($at)->format('j M Y') }}
+            <option value="{{ $number }}" @selected($number === $one)>{{ $number }},
+              {{ date_create($at)->format('j M Y') }}
             </option>
           @endforeach
         </select><button class="btn btn-line">Show</button>

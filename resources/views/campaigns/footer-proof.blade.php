@@ -1,5 +1,5 @@
-<p><strong class="proof-score">{{ $proof->filled }}</strong> filled in, <strong class="proof-score">{{ $proof->unfilled }}</strong> with
-  its tokens</p>
+<p><strong class="proof-score">{{ $proof->filled }}</strong> filled in, <strong
+    class="proof-score">{{ $proof->unfilled }}</strong> with its tokens</p>
 <ul class="plain-list">
   @foreach ($proof->findings as [$finding, $when])
     <li><strong>{{ $finding->title }}</strong>{{ $when === '' ? '' : ", $when" }}<br><span

@@ -1,6 +1,7 @@
 @php($footer = $page->footer)
 @php($stored = $page->stored)
-@php($was = fn(string $at, string $kept) => isset($refused[$at]) && is_string(request()->input(str_replace('/', '.', $at))) ?
+@php($was = fn(string $at, string $kept) => isset($refused[$at])
+    && is_string(request()->input(str_replace('/', '.', $at))) ?
     mb_scrub(request()->input(str_replace('/', '.', $at))) : $kept)
 <x-layouts.page title="{{ $footer->name }}" nav="campaigns" class="bench-page">
   <x-slot:head>
@@ -52,18 +53,19 @@
             aria-label="Behind the name" maxlength="4"> else
           <input class="form-control" name="own[fallback]" value="{{ $footer->style->fallback }}"
             aria-label="Before words for those without it" maxlength="4"></div>
-        <p class="field-error" id="error-style">{{ $refused['style'] ?? ($refused['style/open'] ?? ($refused['style/close'] ?? '')) }}</p>
+        <p class="field-error" id="error-style">{{ $refused['style']
+            ?? ($refused['style/open'] ?? ($refused['style/close'] ?? '')) }}</p>
       </div>
-      @foreach (['why' => ['Why they get this', 2], 'firm' => ['Who sends it, with the postal address', 2], 'registration'
-          => ['Registration', 1]] as $part => [$label, $rows])
+      @foreach (['why' => ['Why they get this', 2], 'firm' => ['Who sends it, with the postal address', 2],
+          'registration' => ['Registration', 1]] as $part => [$label, $rows])
         <div class="field"><label for="footer-{{ $part }}">{{ $label }}</label>
           <textarea class="form-control" id="footer-{{ $part }}" name="{{ $part }}" rows="{{ $rows }}"
             aria-describedby="error-{{ $part }}">{{ $was($part, $footer->text($part)) }}</textarea>
           <p class="field-error" id="error-{{ $part }}">{{ $refused[$part] ?? '' }}</p>
         </div>
       @endforeach
-      @foreach (['unsubscribe' => 'Unsubscribe', 'preferences' => 'Choose what they get', 'browser' => 'Read in a browser']
-          as $part => $label)
+      @foreach (['unsubscribe' => 'Unsubscribe', 'preferences' => 'Choose what they get',
+          'browser' => 'Read in a browser'] as $part => $label)
         <fieldset class="field"><legend>{{ $label }}</legend>
           <input class="form-control" name="{{ $part }}[words]"
             value="{{ $was("$part/words", $footer->link($part)->words) }}" placeholder="{{ $label }}"
@@ -72,7 +74,8 @@
             value="{{ $was("$part/address", $footer->link($part)->address) }}"
             placeholder="a token, or an address with one" aria-label="{{ $label }}: where it leads" autocomplete="off"
             spellcheck="false" aria-describedby="error-{{ $part }}">
-          <p class="field-error" id="error-{{ $part }}">{{ $refused["$part/address"] ?? ($refused["$part/words"] ?? '') }}</p>
+          <p class="field-error" id="error-{{ $part }}">{{ $refused["$part/address"]
+              ?? ($refused["$part/words"] ?? '') }}</p>
         </fieldset>
       @endforeach
       <fieldset class="field"><legend>Recipients are in</legend>
@@ -131,8 +134,10 @@
           data-from="{{ route('footer.file', [$stored->id, 'as' => 'html']) }}">Copy the HTML</button>
         <span class="copied" role="status"></span>
         <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'html']) }}" download>HTML file</a>
-        <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'page']) }}" download>whole page</a>
-        <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'text']) }}" download>plain text</a>
+        <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'page']) }}"
+          download>whole page</a>
+        <a class="btn btn-plain" href="{{ route('footer.file', [$stored->id, 'as' => 'text']) }}"
+          download>plain text</a>
       </span>
       <form method="post" action="{{ route('footer.give', $stored->id) }}" class="inline">@csrf
         @include('campaigns.footer-give', ['swap' => null])

@@ -42,36 +42,41 @@
       @if ($campaigns->isEmpty())
         <div class="empty">
           <h2>No campaign yet</h2>
-          <p>{{ $footers->isEmpty() ? 'Begin with a footer: the sender’s card, with what law and mailbox providers want.'
+          <p>{{ $footers->isEmpty()
+              ? 'Begin with a footer: the sender’s card, with what law and mailbox providers want.'
               : 'Say which messages go out when: you see which of them carry an old footer.' }}</p>
         </div>
       @endif
       <ul class="series-list">
         @foreach ($campaigns as $one)
           <li class="campaign">
-            <div><a class="card-name" href="{{ route('campaigns', ['campaign' => $one->id]) }}#campaign">{{ $one->name }}</a>
+            <div><a class="card-name"
+                href="{{ route('campaigns', ['campaign' => $one->id]) }}#campaign">{{ $one->name }}</a>
               @if ($one->isBare)
                 <p class="old-count">Its footer was removed: choose another for it.</p>
               @endif
               <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . number_format($one->recipients) .
-                  ' recipients' : '' }}<br>{{ $one->oldest() === null ? ($one->state() === 'planned' ? 'first on ' : 'started ') .
-                  $one->starts->words() : 'holds revision ' . $one->oldest()->revision . ' since ' . $one->oldest()->put->words()
+                  ' recipients' : '' }}<br>{{ $one->oldest() === null
+                  ? ($one->state() === 'planned' ? 'first on ' : 'started ') . $one->starts->words()
+                  : 'holds revision ' . $one->oldest()->revision . ' since ' . $one->oldest()->put->words()
                   }}</p>
             </div>
             <ol class="messages">
               @foreach ($one->messages as $message)
-                <li @class(['message', 'message-sent' => $message->isSent, 'message-old' => $message->revision < $one->head])
+                <li @class(['message', 'message-sent' => $message->isSent,
+                    'message-old' => $message->revision < $one->head])
                   title="{{ $message->subject }}"><span class="message-box">{{ $message->revision }}</span><span
                     class="measure">{{ date_create($message->day->iso)->format('j M') }}</span><span
-                    class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer revision
-                    {{ $message->revision }}{{ $message->isOld ? ', an older one' : '' }}</span></li>
+                    class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer
+                    revision {{ $message->revision }}{{ $message->isOld ? ', an older one' : '' }}</span></li>
               @endforeach
             </ol>
           </li>
         @endforeach
       </ul>
       @if ($campaigns->isNotEmpty())
-        <p class="measure">filled: sent · plain: to go · ochre: an older footer · the number is the footer’s revision</p>
+        <p class="measure">filled: sent · plain: to go · ochre: an older footer · the number is the footer’s
+          revision</p>
       @endif
       <x-pages :list="$campaigns" />
     </section>
@@ -144,20 +149,22 @@
           </div>
           @if ($outside)
             <p class="help">The stand-in sender has sent {{ implode(', ', $outside['sent']) }} of its messages;
-              {{ $outside['bounced'] }} bounced, {{ $outside['left'] }} left. <a href="{{ route('tray') }}">The mail tray</a></p>
+              {{ $outside['bounced'] }} bounced, {{ $outside['left'] }} left.
+              <a href="{{ route('tray') }}">The mail tray</a></p>
           @endif
           <span class="way-buttons"><button class="btn btn-stamp">Keep it</button>
             @if ($chosen)
               @if ($chosen->old() > 0)
                 <button class="btn btn-line" name="campaign" value="{{ $chosen->id }}"
-                  formaction="{{ route('campaigns.put', $chosen->footer) }}">Put revision {{ $chosen->head }} in</button>
+                  formaction="{{ route('campaigns.put', $chosen->footer) }}">Put revision
+                  {{ $chosen->head }} in</button>
               @endif
               @if ($sends && $chosen->outside === null && !$chosen->isEnded)
-                <button class="btn btn-line" formaction="{{ route('campaign.send', $chosen->id) }}">Let the stand-in sender
-                  send it</button>
+                <button class="btn btn-line" formaction="{{ route('campaign.send', $chosen->id) }}">Let the stand-in
+                  sender send it</button>
               @elseif($sends && $chosen->outside !== null)
-                <button class="btn btn-line" name="days" value="7" formaction="{{ route('campaigns.forward') }}">Set its clock
-                  a week forward</button>
+                <button class="btn btn-line" name="days" value="7"
+                  formaction="{{ route('campaigns.forward') }}">Set its clock a week forward</button>
               @endif
               @if (!$chosen->isEnded || $chosen->outside === null)
                 <button class="btn btn-plain" name="again" value="{{ (int) $chosen->isEnded }}"

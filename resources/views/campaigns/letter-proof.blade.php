@@ -1,4 +1,5 @@
-<p><strong class="proof-score">{{ $proof->score() }}</strong> of 100, its words alone: the card below has a proof of its own.</p>
+<p><strong class="proof-score">{{ $proof->score() }}</strong> of 100, its words alone: the card below has a
+  proof of its own.</p>
 <ul class="plain-list">
   @foreach ($proof->findings as $finding)
     <li><strong>{{ $finding->title }}</strong><br><span class="help">{{ $finding->says }}</span></li>

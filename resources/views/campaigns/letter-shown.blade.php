@@ -1,6 +1,7 @@
 @php($stored = $page->stored)
 <div id="shown" class="footer-shown">
-  @include('campaigns.picks', ['picks' => $page->picks, 'at' => fn(array $query) => route('letter', [$stored->id] + $query)])
+  @include('campaigns.picks', ['picks' => $page->picks,
+      'at' => fn(array $query) => route('letter', [$stored->id] + $query)])
   <iframe class="footer-sheet" title="The letter as readers get it"
     src="{{ route('letter.sheet', [$stored->id, 'recipient' => $page->picks->shown, 'v' => $stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>

@@ -15,7 +15,8 @@
       <input type="hidden" name="number" value="{{ $stored->number }}">
       <div class="maker-head">
         <h1 id="letter-called">A letter</h1>
-        <p class="measure" id="kept" data-number="{{ $stored->number }}">kept {{ $stored->updated_at->format('H:i') }}</p>
+        <p class="measure" id="kept"
+          data-number="{{ $stored->number }}">kept {{ $stored->updated_at->format('H:i') }}</p>
       </div>
       @if (session('told'))
         <p class="told" role="status">{{ session('told') }} @if (session('sent'))
@@ -44,17 +45,18 @@
         <p class="field-error" id="error-alt">{{ $refused['alt'] ?? '' }}</p>
       </div>
       <div class="field"><label for="letter-body">Words</label>
-        <textarea class="form-control" id="letter-body" name="body" rows="14" aria-describedby="help-body error-body">{{ $was('body',
-            $letter->body) }}</textarea>
-        <p class="help" id="help-body"># heading · **strong** · *emphasised* · [words](address) · - list · 1. list · &gt;
-          quotation · ---</p>
+        <textarea class="form-control" id="letter-body" name="body" rows="14"
+          aria-describedby="help-body error-body">{{ $was('body', $letter->body) }}</textarea>
+        <p class="help" id="help-body"># heading · **strong** · *emphasised* · [words](address) · - list · 1. list ·
+          &gt; quotation · ---</p>
         <p class="field-error" id="error-body">{{ $refused['body'] ?? '' }}</p>
       </div>
       <fieldset class="field"><legend>One call</legend>
         <input class="form-control" name="call[words]" value="{{ $letter->call->words }}" aria-label="Its words"
           placeholder="Have a look" autocomplete="off">
-        <input class="form-control" name="call[address]" value="{{ $letter->call->address }}" aria-label="Where it leads"
-          placeholder="where it leads" autocomplete="off" spellcheck="false" aria-describedby="error-call">
+        <input class="form-control" name="call[address]" value="{{ $letter->call->address }}"
+          aria-label="Where it leads" placeholder="where it leads" autocomplete="off" spellcheck="false"
+          aria-describedby="error-call">
         <p class="field-error" id="error-call">{{ $refused['call'] ?? '' }}</p>
       </fieldset>
       <div class="field"><label for="letter-card">Signed with</label>
@@ -90,7 +92,8 @@
           class="btn btn-plain">Remove</button></form>
       <span class="ms-end footer-take">
         <a class="btn btn-plain" href="{{ route('letter.file', [$stored->id, 'as' => 'html']) }}" download>HTML</a>
-        <a class="btn btn-plain" href="{{ route('letter.file', [$stored->id, 'as' => 'text']) }}" download>plain text</a>
+        <a class="btn btn-plain" href="{{ route('letter.file', [$stored->id, 'as' => 'text']) }}"
+          download>plain text</a>
         <a class="btn btn-plain" href="{{ route('letter.file', [$stored->id, 'as' => 'eml']) }}" download>message
           (.eml)</a>
       </span>

@@ -2,8 +2,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Recipients</h1>
-      <p class="quiet">{{ number_format($list->total()) }} {{ Str::plural('recipient', $list->total()) }}. Choose one to see
-        the footer as they have it.</p>
+      <p class="quiet">{{ number_format($list->total()) }} {{ Str::plural('recipient', $list->total()) }}. Choose one
+        to see the footer as they have it.</p>
       <form method="get" class="list-tools ms-end" role="search">
         @if ($footer)
           <input type="hidden" name="footer" value="{{ $footer->id }}">
@@ -25,8 +25,8 @@
       <ul class="recipients">
         @foreach ($list as $one)
           @php($values = array_map(strval(...), (array) json_decode($one->data, true)))
-          <li><span><strong>{{ $one->address }}</strong> <span class="quiet">{{ implode(', ', array_slice(array_filter(array_diff(
-              $values, [$one->address])), 0, 5)) }}</span></span>
+          <li><span><strong>{{ $one->address }}</strong> <span class="quiet">{{ implode(', ',
+              array_slice(array_filter(array_diff($values, [$one->address])), 0, 5)) }}</span></span>
             @if ($footer)
               <a href="{{ route('footer', [$footer->id, 'recipient' => $one->id]) }}"
                 aria-label="See theirs: the footer as {{ $one->address }} has it">See theirs</a>

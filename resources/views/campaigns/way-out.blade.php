@@ -17,7 +17,8 @@
       <p>Your address was taken off. Nothing else is to be done.</p>
     @else
       <p>One press, and you get no more of these messages.</p>
-      <form method="post" action="{{ route('way-out', $token) }}"><button class="btn btn-stamp">Unsubscribe</button></form>
+      <form method="post" action="{{ route('way-out', $token) }}"><button
+          class="btn btn-stamp">Unsubscribe</button></form>
     @endif
     <p class="help">This is a stand-in for a sending system: it sends to the mail tray alone.</p>
   </main>
