@@ -119,7 +119,7 @@ final class MessageContent
     {
         $lines = [[], []];
         $at = 0;
-        foreach (preg_split('/\R/u', $text) ?: [] as $line) {
+        foreach (preg_split('/\R+/u', $text, flags: PREG_SPLIT_NO_EMPTY) ?: [] as $line) {
             $quoted = preg_match('/^\s*>/', $line) === 1;
             $plain = CleanText::seen((string) preg_replace('/^[\s>]+/', '', $line));
             if ($plain === '' || $plain === '--') {

@@ -54,11 +54,18 @@ final class FuzzTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
+        self::$seconds = self::seconds();
+    }
+
+    /** What one may take on this machine as busy as it is now. */
+    private static function seconds(): float
+    {
         $started = hrtime(true);
         for ($number = 0, $sum = 0; $number < self::LOOPS / 10; $number++) {
             $sum += $number % 7;
         }
-        self::$seconds = self::SECONDS * max(1, (hrtime(true) - $started) / 1e8);
+
+        return self::SECONDS * max(1, (hrtime(true) - $started) / 1e8);
     }
 
     /** @return iterable<string, array{string}> */
@@ -79,8 +86,13 @@ final class FuzzTest extends TestCase
             $shape = self::shape($sort, $number);
             $reader = array_keys($readers)[$number % count($readers)];
             [$seconds, $megabytes] = self::measured($readers[$reader], $shape);
+            // The machine is shared: what took too long once is taken again, beside what it does in that moment.
+            for ($again = 0, $most = self::$seconds; $again < 3 && $seconds >= $most; $again++) {
+                $most = self::seconds();
+                $seconds = self::measured($readers[$reader], $shape)[0];
+            }
             $which = "$reader of $sort $number: ".json_encode(substr($shape, 0, 60), JSON_INVALID_UTF8_SUBSTITUTE);
-            $this->assertLessThan(self::$seconds, $seconds, "seconds, $which");
+            $this->assertLessThan($most, $seconds, "seconds, $which");
             $this->assertLessThan(self::MEGABYTES, $megabytes, "megabytes, $which");
             $read++;
         }
