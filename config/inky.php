@@ -39,6 +39,13 @@ return [
     // network.
     'stand_ins' => (bool) env('INKY_STAND_INS', true),
 
+    // Who sends campaigns: stand-in, mail (the mail server below MAIL_…), none. Unset: the stand-in where there are
+    // stand-ins, else mail where MAIL_MAILER sends into the world.
+    'sender' => env('CAMPAIGN_SENDER'),
+
+    // Messages of campaigns the mail server is given in a minute, at most.
+    'mail_rate' => (int) env('MAIL_RATE', 60),
+
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.
     'bench' => (bool) env('INKY_BENCH', false),
 ];

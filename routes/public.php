@@ -48,15 +48,17 @@ if (config('inky.stand_ins')) {
     Route::get('/.well-known/jmap', $answer);
     Route::get('/stand-ins/jmap/session', $answer);
     Route::post('/stand-ins/jmap/api', $answer);
-    // The stand-in for a sending system, and the ways out its messages have.
+    // The stand-in for a sending system.
     Route::match(['get', 'post'], '/stand-ins/sender/{path}', $by(SenderStandIn::answer(...), 'stand-ins/sender/'))
         ->where('path', 'v1/[a-z0-9/]{1,80}');
-    Route::get('/stand-ins/sender/out/{token}', [WayOutController::class, 'show'])->where('token', '[A-Za-z0-9]{24}')
-        ->name('way-out');
-    Route::post('/stand-ins/sender/out/{token}', [WayOutController::class, 'leave'])->where('token', '[A-Za-z0-9]{24}');
-    Route::get('/stand-ins/sender/out/{token}/view/{position}', [WayOutController::class, 'view'])
-        ->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}']);
 }
+
+// Ways out of messages of campaigns, which outlive the campaign.
+Route::prefix('/out/{token}')->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}'])->group(function () {
+    Route::get('/', [WayOutController::class, 'show'])->name('way-out');
+    Route::post('/', [WayOutController::class, 'leave']);
+    Route::get('/view/{position}', [WayOutController::class, 'view']);
+});
 
 if (config('inky.bench')) {
     Route::get('/bench/public', fn () => 'ok');

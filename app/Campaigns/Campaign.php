@@ -13,11 +13,13 @@ final readonly class Campaign
      * @param  list<Message>  $messages
      * @param  bool  $isBare  its footer was removed
      * @param  ?string  $outside  what it goes by where it is sent from; null where that is done by hand
+     * @param  ?string  $sender  name of who sends it: see App\Senders\Senders
+     * @param  ?Said  $said  what that said of it last
      */
     private function __construct(
         public int $id, public string $name, public int $footer, public string $called, public int $head,
         public Day $starts, public int $recipients, public bool $isEnded, public array $messages, private Day $today,
-        public ?string $outside, public bool $isBare,
+        public ?string $outside, public bool $isBare, public ?string $sender, public ?Said $said,
     ) {
     }
 
@@ -28,19 +30,23 @@ final readonly class Campaign
         $messages = [];
         foreach ($rows as $message) {
             $day = $starts->plus((int) $message->after_days);
-            $isSent = $day->isBefore($today);
+            // Whoever sends it knows; where that is done by hand, its day says so.
+            $isSent = $row->outside === null ? $day->isBefore($today)
+                : $message->sent_at !== null || (int) $message->sent > 0;
             $revision = (int) $message->footer_revision;
             $messages[] = new Message(
                 (int) $message->id, (string) $message->subject, (int) $message->after_days, $day, $revision, $isSent,
                 ! $isSent && $row->ended_at === null && $revision < (int) $row->head,
                 Day::at(new \DateTimeImmutable((string) $message->put_at)),
+                $message->letter_id === null ? null : (int) $message->letter_id, (int) $message->sent,
             );
         }
 
         return new self(
             (int) $row->id, (string) $row->name, (int) $row->footer_id, (string) $row->footer, (int) $row->head,
             $starts, (int) $row->recipients, $row->ended_at !== null, $messages, $today, $row->outside,
-            $row->footer_removed !== null,
+            $row->footer_removed !== null, $row->sender,
+            $row->said === null ? null : Said::of((array) json_decode((string) $row->said, true)),
         );
     }
 
@@ -69,6 +75,7 @@ final readonly class Campaign
     {
         return match (true) {
             $this->isEnded => 'ended',
+            $this->said?->isStopped === true => 'stopped',
             $this->left() === 0 => 'all sent',
             $this->today->isBefore($this->starts) => 'planned',
             default => 'running',

@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
 use App\Senders\Sender;
+use App\Senders\Senders;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Footer\Footer;
 use InkyCard\Letter\LetterCard;
@@ -16,30 +17,46 @@ use InkyCard\Refusal;
 /** Gives campaigns to a sending system, with a letter for each message, and asks what became of them. */
 final readonly class Dispatcher
 {
-    public function __construct(private Workspace $workspace, private Sender $sender)
+    /** Campaigns before it that are asked who left. */
+    private const HEARD = 20;
+
+    public function __construct(private Workspace $workspace)
     {
     }
 
     /** @throws Refusal */
     public function start(Campaign $campaign, User $by): void
     {
+        $name = Senders::current() ?? throw Refusal::because('No sender is set.');
+        $this->hear();
         $recipients = [];
-        foreach (DB::table('recipients')->where('workspace_id', $this->workspace->id)->whereNull('unsubscribed_at')
+        foreach (Recipients::in($this->workspace)->whereNotIn('address', LeftAlone::of($this->workspace->id))
             ->orderBy('id')->get(['address', 'data']) as $row) {
             $recipients[] = ['email' => $row->address, 'values' => (array) json_decode((string) $row->data, true)];
         }
         if ($recipients === []) {
             throw Refusal::because('There are no recipients yet: bring them in beside its footer.', '/campaign');
         }
-        $outside = $this->sender->start([
+        $outside = Senders::of($name, $this->workspace)->start([
             'name' => $campaign->name, 'from' => $by->email, 'starts' => $campaign->starts->iso,
             'style' => $this->footer($campaign->footer)->footer()->style->toDocument(), 'recipients' => $recipients,
             'messages' => array_map(fn (Message $message): array => ['after_days' => $message->days]
                 + $this->message($campaign, $message, $message->revision), $campaign->messages),
         ]);
         DB::table('campaigns')->where('id', $campaign->id)->update([
-            'outside' => $outside, 'recipients' => count($recipients),
+            'sender' => $name, 'outside' => $outside, 'recipients' => count($recipients),
         ]);
+    }
+
+    /** Who left a campaign that was given to a sender is left alone in the next. @throws Refusal */
+    private function hear(): void
+    {
+        foreach (DB::table('campaigns')->where('workspace_id', $this->workspace->id)->whereNotNull('outside')
+            ->latest('id')->limit(self::HEARD)->get(['id', 'sender', 'outside']) as $row) {
+            if (Senders::answers((string) $row->sender)) {
+                $this->ask((int) $row->id, (string) $row->sender, (string) $row->outside);
+            }
+        }
     }
 
     /**
@@ -53,24 +70,48 @@ final readonly class Dispatcher
     {
         $message = $this->message($campaign, $campaign->messages[$position], $revision);
 
-        return $this->sender->replace((string) $campaign->outside, $position, $message);
+        return $this->sender($campaign)->replace((string) $campaign->outside, $position, $message);
+    }
+
+    /** Stops it where it is sent from, or takes it up again. @throws Refusal */
+    public function stop(Campaign $campaign, bool $stopped): void
+    {
+        $sender = $this->sender($campaign);
+        $stopped ? $sender->stop((string) $campaign->outside) : $sender->resume((string) $campaign->outside);
     }
 
     /**
      * What became of it there; who left is left alone everywhere.
      *
-     * @return array{sent: list<int>, left: int, bounced: int}
+     * @throws Refusal
      */
-    public function state(string $outside): array
+    public function state(Campaign $campaign): Said
     {
-        $state = $this->sender->state($outside);
-        DB::table('recipients')->where('workspace_id', $this->workspace->id)->whereNull('unsubscribed_at')
-            ->whereIn('address', $state['left'])->update(['unsubscribed_at' => (string) now()]);
+        return $this->ask($campaign->id, (string) $campaign->sender, (string) $campaign->outside);
+    }
 
-        return [
-            'sent' => array_column($state['messages'], 'sent'), 'left' => count($state['left']),
-            'bounced' => count($state['bounced']),
-        ];
+    /** @throws Refusal */
+    private function ask(int $campaign, string $sender, string $outside): Said
+    {
+        $state = Senders::of($sender, $this->workspace)->state($outside);
+        LeftAlone::add($this->workspace->id, $state['left'], 'left');
+        LeftAlone::add($this->workspace->id, $state['bounced'], 'bounced');
+        $said = Said::of($state);
+        DB::transaction(function () use ($campaign, $said, $state): void {
+            DB::table('campaigns')->where('id', $campaign)->update(['said' => $said->json()]);
+            foreach ($state['messages'] as $message) {
+                DB::table('campaign_messages')
+                    ->where(['campaign_id' => $campaign, 'position' => $message['position']])
+                    ->update(['sent' => $message['sent'], 'sent_at' => $message['sent_at']]);
+            }
+        });
+
+        return $said;
+    }
+
+    private function sender(Campaign $campaign): Sender
+    {
+        return Senders::of((string) $campaign->sender, $this->workspace);
     }
 
     /**
@@ -81,9 +122,14 @@ final readonly class Dispatcher
     private function message(Campaign $campaign, Message $message, int $revision): array
     {
         /** @var ?StoredLetter $letter */
-        $letter = StoredLetter::in($this->workspace)->where('subject', $message->subject)->first();
+        $letter = StoredLetter::in($this->workspace)->when(
+            $message->letter !== null, fn ($letters) => $letters->where('id', $message->letter),
+            fn ($letters) => $letters->where('subject', $message->subject),
+        )->first();
         if ($letter === null) {
-            throw Refusal::because("No letter has the subject “{$message->subject}”: write it first.", '/campaign');
+            throw Refusal::because(
+                "“{$message->subject}” has no letter: choose one for it, or write one of that subject.", '/campaign',
+            );
         }
         $footer = $this->footer($campaign->footer);
         $row = $footer->revision($revision);

@@ -12,10 +12,12 @@ final readonly class Message
      * @param  int  $revision  of the footer it holds
      * @param  bool  $isOld  it is still to go, and there is a newer revision
      * @param  Day  $put  since when it holds that
+     * @param  ?int  $letter  number of what it says; null for the letter of its subject
+     * @param  int  $sent  to how many, where its sender says so
      */
     public function __construct(
         public int $id, public string $subject, public int $days, public Day $day, public int $revision,
-        public bool $isSent, public bool $isOld, public Day $put,
+        public bool $isSent, public bool $isOld, public Day $put, public ?int $letter, public int $sent,
     ) {
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Campaigns;
 
 use App\Models\Workspace;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Footer\HardRecipients;
@@ -57,17 +58,32 @@ final class Recipients
             DB::table('recipients')->upsert(array_map(fn (string $address, array $values): array => [
                 'workspace_id' => $workspace->id, 'address' => $address,
                 'data' => json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            ], array_keys($some), $some), ['workspace_id', 'address'], ['data']);
+                'removed_at' => null,
+            ], array_keys($some), $some), ['workspace_id', 'address'], ['data', 'removed_at']);
         }
         self::changed($workspace);
+
+        return [count($found), self::noticed($workspace, $twice, $found)];
+    }
+
+    /**
+     * @param  int  $twice  rows whose address stood there before
+     * @param  array<string, array<string, string>>  $found  values by address
+     * @return list<string> sentences
+     */
+    private static function noticed(Workspace $workspace, int $twice, array $found): array
+    {
+        $alone = count(array_intersect_key($found, LeftAlone::of($workspace->id)->pluck('address')->flip()->all()));
         $markup = count(array_filter($found, fn (array $values) => preg_grep('/[<>]|^[=+@]/', $values) !== []));
 
-        return [count($found), array_values(array_filter([
+        return array_values(array_filter([
             $twice === 0 ? '' : "$twice ".($twice === 1 ? 'address stood' : 'addresses stood')
                 .' there twice: the later row counts.',
             $markup === 0 ? '' : "$markup ".($markup === 1 ? 'row holds' : 'rows hold')
                 .' markup or a formula: it is shown as text.',
-        ]))];
+            $alone === 0 ? '' : "$alone of them ".($alone === 1 ? 'is' : 'are')
+                .' left alone: unsubscribed, or bounced.',
+        ]));
     }
 
     /**
@@ -122,10 +138,19 @@ final class Recipients
         ));
     }
 
-    public static function remove(Workspace $workspace, int $id): void
+    /** Takes one off the list, or puts them back. */
+    public static function remove(Workspace $workspace, int $id, bool $back = false): void
     {
-        DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)->delete();
+        DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)
+            ->update(['removed_at' => $back ? null : (string) now()]);
         self::changed($workspace);
+    }
+
+    /** @return Builder those on the list */
+    public static function in(Workspace $workspace): Builder
+    {
+        return DB::table('recipients')->where('recipients.workspace_id', $workspace->id)
+            ->whereNull('recipients.removed_at');
     }
 
     private static function changed(Workspace $workspace): void
@@ -141,8 +166,7 @@ final class Recipients
     /** @return \Generator<int, array<string, string>> number => values */
     private static function of(Workspace $workspace): \Generator
     {
-        foreach (DB::table('recipients')->where('workspace_id', $workspace->id)->orderBy('id')->select(['id', 'data'])
-            ->cursor() as $row) {
+        foreach (self::in($workspace)->orderBy('id')->select(['id', 'data'])->cursor() as $row) {
             yield (int) $row->id => self::values($row);
         }
     }
@@ -150,7 +174,7 @@ final class Recipients
     /** @return ?array<string, string> null where there is none */
     public static function one(Workspace $workspace, int $id): ?array
     {
-        $row = DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)->first();
+        $row = self::in($workspace)->where('id', $id)->first();
 
         return $row === null ? null : self::values($row);
     }

@@ -3,6 +3,7 @@
 namespace App\Campaigns;
 
 use App\Models\StoredFooter;
+use App\Models\StoredLetter;
 use App\Models\Workspace;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
@@ -84,16 +85,14 @@ final readonly class Series
     /**
      * Keeps a campaign, a new one or in the place of one.
      *
-     * @param  array<array-key, mixed>  $given  name, footer, starts, recipients, messages: lines of days and a subject
+     * @param  array<array-key, mixed>  $given  name, footer, starts, recipients, messages: lines of days and a subject;
+     *     letters: by number of a message that was there, empty for the letter of its subject
      *
      * @throws Refusal
      */
     public function keep(array $given, ?int $id = null): int
     {
-        $name = Refusal::at('/name', fn () => CleanText::of($given['name'] ?? '', 80, 'name'));
-        if ($name === '') {
-            throw Refusal::because('Give the campaign a name.', '/name');
-        }
+        $name = self::called($given['name'] ?? '');
         $footer = $this->footer($given['footer'] ?? 0);
         $count = is_scalar($given['recipients'] ?? null) ? (string) $given['recipients'] : '';
         $values = [
@@ -103,14 +102,33 @@ final readonly class Series
             'updated_at' => (string) now(),
         ];
         $messages = Refusal::at('/messages', fn () => self::messages($given['messages'] ?? ''));
+        $letters = array_map(intval(...), array_filter((array) ($given['letters'] ?? []), is_scalar(...)));
+        $own = StoredLetter::in($this->workspace)->whereIn('id', $letters)->pluck('id')->all();
 
-        return DB::transaction(function () use ($id, $values, $messages, $footer): int {
+        return DB::transaction(function () use ($id, $values, $messages, $footer, $letters, $own): int {
             $id === null ? $id = (int) DB::table('campaigns')->insertGetId($values + ['created_at' => (string) now()])
                 : DB::table('campaigns')->where('id', $id)->update($values);
-            self::write($id, $messages, $footer->head);
+            self::write($id, $messages, $footer->head, array_intersect($letters, $own) + array_fill_keys(
+                array_keys($letters), null,
+            ));
 
             return $id;
         });
+    }
+
+    /** Renames one that is sent from elsewhere: all else is there already. @throws Refusal */
+    public function rename(int $id, mixed $name): void
+    {
+        DB::table('campaigns')->where('id', $id)
+            ->update(['name' => self::called($name), 'updated_at' => (string) now()]);
+    }
+
+    /** @throws Refusal */
+    private static function called(mixed $name): string
+    {
+        $name = Refusal::at('/name', fn () => CleanText::of($name ?? '', 80, 'name'));
+
+        return $name !== '' ? $name : throw Refusal::because('Give the campaign a name.', '/name');
     }
 
     /** @throws Refusal */
@@ -125,22 +143,34 @@ final readonly class Series
     }
 
     /**
-     * What was there keeps the revision it holds.
+     * What was there keeps the revision it holds: the same by its subject, else by its day.
      *
      * @param  list<array{int, string}>  $messages
+     * @param  array<int|string, ?int>  $letters  by number of a message that was there
      */
-    private static function write(int $campaign, array $messages, int $revision): void
+    private static function write(int $campaign, array $messages, int $revision, array $letters): void
     {
-        $held = DB::table('campaign_messages')->where('campaign_id', $campaign)->get()->keyBy('position');
+        $held = DB::table('campaign_messages')->where('campaign_id', $campaign)->orderBy('position')->get();
+        $rows = array_fill(0, count($messages), null);
+        foreach (['subject' => 1, 'after_days' => 0] as $by => $part) {
+            foreach ($messages as $position => $message) {
+                $at = $rows[$position] !== null ? false
+                    : $held->search(fn (\stdClass $row): bool => (string) $row->$by === (string) $message[$part]);
+                if ($at !== false) {
+                    $rows[$position] = $held->pull($at);
+                }
+            }
+        }
+        DB::table('campaign_messages')->where('campaign_id', $campaign)->delete();
         foreach ($messages as $position => [$days, $subject]) {
-            DB::table('campaign_messages')->updateOrInsert(['campaign_id' => $campaign, 'position' => $position], [
-                'subject' => $subject, 'after_days' => $days,
-                'footer_revision' => $held[$position]->footer_revision ?? $revision,
-                'put_at' => $held[$position]->put_at ?? (string) now(),
+            $row = $rows[$position];
+            DB::table('campaign_messages')->insert([
+                'campaign_id' => $campaign, 'position' => $position, 'subject' => $subject, 'after_days' => $days,
+                'footer_revision' => $row->footer_revision ?? $revision, 'put_at' => $row->put_at ?? (string) now(),
+                'letter_id' => $row === null ? null
+                    : (array_key_exists($row->id, $letters) ? $letters[$row->id] : $row->letter_id),
             ]);
         }
-        DB::table('campaign_messages')->where('campaign_id', $campaign)->where('position', '>=', count($messages))
-            ->delete();
     }
 
     /**

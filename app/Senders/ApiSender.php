@@ -39,6 +39,11 @@ final readonly class ApiSender implements Sender
         $this->asked("campaigns/$campaign/stop", []);
     }
 
+    public function resume(string $campaign): void
+    {
+        $this->asked("campaigns/$campaign/resume", []);
+    }
+
     /** Its clock, for the demo. @return string the day it is there */
     public function forward(int $days): string
     {

@@ -27,8 +27,10 @@ interface Sender
     public function replace(string $campaign, int $position, array $message): bool;
 
     /**
-     * @return array{stopped: bool, messages: list<array{position: int, sent: int, sent_at: ?string}>,
-     *     left: list<string>, bounced: list<string>}
+     * @return array{stopped: bool, words: string, messages: list<array{position: int, sent: int, sent_at: ?string}>,
+     *     left: list<string>, bounced: list<string>, refused: int, unsure: int}  `words`: why a mail server
+     *     would take no more, and it was stopped; `refused`: messages the recipient's
+     *     side did not take; `unsure`: cut off while they were passed on, and not sent again
      *
      * @throws Refusal
      */
@@ -36,4 +38,11 @@ interface Sender
 
     /** @throws Refusal */
     public function stop(string $campaign): void;
+
+    /**
+     * Takes up again what was stopped.
+     *
+     * @throws Refusal
+     */
+    public function resume(string $campaign): void;
 }

@@ -23,13 +23,18 @@ final class Tray
 
     private static function enter(int $workspace, MimeMessage $received, string $origin): int
     {
+        return self::put(
+            $workspace, $received->raw, $origin, $received->from(), $received->to(), $received->subject(),
+        );
+    }
+
+    /** One of whom it is known from whom, to whom and about what it is: it need not be read for it. */
+    public static function put(int $workspace, string $raw, string $origin, string $from, string $to,
+        string $subject): int
+    {
         return DB::table('tray_messages')->insertGetId([
-            'workspace_id' => $workspace,
-            'from' => $received->from(),
-            'to' => $received->to(),
-            'subject' => $received->subject(),
-            'origin' => $origin,
-            'raw' => $received->raw,
+            'workspace_id' => $workspace, 'from' => $from, 'to' => $to,
+            'subject' => mb_strimwidth($subject, 0, 250, '…'), 'origin' => $origin, 'raw' => $raw,
             'received_at' => (string) now(),
         ]);
     }

@@ -3,6 +3,7 @@
 namespace Database\Seeders;
 
 use App\Campaigns\FooterPage;
+use App\Campaigns\LeftAlone;
 use App\Campaigns\Recipients;
 use App\Campaigns\Series;
 use App\Models\StoredCard;
@@ -36,7 +37,7 @@ final readonly class CampaignDemo
     public function run(): void
     {
         Recipients::bring($this->studio, $this->recipients());
-        DB::table('recipients')->where('address', 'moss.thornby@reader.example')->update(['unsubscribed_at' => now()]);
+        LeftAlone::add($this->studio->id, ['moss.thornby@reader.example'], 'left');
         $card = StoredCard::query()->where('workspace_id', $this->studio->id)->whereLike('name', 'Maren %')->sole();
         $footer = StoredFooter::start($this->studio, StoredCard::in($this->studio, $card->id) ?? $card, [
             'name' => 'Quillfern footer', 'countries' => ['GB', 'DE', 'US'],

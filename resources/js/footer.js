@@ -31,6 +31,18 @@ function fit(frame) {
 document.addEventListener('load', (event) => event.target.matches?.('.footer-sheet') && fit(event.target), true);
 document.querySelectorAll('.footer-sheet').forEach(fit);
 
+// What was opened stays so when what is shown comes anew.
+let isOpen = false;
+document.addEventListener('toggle', (event) => {
+  if (event.target.id !== 'readings') return;
+  isOpen = event.target.open;
+  event.target.querySelectorAll('.footer-sheet').forEach(fit);
+}, true);
+document.addEventListener('htmx:afterSwap', () => {
+  const readings = document.getElementById('readings');
+  if (readings) readings.open = isOpen;
+});
+
 document.getElementById('copy-footer')?.addEventListener('click', async (event) => {
   const button = event.currentTarget;
   const told = button.parentElement.querySelector('.copied');

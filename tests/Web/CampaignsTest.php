@@ -142,8 +142,21 @@ final class CampaignsTest extends WebTestCase
         $this->get('/campaigns/recipients')->assertSee('d@reader.example')->assertSee('Da;vid')
             ->assertSee('2 recipients');
         $this->get('/campaigns/recipients?find=Ida')->assertDontSee('d@reader.example');
-        $this->post('/campaigns/recipients/remove', ['recipient' => DB::table('recipients')->value('id')]);
-        $this->assertSame(1, DB::table('recipients')->count());
+        $one = (int) DB::table('recipients')->value('id');
+        $this->from('/campaigns/recipients')->followingRedirects()
+            ->post('/campaigns/recipients/remove', ['recipient' => $one])->assertSee('1 recipient.')
+            ->assertSee('Bring it back');
+        $this->post('/campaigns/recipients/restore', ['recipient' => $one]);
+        $this->post('/campaigns/recipients/leave', ['recipient' => $one])->assertRedirect();
+        $this->get('/campaigns/recipients')->assertSee('2 recipients')
+            ->assertSeeInOrder(['left alone', 'Write again']);
+        // Who is left alone stays so, taken off the list and brought again.
+        $this->post('/campaigns/recipients/remove', ['recipient' => $one]);
+        $this->assertStringContainsString('1 of them is left alone', implode('', Recipients::bring(
+            $this->workspace, "email\nd@reader.example",
+        )[1]));
+        $this->post('/campaigns/recipients/leave', ['recipient' => $one, 'again' => 1]);
+        $this->assertSame(0, DB::table('left_alone')->count());
         $this->get("/footers/$footer->id?recipient=99999")->assertOk();
     }
 
@@ -251,7 +264,7 @@ final class CampaignsTest extends WebTestCase
         $this->post('/campaigns', ['name' => 'The list', 'footer' => $footer->id, 'messages' => "0 First\n7 Second",
             'starts' => now()->toDateString()])->assertRedirect();
         $id = (int) DB::table('campaigns')->value('id');
-        $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('No letter has the subject “First”');
+        $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('“First” has no letter');
         foreach (['First', 'Second'] as $subject) {
             $this->post('/letters', ['card' => $this->card->id]);
             $letter = StoredLetter::query()->latest('id')->firstOrFail();
@@ -259,7 +272,7 @@ final class CampaignsTest extends WebTestCase
                 'body' => "Dear {{first_name|reader}}, this is $subject."]);
         }
         $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('The stand-in sender has it')
-            ->assertSee('has sent 3, 0 of its messages')->assertSee('1 bounced, 0 left');
+            ->assertSeeInOrder(['First', '3 sent', 'Second', 'bounced', '1'])->assertDontSee('unsubscribed');
         $this->post("/campaigns/$id/send")->assertNotFound();
         $raw = fn (): array => DB::table('tray_messages')->orderBy('id')->pluck('raw')->all();
         $this->assertCount(2, $raw());
@@ -269,7 +282,7 @@ final class CampaignsTest extends WebTestCase
         $first = (int) DB::table('tray_messages')->value('id');
         $this->get("/tray/$first")->assertSee('Its footer is right');
         // Begun again, nobody gets one twice.
-        DB::table('sender_messages')->update(['sent_at' => null]);
+        DB::table('mailing_messages')->update(['sent_at' => null]);
         SendDue::dispatchSync($this->workspace->id);
         $this->assertCount(2, $raw());
         // What is still to go gets the newest footer there, too; who leaves gets no more.
@@ -277,8 +290,8 @@ final class CampaignsTest extends WebTestCase
         $this->post("/footers/$footer->id/give");
         $this->travel(1)->days();
         $this->post("/campaigns/put/$footer->id");
-        $token = (string) DB::table('sender_recipients')->where('address', 'ida@reader.example')->value('token');
-        $path = "/stand-ins/sender/out/$token";
+        $token = (string) DB::table('mailing_recipients')->where('address', 'ida@reader.example')->value('token');
+        $path = "/out/$token";
         $this->assertStringContainsString("$path>", $raw()[0]);
         $this->get("$path/view/0")->assertSee('Dear Ida &lt;b&gt;, this is First.', false);
         $this->get($path)->assertSee('One press');
@@ -289,13 +302,25 @@ final class CampaignsTest extends WebTestCase
         $this->assertCount(3, $raw());
         $this->assertStringContainsString('this is Second.', quoted_printable_decode($raw()[2]));
         $this->assertStringContainsString('4 Mallow Lane', quoted_printable_decode($raw()[2]));
-        $this->get("/campaigns?campaign=$id")->assertSee('has sent 3, 1 of its messages')->assertSee('1 left');
-        $this->assertSame(['ida@reader.example'], DB::table('recipients')->whereNotNull('unsubscribed_at')
-            ->pluck('address')->all(), 'left alone everywhere');
+        $this->get("/campaigns?campaign=$id")->assertSeeInOrder(['3 sent', '1 sent', 'unsubscribed', '1']);
+        $this->assertSame(['gone@bounce.example' => 'bounced', 'ida@reader.example' => 'left'], DB::table('left_alone')
+            ->orderBy('address')->pluck('why', 'address')->all(), 'left alone everywhere');
         $this->post("/campaigns/$id/end");
-        $this->assertNotNull(DB::table('sender_campaigns')->value('stopped_at'));
-        $this->get("/campaigns?campaign=$id")->assertOk()->assertDontSee('Let it go on');
-        $this->post("/campaigns/$id/end", ['again' => 1])->assertNotFound();
+        $this->assertNotNull(DB::table('mailings')->value('stopped_at'));
+        $this->get("/campaigns?campaign=$id")->assertOk()->assertSee('Let it go on');
+        $this->post("/campaigns/$id/end", ['again' => 1]);
+        $this->assertNull(DB::table('mailings')->value('stopped_at'));
+        // Its sender has its messages: the name alone changes.
+        $this->post("/campaigns/$id", ['name' => 'Renamed', 'messages' => '0 Other'])->assertRedirect();
+        $this->assertSame(['First', 'Second'], DB::table('campaign_messages')->orderBy('position')->pluck('subject')
+            ->all());
+        // A sender that does not answer is said, and what it said last stands.
+        DB::table('mailings')->delete();
+        $this->get("/campaigns?campaign=$id")->assertSee('Renamed')->assertSee('3 sent');
+        foreach (["$id/end", "$id/end?again=1"] as $press) {
+            $this->followingRedirects()->post("/campaigns/$press")->assertSee('The sender did not take it');
+        }
+        $this->assertNull(DB::table('campaigns')->value('ended_at'));
     }
 
     public function test_the_senders_interface_asks_for_a_token_and_says_what_is_wrong(): void

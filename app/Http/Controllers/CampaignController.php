@@ -5,15 +5,19 @@ namespace App\Http\Controllers;
 use App\Campaigns\Campaign;
 use App\Campaigns\Dispatcher;
 use App\Campaigns\Series;
+use App\Mailings\Mailings;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
 use App\Models\StoredLetter;
 use App\Outside\SafeHttpClient;
 use App\Senders\ApiSender;
+use App\Senders\Senders;
+use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
@@ -24,6 +28,9 @@ final class CampaignController extends Controller
     private const PER_PAGE = 12;
 
     private const LETTERS = 40;
+
+    /** Seconds to wait where the same is being done already. */
+    private const PATIENCE = 10;
 
     public function index(Request $request): View
     {
@@ -41,12 +48,12 @@ final class CampaignController extends Controller
     }
 
     /** The newest revision for all that is still to go, of one campaign or of all. */
-    public function put(Request $request, SafeHttpClient $outside, int $footer): RedirectResponse
+    public function put(Request $request, int $footer): RedirectResponse
     {
         /** @var StoredFooter $stored */
         $stored = StoredFooter::in($this->workspace)->findOrFail($footer);
         $campaign = self::integer($request, 'campaign');
-        $dispatcher = new Dispatcher($this->workspace, $this->sender($outside));
+        $dispatcher = $this->dispatcher();
         try {
             $put = $this->series()->put(
                 $stored, $campaign === 0 ? null : $this->campaign($campaign)->id,
@@ -61,29 +68,32 @@ final class CampaignController extends Controller
             ->with('put', $stored->id);
     }
 
-    /** Gives it to the stand-in sender. */
-    public function send(Request $request, SafeHttpClient $outside, int $campaign): RedirectResponse
+    /** Gives it to the sender that is set: once, however often it is pressed. */
+    public function send(Request $request, int $campaign): RedirectResponse
     {
-        $one = $this->campaign($campaign);
-        abort_if($one->outside !== null || ! config('inky.stand_ins'), 404);
-        try {
-            $sender = $this->sender($outside);
-            (new Dispatcher($this->workspace, $sender))->start($one, self::member($request));
-            $sender->forward(0);
-        } catch (Refusal $refusal) {
-            return redirect()->route('campaigns', ['campaign' => $one->id])->with('told', $refusal->getMessage());
-        }
+        return $this->within($campaign, function () use ($request, $campaign): string {
+            $one = $this->campaign($campaign);
+            abort_if($one->outside !== null || Senders::current() === null, 404);
+            if ($request->has('messages')) {
+                // What stands in the form is meant.
+                $one = $this->campaign($this->series()->keep($request->all(), $campaign));
+            }
+            $this->dispatcher()->start($one, self::member($request));
+            if (Senders::current() !== Mailings::STAND_IN) {
+                return 'It goes out by our own mail server, each message at nine in the morning of its day.';
+            }
+            $this->standIn()->forward(0);
 
-        return redirect()->route('campaigns', ['campaign' => $one->id])
-            ->with('told', 'The stand-in sender has it: what is due goes to the mail tray.');
+            return 'The stand-in sender has it: what is due goes to the mail tray.';
+        });
     }
 
     /** Sets the clock of the stand-in sender forward. */
-    public function forward(Request $request, SafeHttpClient $outside): RedirectResponse
+    public function forward(Request $request): RedirectResponse
     {
         abort_if(! config('inky.stand_ins'), 404);
         try {
-            $today = $this->sender($outside)->forward(min(60, self::integer($request, 'days')));
+            $today = $this->standIn()->forward(min(60, self::integer($request, 'days')));
         } catch (Refusal $refusal) {
             return back()->with('told', $refusal->getMessage());
         }
@@ -91,22 +101,38 @@ final class CampaignController extends Controller
         return back()->with('told', 'It is '.Day::parse($today)->words().' for the stand-in sender now.');
     }
 
-    public function end(Request $request, SafeHttpClient $outside, int $campaign): RedirectResponse
+    public function end(Request $request, int $campaign): RedirectResponse
     {
-        $one = $this->campaign($campaign);
         $again = $request->boolean('again');
-        // what a sender has stopped, it does not take up again
-        abort_if($again && $one->outside !== null, 404);
-        try {
-            if ($one->outside !== null) {
-                $this->sender($outside)->stop($one->outside);
-            }
-        } catch (Refusal $refusal) {
-            return redirect()->route('campaigns', ['campaign' => $one->id])->with('told', $refusal->getMessage());
-        }
-        DB::table('campaigns')->where('id', $one->id)->update(['ended_at' => $again ? null : (string) now()]);
 
-        return redirect()->route('campaigns')->with('told', $again ? 'It goes on.' : 'It has ended.');
+        return $this->within($campaign, function () use ($campaign, $again): string {
+            $one = $this->campaign($campaign);
+            if ($one->outside !== null) {
+                $this->dispatcher()->stop($one, ! $again);
+                $again && $one->sender === Mailings::STAND_IN && $this->standIn()->forward(0);
+            }
+            DB::table('campaigns')->where('id', $one->id)->update(['ended_at' => $again ? null : (string) now()]);
+
+            return $again ? 'It goes on.' : 'It has ended.';
+        });
+    }
+
+    /**
+     * One at a time of a campaign; what its sender refuses is said.
+     *
+     * @param  \Closure(): string  $work  what is said of it
+     */
+    private function within(int $campaign, \Closure $work): RedirectResponse
+    {
+        try {
+            $told = Cache::lock("campaign.$campaign", 60)->block(self::PATIENCE, $work);
+        } catch (Refusal $refusal) {
+            $told = $refusal->getMessage();
+        } catch (LockTimeoutException) {
+            $told = 'It is being given to its sender just now.';
+        }
+
+        return redirect()->route('campaigns', ['campaign' => $campaign])->with('told', $told);
     }
 
     public function remove(int $campaign): RedirectResponse
@@ -129,7 +155,10 @@ final class CampaignController extends Controller
     private function keep(Request $request, ?int $id): Response|RedirectResponse
     {
         try {
-            $kept = $this->series()->keep($request->all(), $id);
+            $kept = $id;
+            $id !== null && $this->campaign($id)->outside !== null
+                ? $this->series()->rename($id, $request->input('name'))
+                : $kept = $this->series()->keep($request->all(), $id);
         } catch (Refusal $refusal) {
             return response($this->page($request, [$refusal->field() => $refusal->getMessage()], $id), 422);
         }
@@ -144,15 +173,10 @@ final class CampaignController extends Controller
         $series = $this->series();
         $footers = StoredFooter::in($this->workspace)->get();
 
-        $chosen = $id === 0 ? null : $series->one($id);
+        $chosen = $id === 0 ? null : $this->heard($id);
 
         return view('campaigns.index', [
-            'outside' => $chosen?->outside === null ? null : rescue(
-                fn () => (new Dispatcher($this->workspace, $this->sender(app(SafeHttpClient::class))))
-                    ->state($chosen->outside),
-                report: false,
-            ),
-            'sends' => (bool) config('inky.stand_ins'),
+            'sender' => Senders::current(), 'senders' => Senders::ALL,
             'campaigns' => $series->page(self::PER_PAGE), 'old' => $series->old(), 'footers' => $footers,
             'letters' => StoredLetter::in($this->workspace)->limit(self::LETTERS)->get(),
             'chosen' => $chosen, 'refused' => $refused,
@@ -161,9 +185,26 @@ final class CampaignController extends Controller
         ]);
     }
 
-    private function sender(SafeHttpClient $outside): ApiSender
+    /** One with what its sender says of it now, or said last where that does not answer. */
+    private function heard(int $id): ?Campaign
     {
-        return new ApiSender($outside, $this->workspace->id);
+        $one = $this->series()->one($id);
+        if ($one?->outside === null) {
+            return $one;
+        }
+        rescue(fn () => $this->dispatcher()->state($one), report: false);
+
+        return $this->series()->one($id);
+    }
+
+    private function dispatcher(): Dispatcher
+    {
+        return new Dispatcher($this->workspace);
+    }
+
+    private function standIn(): ApiSender
+    {
+        return new ApiSender(app(SafeHttpClient::class), $this->workspace->id);
     }
 
     private function series(): Series

@@ -16,6 +16,9 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Handover\Artifact;
 use InkyCard\Layout\Sheet;
+use InkyCard\MailClient\MailClient;
+use InkyCard\MailClient\Message;
+use InkyCard\MailClient\Reader;
 use InkyCard\Picture\Intake;
 use InkyCard\Refusal;
 
@@ -57,6 +60,33 @@ abstract class Controller
                 'html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document)),
             ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** A message as the readers of a stand-in see it, alone in a frame. */
+    protected static function asRead(Message $message, MailClient $client): Response
+    {
+        $reading = Reader::read($client, $message);
+
+        return response()
+            ->view('proof.reading', [
+                'html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(),
+                'client' => $client, 'outlined' => false, 'marked' => [],
+            ])
+            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /**
+     * HTML alone in a frame: as it is sent, or as the stand-in asked for shows it.
+     *
+     * @param  int  $margin  around it, CSS px
+     */
+    protected static function framed(Request $request, string $html, int $margin): Response
+    {
+        $client = MailClient::all()[self::string($request, 'as')] ?? null;
+
+        return $client !== null ? self::asRead(new Message($html), $client)
+            : response()->view('bench.sheet', ['html' => "<div style=\"padding:{$margin}px\">$html</div>"])
+                ->header('Content-Security-Policy', ContentPolicy::RENDERING);
     }
 
     /** An artifact to be saved. */

@@ -85,8 +85,7 @@ final class FooterController extends Controller
         $pictures = HostedPictures::forScreen();
         $html = $values === null ? $composed->html($pictures) : $composed->plate($pictures)->html($values);
 
-        return response()->view('bench.sheet', ['html' => "<div style=\"padding:16px 20px\">$html</div>"])
-            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+        return self::framed($request, $html, 18);
     }
 
     /** What the proof finds, filled in and with its tokens. */

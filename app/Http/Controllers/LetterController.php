@@ -97,8 +97,7 @@ final class LetterController extends Controller
         $html = $values === null ? $composed->html(HostedPictures::forScreen())
             : $composed->for(HostedPictures::forScreen(), $values)[0];
 
-        return response()->view('bench.sheet', ['html' => "<div style=\"padding:20px 24px\">$html</div>"])
-            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+        return self::framed($request, $html, 22);
     }
 
     public function proof(Prover $prover, int $letter): View

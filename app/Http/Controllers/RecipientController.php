@@ -2,12 +2,13 @@
 
 namespace App\Http\Controllers;
 
+use App\Campaigns\LeftAlone;
 use App\Campaigns\Recipients;
 use App\Models\StoredFooter;
 use Illuminate\Contracts\View\View;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
 
 /** People messages go to. */
@@ -21,10 +22,14 @@ final class RecipientController extends Controller
         $footer = StoredFooter::in($this->workspace)->find(self::integer($request, 'footer'));
 
         return view('campaigns.recipients', [
-            'list' => DB::table('recipients')->where('workspace_id', $this->workspace->id)
+            'list' => Recipients::in($this->workspace)
+                ->leftJoin('left_alone', fn (JoinClause $join) => $join
+                    ->whereColumn('left_alone.workspace_id', 'recipients.workspace_id')
+                    ->whereColumn('left_alone.address', 'recipients.address'))
                 ->when($find !== '', fn ($query) => $query->whereLike('data', '%'.addcslashes($find, '%_\\').'%'))
-                ->orderBy('address')->paginate(self::PER_PAGE)->withQueryString(),
-            'find' => $find, 'footer' => $footer,
+                ->orderBy('recipients.address')->select(['recipients.*', 'why', 'since'])
+                ->paginate(self::PER_PAGE)->withQueryString(),
+            'find' => $find, 'footer' => $footer, 'ways' => LeftAlone::WHY,
         ]);
     }
 
@@ -45,8 +50,29 @@ final class RecipientController extends Controller
 
     public function remove(Request $request): RedirectResponse
     {
-        Recipients::remove($this->workspace, self::integer($request, 'recipient'));
+        $id = self::integer($request, 'recipient');
+        Recipients::remove($this->workspace, $id);
 
-        return back()->with('told', 'Removed.');
+        return back()->with(['told' => 'Removed.', 'taken' => $id]);
+    }
+
+    public function restore(Request $request): RedirectResponse
+    {
+        Recipients::remove($this->workspace, self::integer($request, 'recipient'), back: true);
+
+        return back();
+    }
+
+    /** Writes to one no more, or again. */
+    public function leave(Request $request): RedirectResponse
+    {
+        $address = (string) Recipients::in($this->workspace)->where('id', self::integer($request, 'recipient'))
+            ->value('address');
+        abort_if($address === '', 404);
+        $request->boolean('again') ? LeftAlone::lift($this->workspace->id, $address)
+            : LeftAlone::add($this->workspace->id, [$address], 'hand');
+
+        return back()->with('told', $request->boolean('again') ? "$address is written to again."
+            : "$address is written to no more.");
     }
 }

@@ -20,7 +20,6 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Situation;
 use InkyCard\MailClient\MailClient;
 use InkyCard\MailClient\Message;
-use InkyCard\MailClient\Reader;
 use InkyCard\Refusal;
 
 /**
@@ -74,21 +73,13 @@ final class TrayController extends Controller
         $client = MailClient::all()[$client] ?? abort(404);
         $received = $this->message($message);
         $html = $received->shown();
-        $reading = Reader::read($client, new Message(
+
+        return self::asRead(new Message(
             $html === ''
-                ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text())
-                    .'</pre>'
+                ? '<pre style="white-space:pre-wrap;font:13px/19px monospace;margin:0">'.e($received->text()).'</pre>'
                 : $html,
             $received->text() === '' ? null : $received->text(),
-        ),
-        );
-
-        return response()
-            ->view('proof.reading', [
-                'html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(),
-                'client' => $client, 'outlined' => false, 'marked' => [],
-            ])
-            ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+        ), $client);
     }
 
     /** What the verifier says of a message, for its row in the list. */

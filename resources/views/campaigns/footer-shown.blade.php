@@ -8,6 +8,8 @@
         'v' => $page->stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>
   <p class="measure">{{ number_format($page->length) }} characters</p>
+  @include('campaigns.readings', ['src' => fn(string $client) => route('footer.sheet', [$page->stored->id,
+      'recipient' => $page->picks->shown, 'v' => $page->stored->number, 'as' => $client], false)])
 </div>
 @if (request()->hasHeader('HX-Request'))
   @include('campaigns.footer-kept', ['swap' => true])

@@ -65,7 +65,7 @@
               @foreach ($one->messages as $message)
                 <li @class(['message', 'message-sent' => $message->isSent,
                     'message-old' => $message->revision < $one->head])
-                  title="{{ $message->subject }}"><span class="message-box">{{ $message->revision }}</span><span
+                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . number_format($message->sent) : '' }}"><span class="message-box">{{ $message->revision }}</span><span
                     class="measure">{{ date_create($message->day->iso)->format('j M') }}</span><span
                     class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer
                     revision {{ $message->revision }}{{ $message->isOld ? ', an older one' : '' }}</span></li>
@@ -122,6 +122,12 @@
               aria-describedby="error-campaign-name">
             <p class="field-error" id="error-campaign-name">{{ $refused['name'] ?? '' }}</p>
           </div>
+          @php($has = $chosen?->outside !== null)
+          @if ($has)
+            <p class="help">{{ ucfirst($senders[$chosen->sender]) }} has its messages and recipients: the name alone can
+              still be changed.</p>
+          @endif
+          <fieldset class="stack" @disabled($has)>
           <div class="field"><label for="campaign-footer">Its footer</label><select class="form-select"
               id="campaign-footer" name="footer" aria-describedby="error-campaign-footer">
               @foreach ($footers as $footer)
@@ -147,10 +153,24 @@
               aria-describedby="error-campaign-messages">{{ $was('messages', $chosen?->lines() ?? '') }}</textarea>
             <p class="field-error" id="error-campaign-messages">{{ $refused['messages'] ?? '' }}</p>
           </div>
-          @if ($outside)
-            <p class="help">The stand-in sender has sent {{ implode(', ', $outside['sent']) }} of its messages;
-              {{ $outside['bounced'] }} bounced, {{ $outside['left'] }} left.
-              <a href="{{ route('tray') }}">The mail tray</a></p>
+          </fieldset>
+          @if ($chosen?->outside === null && $chosen !== null)
+            <details class="campaign-letters" @if (collect($chosen->messages)->contains('letter', '!=', null)) open @endif>
+              <summary>What its messages say</summary>
+              @foreach ($chosen->messages as $message)
+                <div class="field"><label for="letter-of-{{ $message->id }}">{{ $message->subject }}</label>
+                  <select class="form-select" id="letter-of-{{ $message->id }}" name="letters[{{ $message->id }}]">
+                    <option value="">the letter of that subject{{ $letters->contains('subject', $message->subject) ? ''
+                        : ' (there is none yet)' }}</option>
+                    @foreach ($letters as $letter)
+                      <option value="{{ $letter->id }}" @selected($message->letter === $letter->id)>
+                        {{ $letter->subject }}</option>
+                    @endforeach
+                  </select></div>
+              @endforeach
+            </details>
+          @elseif($chosen?->said)
+            @include('campaigns.said', ['one' => $chosen, 'who' => $senders[$chosen->sender]])
           @endif
           <span class="way-buttons"><button class="btn btn-stamp">Keep it</button>
             @if ($chosen)
@@ -159,18 +179,16 @@
                   formaction="{{ route('campaigns.put', $chosen->footer) }}">Put revision
                   {{ $chosen->head }} in</button>
               @endif
-              @if ($sends && $chosen->outside === null && !$chosen->isEnded)
-                <button class="btn btn-line" formaction="{{ route('campaign.send', $chosen->id) }}">Let the stand-in
-                  sender send it</button>
-              @elseif($sends && $chosen->outside !== null)
+              @if ($sender !== null && $chosen->outside === null && !$chosen->isEnded)
+                <button class="btn btn-line" formaction="{{ route('campaign.send', $chosen->id) }}">Let
+                  {{ $senders[$sender] }} send it</button>
+              @elseif($chosen->sender === 'stand-in' && $sender === 'stand-in')
                 <button class="btn btn-line" name="days" value="7"
                   formaction="{{ route('campaigns.forward') }}">Set its clock a week forward</button>
               @endif
-              @if (!$chosen->isEnded || $chosen->outside === null)
-                <button class="btn btn-plain" name="again" value="{{ (int) $chosen->isEnded }}"
-                  formaction="{{ route('campaign.end', $chosen->id) }}">{{ $chosen->isEnded ? 'Let it go on' : 'End it'
-                  }}</button>
-              @endif
+              @php($rests = $chosen->isEnded || $chosen->said?->isStopped)
+              <button class="btn btn-plain" name="again" value="{{ (int) $rests }}"
+                formaction="{{ route('campaign.end', $chosen->id) }}">{{ $rests ? 'Let it go on' : 'End it' }}</button>
               <button class="btn btn-plain" formaction="{{ route('campaign.remove', $chosen->id) }}">Remove</button>
             @endif
           </span>

@@ -5,6 +5,8 @@
   <iframe class="footer-sheet" title="The letter as readers get it"
     src="{{ route('letter.sheet', [$stored->id, 'recipient' => $page->picks->shown, 'v' => $stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>
+  @include('campaigns.readings', ['src' => fn(string $client) => route('letter.sheet', [$stored->id,
+      'recipient' => $page->picks->shown, 'v' => $stored->number, 'as' => $client], false)])
 </div>
 @if (request()->hasHeader('HX-Request'))
   <p class="measure" id="kept" hx-swap-oob="true" data-number="{{ $stored->number }}">kept

@@ -14,7 +14,12 @@
       <a class="btn btn-line" href="{{ $footer ? route('footer', $footer->id) : route('campaigns') }}">Back</a>
     </div>
     @if (session('told'))
-      <p class="told" role="status">{{ session('told') }}</p>
+      <div class="told" role="status">{{ session('told') }}
+        @if (session('taken'))
+          <form method="post" action="{{ route('recipients.restore') }}" class="inline">@csrf<input type="hidden"
+              name="recipient" value="{{ session('taken') }}"><button class="btn-words">Bring it back</button></form>
+        @endif
+      </div>
     @endif
     @if ($list->isEmpty())
       <div class="empty">
@@ -26,10 +31,21 @@
         @foreach ($list as $one)
           @php($values = array_map(strval(...), (array) json_decode($one->data, true)))
           <li><span><strong>{{ $one->address }}</strong> <span class="quiet">{{ implode(', ',
-              array_slice(array_filter(array_diff($values, [$one->address])), 0, 5)) }}</span></span>
+              array_slice(array_filter(array_diff($values, [$one->address])), 0, 5)) }}</span>
+              @if ($one->why)
+                <span class="why-alone">{{ $ways[$one->why] }} {{ date_create($one->since)->format('j M Y') }}</span>
+              @endif
+            </span>
             @if ($footer)
               <a href="{{ route('footer', [$footer->id, 'recipient' => $one->id]) }}"
                 aria-label="See theirs: the footer as {{ $one->address }} has it">See theirs</a>
+            @endif
+            @if (($one->why ?? 'hand') === 'hand')
+              <form method="post" action="{{ route('recipients.leave') }}" class="inline">@csrf<input type="hidden"
+                  name="recipient" value="{{ $one->id }}"><input type="hidden" name="again"
+                  value="{{ (int) ($one->why === 'hand') }}"><button class="btn-words"
+                  aria-label="{{ $one->why ? 'Write again to' : 'Leave alone' }} {{ $one->address }}">{{ $one->why
+                  ? 'Write again' : 'Leave alone' }}</button></form>
             @endif
             <form method="post" action="{{ route('recipients.remove') }}" class="inline">@csrf<input type="hidden"
                 name="recipient" value="{{ $one->id }}"><button class="btn-words"

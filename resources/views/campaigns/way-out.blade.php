@@ -20,7 +20,9 @@
       <form method="post" action="{{ route('way-out', $token) }}"><button
           class="btn btn-stamp">Unsubscribe</button></form>
     @endif
-    <p class="help">This is a stand-in for a sending system: it sends to the mail tray alone.</p>
+    @if (!$isReal)
+      <p class="help">This is a stand-in for a sending system: it sends to the mail tray alone.</p>
+    @endif
   </main>
 </body>
 

@@ -1,0 +1,20 @@
+@php($said = $one->said)
+<dl class="said">
+  @foreach ($one->messages as $message)
+    <dt>{{ $message->subject }}</dt>
+    <dd class="measure">{{ $message->sent > 0 ? number_format($message->sent) . ' sent' : $message->day->words() }}</dd>
+  @endforeach
+  @foreach (['left' => 'unsubscribed', 'bounced' => 'bounced', 'refused' => 'not taken',
+      'unsure' => 'cut off while they were passed on; perhaps there, not sent again'] as $part => $words)
+    @if ($said->$part > 0)
+      <dt>{{ $words }}</dt>
+      <dd class="measure">{{ number_format($said->$part) }}</dd>
+    @endif
+  @endforeach
+</dl>
+@if ($said->words !== '')
+  <p class="field-error" role="status">{{ ucfirst($who) }} takes no more of it: {{ $said->words }}</p>
+@endif
+@if ($one->sender === 'stand-in')
+  <p class="help"><a href="{{ route('tray') }}">The mail tray</a> has what was sent.</p>
+@endif
