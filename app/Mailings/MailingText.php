@@ -18,6 +18,8 @@ final readonly class MailingText
 
     private string $base;
 
+    private Address $from;
+
     /** @param  \stdClass  $message  row of mailing_messages with `from` and `style` of its mailing */
     public function __construct(private \stdClass $message)
     {
@@ -27,6 +29,7 @@ final readonly class MailingText
             ['html', 'text', 'subject'],
         );
         $this->base = HostedPictures::publicBase();
+        $this->from = new Address($this->message->from);
     }
 
     /**
@@ -48,12 +51,20 @@ final readonly class MailingText
     public function email(\stdClass $recipient): Email
     {
         [$html, $text, $subject] = $this->for($recipient);
-        $email = SubjectHeader::put(new Email, $subject)->from(new Address($this->message->from))
+        $email = SubjectHeader::put(new Email, $subject)->from($this->from)
             ->to(new Address($recipient->address))->html($html)->text($text);
         $email->getHeaders()->addTextHeader('List-Unsubscribe', "<{$this->out($recipient)}>");
         $email->getHeaders()->addTextHeader('List-Unsubscribe-Post', 'List-Unsubscribe=One-Click');
 
         return $email;
+    }
+
+    /** @return array{subject: string, raw: string} the same as bytes (RFC 5322) */
+    public function written(\stdClass $recipient): array
+    {
+        $email = $this->email($recipient);
+
+        return ['subject' => (string) $email->getSubject(), 'raw' => $email->toString()];
     }
 
     private function out(\stdClass $recipient): string

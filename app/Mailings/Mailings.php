@@ -3,6 +3,7 @@
 namespace App\Mailings;
 
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -186,17 +187,33 @@ final readonly class Mailings
     }
 
     /**
-     * Notes that somebody is given a message, before they are.
+     * Notes that somebody is being given a message, before they are.
      *
      * @return bool false where they were before: nobody gets one twice
      */
-    public static function claim(\stdClass $message, \stdClass $recipient, string $state): bool
+    public static function claim(\stdClass $message, \stdClass $recipient): bool
     {
         return self::send($message, $recipient)->where('state', 'later')->update([
-            'state' => $state, 'tries' => DB::raw('tries + 1'), 'at' => (string) now(),
+            'state' => 'passing', 'tries' => DB::raw('tries + 1'), 'at' => (string) now(),
         ]) > 0 || DB::table('mailing_sends')->insertOrIgnore([
-            'message_id' => $message->id, 'recipient_id' => $recipient->id, 'state' => $state, 'at' => (string) now(),
+            'message_id' => $message->id, 'recipient_id' => $recipient->id, 'state' => 'passing',
+            'at' => (string) now(),
         ]) > 0;
+    }
+
+    /**
+     * That all of them were given it, none before.
+     *
+     * @param  Collection<int, \stdClass>  $recipients
+     *
+     * @throws UniqueConstraintViolationException when one was
+     */
+    public static function sent(\stdClass $message, Collection $recipients): void
+    {
+        $now = (string) now();
+        DB::table('mailing_sends')->insert($recipients->map(fn (\stdClass $recipient): array => [
+            'message_id' => $message->id, 'recipient_id' => $recipient->id, 'at' => $now,
+        ])->all());
     }
 
     /** What became of that. @param  string  $words  why, as a mail server put it */

@@ -122,7 +122,7 @@ final class SendMailings implements ShouldQueue
         } catch (TransportExceptionInterface) {
             return self::PAUSE;
         }
-        if (! Mailings::claim($message, $recipient, 'passing')) {
+        if (! Mailings::claim($message, $recipient)) {
             return null;
         }
         RateLimiter::hit(self::RATE);

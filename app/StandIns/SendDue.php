@@ -6,7 +6,9 @@ use App\Mailings\Mailings;
 use App\Mailings\MailingText;
 use App\Tray\Tray;
 use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Time\Day;
 
@@ -16,7 +18,7 @@ final class SendDue implements ShouldQueue
     use Queueable;
 
     /** Messages written at once. */
-    private const EACH = 40;
+    private const EACH = 200;
 
     /** Seconds, before the queue takes its worker for dead: then another of these goes on. */
     private const SECONDS = 10;
@@ -40,15 +42,12 @@ final class SendDue implements ShouldQueue
         $mailings = Mailings::ofStandIn($this->account);
         foreach ($mailings->due(self::today($this->account)) as $message) {
             $text = new MailingText($message);
-            $through = $mailings->waiting($message)->chunkById(
-                self::EACH, function ($some) use ($message, $text, $until): bool {
-                    // What was sent and that it was are written together: a kill between them is no second message.
-                    DB::transaction(fn () => $some->each(fn (\stdClass $one) => $this->pass($message, $one, $text)));
-
-                    return microtime(true) < $until;
-                },
-            );
-            if (! $through) {
+            $last = 0;
+            do {
+                $last = $this->pass($message, $mailings->waiting($message)->where('id', '>', $last)->orderBy('id')
+                    ->limit(self::EACH)->get(), $text);
+            } while ($last !== null && microtime(true) < $until);
+            if ($last !== null) {
                 self::dispatch($this->account);
 
                 return;
@@ -57,20 +56,32 @@ final class SendDue implements ShouldQueue
         }
     }
 
-    private function pass(\stdClass $message, \stdClass $recipient, MailingText $text): void
+    /**
+     * @param  Collection<int, \stdClass>  $recipients
+     * @return ?int number after which to go on; null where there are none
+     */
+    private function pass(\stdClass $message, Collection $recipients, MailingText $text): ?int
     {
-        if (! Mailings::claim($message, $recipient, 'sent')) {
-            return;
+        $rows = $recipients->all();
+        if ($rows === []) {
+            return null;
         }
-        if (str_ends_with($recipient->address, self::BOUNCES)) {
-            Mailings::bounced($recipient);
+        $none = array_filter($rows, fn (\stdClass $one): bool => str_ends_with($one->address, self::BOUNCES));
+        $messages = array_map(fn (\stdClass $one): array => [
+            'from' => $message->from, 'to' => $one->address, ...$text->written($one),
+        ], array_values(array_diff_key($rows, $none)));
+        try {
+            // What was sent and that it was are written together: a kill between them is no second message.
+            DB::transaction(function () use ($message, $recipients, $none, $messages): void {
+                Mailings::sent($message, $recipients);
+                array_map(Mailings::bounced(...), $none);
+                Tray::fill($this->account, 'sender', $messages);
+            });
+        } catch (UniqueConstraintViolationException) {
+            // Another of these sends the same: whom it has not had is found by the next look.
+            return (int) reset($rows)->id - 1;
+        }
 
-            return;
-        }
-        $email = $text->email($recipient);
-        Tray::put(
-            $this->account, $email->toString(), 'sender', $message->from, $recipient->address,
-            (string) $email->getSubject(),
-        );
+        return (int) end($rows)->id;
     }
 }

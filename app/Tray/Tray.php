@@ -23,20 +23,29 @@ final class Tray
 
     private static function enter(int $workspace, MimeMessage $received, string $origin): int
     {
-        return self::put(
-            $workspace, $received->raw, $origin, $received->from(), $received->to(), $received->subject(),
-        );
-    }
-
-    /** One of whom it is known from whom, to whom and about what it is: it need not be read for it. */
-    public static function put(int $workspace, string $raw, string $origin, string $from, string $to,
-        string $subject): int
-    {
         return DB::table('tray_messages')->insertGetId([
-            'workspace_id' => $workspace, 'from' => $from, 'to' => $to,
-            'subject' => mb_strimwidth($subject, 0, 250, '…'), 'origin' => $origin, 'raw' => $raw,
+            'workspace_id' => $workspace,
+            'from' => $received->from(),
+            'to' => $received->to(),
+            'subject' => $received->subject(),
+            'origin' => $origin,
+            'raw' => $received->raw,
             'received_at' => (string) now(),
         ]);
+    }
+
+    /**
+     * Several of which it is known from whom, to whom and about what they are: they need not be read for it.
+     *
+     * @param  list<array{from: string, to: string, subject: string, raw: string}>  $messages
+     */
+    public static function fill(int $workspace, string $origin, array $messages): void
+    {
+        $now = (string) now();
+        DB::table('tray_messages')->insert(array_map(fn (array $message): array => [
+            'workspace_id' => $workspace, 'origin' => $origin, 'received_at' => $now,
+            'subject' => mb_strimwidth($message['subject'], 0, 250, '…'),
+        ] + $message, $messages));
     }
 
     public static function tooLarge(): Refusal

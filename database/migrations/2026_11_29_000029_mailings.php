@@ -24,6 +24,7 @@ return new class extends Migration
             // Why it was stopped, where a mail server said so.
             $table->string('words', 500)->default('');
         });
+        Schema::table('mailing_recipients', fn (Blueprint $table) => $table->index('left_at'));
         Schema::table('mailing_sends', function (Blueprint $table) {
             // 'passing' while a mail server is being given it: what stays so was cut off, and may have arrived. 'later'
             // is tried again at its moment.
@@ -76,6 +77,7 @@ return new class extends Migration
             $table->dropColumn(['letter_id', 'sent', 'sent_at']);
         });
         Schema::table('campaigns', fn (Blueprint $table) => $table->dropColumn(['sender', 'said']));
+        Schema::table('mailing_recipients', fn (Blueprint $table) => $table->dropIndex(['left_at']));
         Schema::table('mailing_sends', fn (Blueprint $table) => $table->dropIndex(['recipient_id']));
         Schema::table('mailing_sends', fn (Blueprint $table) => $table->dropColumn(['state', 'tries', 'words', 'at']));
         Schema::table('mailings', fn (Blueprint $table) => $table->dropColumn(['via', 'words']));

@@ -65,7 +65,8 @@
               @foreach ($one->messages as $message)
                 <li @class(['message', 'message-sent' => $message->isSent,
                     'message-old' => $message->revision < $one->head])
-                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . number_format($message->sent) : '' }}"><span class="message-box">{{ $message->revision }}</span><span
+                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . number_format($message->sent) : ''
+                      }}"><span class="message-box">{{ $message->revision }}</span><span
                     class="measure">{{ date_create($message->day->iso)->format('j M') }}</span><span
                     class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer
                     revision {{ $message->revision }}{{ $message->isOld ? ', an older one' : '' }}</span></li>
@@ -155,7 +156,7 @@
           </div>
           </fieldset>
           @if ($chosen?->outside === null && $chosen !== null)
-            <details class="campaign-letters" @if (collect($chosen->messages)->contains('letter', '!=', null)) open @endif>
+            <details class="campaign-letters" @if (array_filter(array_column($chosen->messages, 'letter'))) open @endif>
               <summary>What its messages say</summary>
               @foreach ($chosen->messages as $message)
                 <div class="field"><label for="letter-of-{{ $message->id }}">{{ $message->subject }}</label>
