@@ -185,7 +185,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/recipients', [RecipientController::class, 'index'])->name('recipients');
         Route::post('/recipients', [RecipientController::class, 'bring'])->name('recipients.bring');
         Route::post('/recipients/remove', [RecipientController::class, 'remove'])->name('recipients.remove');
-        Route::post('/recipients/restore', [RecipientController::class, 'restore'])->name('recipients.restore');
+        Route::post('/recipients/{recipient}/restore', [RecipientController::class, 'restore'])
+            ->where('recipient', '[0-9]{1,15}')->name('recipients.restore');
         Route::post('/recipients/leave', [RecipientController::class, 'leave'])->name('recipients.leave');
         Route::prefix('/{campaign}')->where(['campaign' => '[0-9]{1,15}'])->group(function () {
             Route::post('/', [CampaignController::class, 'update'])->name('campaign.update');

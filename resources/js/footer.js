@@ -19,8 +19,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
 
     return;
   }
-  document.getElementById('kept').textContent =
-    xhr.status === 409 ? xhr.responseText : 'not kept yet, trying again';
+  document.getElementById('kept').textContent = xhr.status === 409 ? 'not kept' : 'not kept yet, trying again';
   if (xhr.status !== 409) setTimeout(() => window.htmx.trigger(form, 'change'), 3000);
 });
 

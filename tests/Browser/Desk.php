@@ -54,8 +54,9 @@ final class Desk
             dirname(__DIR__, 2),
             $this->environment() + ['PHP_CLI_SERVER_WORKERS' => '3'],
         );
-        $this->server = $this->run($process);
-        self::await($this->base.'/up');
+        $this->run($process);
+        self::await($this->base.'/up', $process);
+        $this->server = (int) $process->getPid();
     }
 
     /** Ends the server and all its workers at once, as a crash would. */
@@ -93,13 +94,11 @@ final class Desk
     }
 
     /** Nobody reads its output: left in a pipe it would fill and stop the process. */
-    private function run(Process $process): int
+    private function run(Process $process): void
     {
         $process->disableOutput();
         $process->start();
         $this->processes[] = $process;
-
-        return (int) $process->getPid();
     }
 
     private function openBrowser(): RemoteWebDriver
@@ -142,16 +141,25 @@ final class Desk
         ];
     }
 
+    /** Below those a system gives to connections going out, which would take it while the server is dead. */
     private static function freePort(): int
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
-
-        return (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+        for ($try = 0; $try < 100; $try++) {
+            $port = random_int(20_000, 32_000);
+            if (@stream_socket_server("tcp://127.0.0.1:$port") !== false) {
+                return $port;
+            }
+        }
+        throw new RuntimeException('No port is free.');
     }
 
-    private static function await(string $address): void
+    /** @param  ?Process  $process  what is to answer there: begun again where it ended */
+    private static function await(string $address, ?Process $process = null): void
     {
-        for ($try = 0; $try < 200; $try++) {
+        for ($try = 0; $try < 400; $try++) {
+            if ($process?->isTerminated() === true) {
+                $process->start();
+            }
             $request = curl_init($address) ?: throw new RuntimeException("Not an address: $address");
             curl_setopt($request, CURLOPT_RETURNTRANSFER, true);
             if (curl_exec($request) !== false && curl_getinfo($request, CURLINFO_HTTP_CODE) === 200) {

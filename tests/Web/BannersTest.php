@@ -346,7 +346,7 @@ final class BannersTest extends WebTestCase
         $this->assertSame(['03-22 00:00', '04-02 00:00'], $days($stored->refresh()));
         $this->post("/banners/windows/$stored->id/move", ['days' => '-60', 'end' => 'until'])
             ->assertSessionHas('told', 'A window ends after it begins: put its last moment behind its first.');
-        $this->post("/banners/windows/$stored->id/remove")->assertSessionHas('window');
+        $this->post("/banners/windows/$stored->id/remove")->assertSessionHas('back');
         $this->assertNotNull($stored->refresh()->removed_at);
         $this->post("/banners/windows/$stored->id/restore");
         $this->assertNull($stored->refresh()->removed_at);

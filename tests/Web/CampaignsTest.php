@@ -49,7 +49,7 @@ final class CampaignsTest extends WebTestCase
         $this->assertSame('You asked, {{first_name|friend}}.', $kept->text('why'));
         $this->assertSame('{{unsubscribe_url}}', $kept->link('unsubscribe')->address, 'what was refused was not kept');
         $this->withHeader('HX-Request', 'true')->post("/footers/$footer->id", ['number' => 1, 'why' => 'Late'])
-            ->assertStatus(409);
+            ->assertStatus(409)->assertSee('changed elsewhere')->assertSee('id="shown"', false);
         $this->flushHeaders();
         $this->post("/footers/$footer->id", ['number' => 2, 'name' => ''])->assertStatus(422)->assertSee('a name.');
         // As one recipient has it, and with its tokens.
@@ -146,7 +146,7 @@ final class CampaignsTest extends WebTestCase
         $this->from('/campaigns/recipients')->followingRedirects()
             ->post('/campaigns/recipients/remove', ['recipient' => $one])->assertSee('1 recipient.')
             ->assertSee('Bring it back');
-        $this->post('/campaigns/recipients/restore', ['recipient' => $one]);
+        $this->post("/campaigns/recipients/$one/restore");
         $this->post('/campaigns/recipients/leave', ['recipient' => $one])->assertRedirect();
         $this->get('/campaigns/recipients')->assertSee('2 recipients')
             ->assertSeeInOrder(['left alone', 'Write again']);

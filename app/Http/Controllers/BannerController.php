@@ -94,7 +94,7 @@ final class BannerController extends Controller
             }
             $stored->keep(self::integer($request, 'number'), $kept);
         } catch (StaleRevision) {
-            return $this->stale($request, $stored);
+            return self::stale($request, route('banner', $stored->id));
         } catch (Refusal $refusal) {
             $refused[$refusal->field()] = $refusal->getMessage();
         }
@@ -179,7 +179,7 @@ final class BannerController extends Controller
         return redirect()->route('banners')->with([
             'told' => 'Removed: '.$stored->banner()->name().'.'.($stood === [] ? ''
                 : ' It stood '.implode('; ', $stood).': places show what else is due then, or nothing.'),
-            'removed' => $stored->id,
+            'back' => route('banner.restore', $stored->id),
         ]);
     }
 
@@ -218,15 +218,6 @@ final class BannerController extends Controller
         }
 
         return array_filter($given, fn ($value) => $value !== null);
-    }
-
-    private function stale(Request $request, StoredBanner $stored): Response|RedirectResponse
-    {
-        $says = 'It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.';
-
-        return $request->hasHeader('HX-Request')
-            ? response(view('banners.stale', ['says' => $says]), 409)
-            : redirect()->route('banner', $stored->id)->with('told', $says);
     }
 
     private function page(StoredBanner $stored, Maker $maker): View

@@ -140,7 +140,9 @@ final class CampaignController extends Controller
         $one = $this->campaign($campaign);
         DB::table('campaigns')->where('id', $one->id)->update(['removed_at' => (string) now()]);
 
-        return redirect()->route('campaigns')->with(['told' => "Removed: $one->name.", 'gone' => $one->id]);
+        return redirect()->route('campaigns')->with([
+            'told' => "Removed: $one->name.", 'back' => route('campaign.restore', $one->id),
+        ]);
     }
 
     public function restore(int $campaign): RedirectResponse

@@ -8,6 +8,7 @@ use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Http\UploadedFile;
@@ -60,6 +61,15 @@ abstract class Controller
                 'html' => (new HtmlComposer(HostedPictures::forScreen()))->compose(Sheet::of($document)),
             ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /** Somebody else was faster: said in the maker, and nothing is kept. @param  string  $page  its address */
+    protected static function stale(Request $request, string $page): Response|RedirectResponse
+    {
+        $says = 'It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.';
+
+        return $request->hasHeader('HX-Request') ? response(view('stale', ['says' => $says]), 409)
+            : redirect()->to($page)->with('told', $says);
     }
 
     /** A message as the readers of a stand-in see it, alone in a frame. */

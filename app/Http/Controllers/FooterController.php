@@ -61,10 +61,7 @@ final class FooterController extends Controller
         try {
             $stored->keep(self::integer($request, 'number'), $kept, $card);
         } catch (StaleRevision) {
-            $says = 'It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.';
-
-            return $request->hasHeader('HX-Request') ? response($says, 409)
-                : redirect()->route('footer', $stored->id)->with('told', $says);
+            return self::stale($request, route('footer', $stored->id));
         }
         if (! $request->hasHeader('HX-Request')) {
             return $refused === [] ? redirect()->route('footer', $stored->id)
@@ -180,7 +177,9 @@ final class FooterController extends Controller
         $stored = $this->footer($footer);
         $stored->forceFill(['removed_at' => now()])->save();
 
-        return redirect()->route('campaigns')->with(['told' => "Removed: $stored->name.", 'removed' => $stored->id]);
+        return redirect()->route('campaigns')->with([
+            'told' => "Removed: $stored->name.", 'back' => route('footer.restore', $stored->id),
+        ]);
     }
 
     public function restore(int $footer): RedirectResponse

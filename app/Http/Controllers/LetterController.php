@@ -46,10 +46,7 @@ final class LetterController extends Controller
         try {
             $refused = $this->kept($request, $stored);
         } catch (StaleRevision) {
-            $says = 'It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.';
-
-            return $request->hasHeader('HX-Request') ? response($says, 409)
-                : redirect()->route('letter', $stored->id)->with('told', $says);
+            return self::stale($request, route('letter', $stored->id));
         }
         if (! $request->hasHeader('HX-Request')) {
             return $refused === [] ? redirect()->route('letter', $stored->id)
@@ -148,7 +145,7 @@ final class LetterController extends Controller
         $stored->forceFill(['removed_at' => now()])->save();
 
         return redirect()->route('campaigns')->with([
-            'told' => "Removed: $stored->subject.", 'unwritten' => $stored->id,
+            'told' => "Removed: $stored->subject.", 'back' => route('letter.restore', $stored->id),
         ]);
     }
 

@@ -172,7 +172,10 @@ final class PictureController extends Controller
 
         return redirect()
             ->route('pictures')
-            ->with(['told' => "Put away: $picture->name. Cards that have it keep it.", 'back' => $picture->id]);
+            ->with([
+                'told' => "Put away: $picture->name. Cards that have it keep it.",
+                'back' => route('picture.restore', $picture),
+            ]);
     }
 
     public function restore(int $picture): RedirectResponse

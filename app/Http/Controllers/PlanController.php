@@ -83,7 +83,7 @@ final class PlanController extends Controller
         $stored->put(away: true);
 
         return redirect()->route('banners', $this->where($request))->with([
-            'told' => 'The window is taken away.', 'window' => $stored->id,
+            'told' => 'The window is taken away.', 'back' => route('window.restore', $stored->id),
         ]);
     }
 

@@ -100,7 +100,7 @@ final class QuotationController extends Controller
     {
         $this->quotation($quotation)->update(['removed_at' => (string) now()]);
 
-        return back()->with(['told' => 'Removed from the list.', 'removed' => $quotation]);
+        return back()->with(['told' => 'Removed from the list.', 'back' => route('quotation.restore', $quotation)]);
     }
 
     public function restore(int $quotation): RedirectResponse

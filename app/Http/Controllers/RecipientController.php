@@ -53,12 +53,12 @@ final class RecipientController extends Controller
         $id = self::integer($request, 'recipient');
         Recipients::remove($this->workspace, $id);
 
-        return back()->with(['told' => 'Removed.', 'taken' => $id]);
+        return back()->with(['told' => 'Removed.', 'back' => route('recipients.restore', $id)]);
     }
 
-    public function restore(Request $request): RedirectResponse
+    public function restore(int $recipient): RedirectResponse
     {
-        Recipients::remove($this->workspace, self::integer($request, 'recipient'), back: true);
+        Recipients::remove($this->workspace, $recipient, back: true);
 
         return back();
     }

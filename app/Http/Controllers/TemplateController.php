@@ -57,7 +57,9 @@ final class TemplateController extends Controller
         $ready = $this->ready($ready);
         $ready->update(['removed_at' => now()]);
 
-        return redirect()->route('ready')->with(['told' => "$ready->name is removed.", 'removed' => $ready->id]);
+        return redirect()->route('ready')->with([
+            'told' => "$ready->name is removed.", 'back' => route('ready.restore', $ready->id),
+        ]);
     }
 
     public function restore(int $ready): RedirectResponse

@@ -16,22 +16,14 @@
             class="btn btn-stamp">Make a banner</button></form>
       </span>
     </div>
-    @if (session('told'))
-      <div class="told" role="status">{{ session('told') }}
-        @if (session('removed'))
-          <form method="post" action="{{ route('banner.restore', session('removed')) }}" class="inline">@csrf<button
-              class="btn-words">Bring it back</button></form>
-        @elseif(session('window'))
-          <form method="post" action="{{ route('window.restore', session('window')) }}" class="inline">@csrf<button
-              class="btn-words">Bring it back</button></form>
-        @elseif(session('moved'))
-          <form method="post" action="{{ route('window.move', session('moved')[0]) }}" class="inline">@csrf<input
-              type="hidden" name="days" value="{{ session('moved')[1] }}"><input type="hidden" name="end"
-              value="{{ session('moved')[2] }}">
-            @include('banners.where')<button class="btn-words">Undo</button></form>
-        @endif
-      </div>
-    @endif
+    <x-told>
+      @if (session('moved'))
+        <form method="post" action="{{ route('window.move', session('moved')[0]) }}" class="inline">@csrf<input
+            type="hidden" name="days" value="{{ session('moved')[1] }}"><input type="hidden" name="end"
+            value="{{ session('moved')[2] }}">
+          @include('banners.where')<button class="btn-words">Undo</button></form>
+      @endif
+    </x-told>
     @if ($carried > 0)
       <p class="notes"><span>{{ $carried === 1 ? 'One card that was' : "$carried cards that were" }} taken with pictures
           inside {{ $carried === 1 ? 'carries' : 'carry' }} another banner than is due. <a

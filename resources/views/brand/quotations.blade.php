@@ -14,13 +14,7 @@
       </form>
       <a class="btn btn-line" href="{{ route('quotations.file') }}" download>Take as text</a>
     </div>
-    @if (session('told'))
-      <div class="told" role="status">{{ session('told') }} @if (session('removed'))
-          <form method="post" action="{{ route('quotation.restore', session('removed')) }}" class="inline">@csrf<button
-              class="btn-words">Bring it back</button></form>
-        @endif
-      </div>
-    @endif
+    <x-told />
     @if ($list->isEmpty())
       <div class="empty">
         <h2>Nothing is quoted yet</h2>

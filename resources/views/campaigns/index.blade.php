@@ -10,23 +10,12 @@
           <a class="btn btn-stamp ms-end" href="{{ route('campaigns', ['start' => 1]) }}#campaign">Start a campaign</a>
         @endif
       </div>
-      @if (session('told'))
-        <div class="told" role="status">{{ session('told') }}
-          @if (session('removed'))
-            <form method="post" action="{{ route('footer.restore', session('removed')) }}" class="inline">@csrf<button
-                class="btn-words">Bring it back</button></form>
-          @elseif(session('unwritten'))
-            <form method="post" action="{{ route('letter.restore', session('unwritten')) }}" class="inline">@csrf<button
-                class="btn-words">Bring it back</button></form>
-          @elseif(session('gone'))
-            <form method="post" action="{{ route('campaign.restore', session('gone')) }}" class="inline">@csrf<button
-                class="btn-words">Bring it back</button></form>
-          @elseif(session('put'))
-            <a href="{{ route('footer.file', [session('put'), 'as' => 'html']) }}" download>HTML</a>,
-            <a href="{{ route('footer.file', [session('put'), 'as' => 'text']) }}" download>plain text</a>
-          @endif
-        </div>
-      @endif
+      <x-told>
+        @if (session('put'))
+          <a href="{{ route('footer.file', [session('put'), 'as' => 'html']) }}" download>HTML</a>,
+          <a href="{{ route('footer.file', [session('put'), 'as' => 'text']) }}" download>plain text</a>
+        @endif
+      </x-told>
       @foreach ($footers as $footer)
         @if (($old[$footer->id] ?? 0) > 0)
           <div class="campaign-old"><span class="old-count">{{ $old[$footer->id] }}

@@ -13,14 +13,7 @@
       </form>
       <a class="btn btn-line" href="{{ $footer ? route('footer', $footer->id) : route('campaigns') }}">Back</a>
     </div>
-    @if (session('told'))
-      <div class="told" role="status">{{ session('told') }}
-        @if (session('taken'))
-          <form method="post" action="{{ route('recipients.restore') }}" class="inline">@csrf<input type="hidden"
-              name="recipient" value="{{ session('taken') }}"><button class="btn-words">Bring it back</button></form>
-        @endif
-      </div>
-    @endif
+    <x-told />
     @if ($list->isEmpty())
       <div class="empty">
         <h2>{{ $find === '' ? 'No recipients yet' : 'Nobody of that name' }}</h2>

@@ -11,13 +11,7 @@
           words</label><input class="form-control" type="search" id="find" name="find"
           value="{{ $find }}" placeholder="Find"></form>
     </div>
-    @if (session('told'))
-      <div class="told" role="status">{{ session('told') }} @if (session('back'))
-          <form method="post" action="{{ route('picture.restore', session('back')) }}" class="inline">@csrf<button
-              class="btn-words">Bring it back</button></form>
-        @endif
-      </div>
-    @endif
+    <x-told />
     <section class="bring" aria-label="Bring pictures in">
       <form method="post" action="{{ route('pictures.store') }}" enctype="multipart/form-data" id="bring-files">
         @csrf

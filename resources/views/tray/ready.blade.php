@@ -6,13 +6,7 @@
       <a class="btn btn-line ms-end" href="{{ route('tray') }}">Back to the tray</a>
       <a class="btn btn-stamp" href="{{ route('ready.new') }}">New message</a>
     </div>
-    @if (session('told'))
-      <div class="told" role="status">{{ session('told') }} @if (session('removed'))
-          <form method="post" action="{{ route('ready.restore', session('removed')) }}" class="inline">@csrf<button
-              class="btn-words">Undo</button></form>
-        @endif
-      </div>
-    @endif
+    <x-told />
     @if ($list->isEmpty())
       <div class="empty">
         <h2>None is kept yet</h2>
