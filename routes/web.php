@@ -190,6 +190,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/recipients/leave', [RecipientController::class, 'leave'])->name('recipients.leave');
         Route::prefix('/{campaign}')->where(['campaign' => '[0-9]{1,15}'])->group(function () {
             Route::post('/', [CampaignController::class, 'update'])->name('campaign.update');
+            Route::get('/said', [CampaignController::class, 'said'])->middleware('reads')->name('campaign.said');
             Route::post('/send', [CampaignController::class, 'send'])->name('campaign.send');
             Route::post('/end', [CampaignController::class, 'end'])->name('campaign.end');
             Route::post('/remove', [CampaignController::class, 'remove'])->name('campaign.remove');

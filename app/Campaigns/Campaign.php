@@ -39,6 +39,7 @@ final readonly class Campaign
                 ! $isSent && $row->ended_at === null && $revision < (int) $row->head,
                 Day::at(new \DateTimeImmutable((string) $message->put_at)),
                 $message->letter_id === null ? null : (int) $message->letter_id, (int) $message->sent,
+                $message->sent_at !== null,
             );
         }
 
@@ -69,6 +70,16 @@ final readonly class Campaign
         usort($old, fn (Message $one, Message $other) => $one->revision <=> $other->revision);
 
         return $old[0] ?? null;
+    }
+
+    /** Whether its sender is at it just now: a message is due and not through. */
+    public function isSending(): bool
+    {
+        return ! $this->isEnded && $this->said?->isStopped === false && array_filter(
+            $this->messages,
+            fn (Message $message) => ! $message->isThrough
+                && ($message->sent > 0 || ! $this->today->isBefore($message->day)),
+        ) !== [];
     }
 
     public function state(): string

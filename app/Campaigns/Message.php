@@ -14,10 +14,12 @@ final readonly class Message
      * @param  Day  $put  since when it holds that
      * @param  ?int  $letter  number of what it says; null for the letter of its subject
      * @param  int  $sent  to how many, where its sender says so
+     * @param  bool  $isThrough  everybody was sent it, as its sender says
      */
     public function __construct(
         public int $id, public string $subject, public int $days, public Day $day, public int $revision,
         public bool $isSent, public bool $isOld, public Day $put, public ?int $letter, public int $sent,
+        public bool $isThrough,
     ) {
     }
 }

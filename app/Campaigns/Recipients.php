@@ -138,12 +138,14 @@ final class Recipients
         ));
     }
 
-    /** Takes one off the list, or puts them back. */
-    public static function remove(Workspace $workspace, int $id, bool $back = false): void
+    /** Takes one off the list, or puts them back. @return bool whether there is such a one */
+    public static function remove(Workspace $workspace, int $id, bool $back = false): bool
     {
-        DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)
+        $found = DB::table('recipients')->where('workspace_id', $workspace->id)->where('id', $id)
             ->update(['removed_at' => $back ? null : (string) now()]);
         self::changed($workspace);
+
+        return $found > 0;
     }
 
     /** @return Builder those on the list */

@@ -37,7 +37,7 @@ final readonly class CampaignDemo
     public function run(): void
     {
         Recipients::bring($this->studio, $this->recipients());
-        LeftAlone::add($this->studio->id, ['moss.thornby@reader.example'], 'left');
+        LeftAlone::add($this->studio->id, ['moss.summers@reader.example'], 'left');
         $card = StoredCard::query()->where('workspace_id', $this->studio->id)->whereLike('name', 'Maren %')->sole();
         $footer = StoredFooter::start($this->studio, StoredCard::in($this->studio, $card->id) ?? $card, [
             'name' => 'Quillfern footer', 'countries' => ['GB', 'DE', 'US'],

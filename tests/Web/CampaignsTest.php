@@ -274,6 +274,9 @@ final class CampaignsTest extends WebTestCase
         $this->followingRedirects()->post("/campaigns/$id/send")->assertSee('The stand-in sender has it')
             ->assertSeeInOrder(['First', '3 sent', 'Second', 'bounced', '1'])->assertDontSee('unsubscribed');
         $this->post("/campaigns/$id/send")->assertNotFound();
+        $this->get("/campaigns/$id/said")->assertSee('3 sent')->assertDontSee('hx-get', false);
+        DB::table('mailing_messages')->update(['sent_at' => null]);
+        $this->get("/campaigns/$id/said")->assertSee('hx-get', false);
         $raw = fn (): array => DB::table('tray_messages')->orderBy('id')->pluck('raw')->all();
         $this->assertCount(2, $raw());
         $this->assertStringContainsString('List-Unsubscribe-Post: List-Unsubscribe=One-Click', $raw()[0]);

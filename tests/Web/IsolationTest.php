@@ -51,7 +51,7 @@ final class IsolationTest extends WebTestCase
         'cards', 'card_revisions', 'pictures', 'placements', 'ready_messages', 'house_notes', 'tray_messages',
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
-        'campaign_messages', 'letters',
+        'campaign_messages', 'letters', 'left_alone',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -79,7 +79,7 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter';
+                $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|recipient';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -168,6 +168,7 @@ final class IsolationTest extends WebTestCase
         ]);
         $this->ids = [
             'letter' => StoredLetter::start($this->workspace, $this->card, null, ['subject' => $secret])->id,
+            'recipient' => DB::table('recipients')->value('id'),
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,
@@ -226,7 +227,8 @@ final class IsolationTest extends WebTestCase
         $card = $this->ids['card'];
 
         return [
-            'card' => $card, 'cards' => [$card], 'to' => 'any', 'person' => $this->person,
+            'card' => $card, 'cards' => [$card], 'to' => 'any', 'recipient' => $this->ids['recipient'],
+            'letters' => [1 => $this->ids['letter']], 'person' => $this->person,
             'q' => mb_strtolower(self::SECRET),
             'find' => mb_strtolower(self::SECRET), 'pick' => $this->ids['picture'], 'picture' => $this->ids['picture'],
             'of' => $this->ids['message'], 'ready' => $this->ids['ready'], 'revision' => 3, 'way' => 'reply',

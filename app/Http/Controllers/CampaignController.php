@@ -88,6 +88,15 @@ final class CampaignController extends Controller
         });
     }
 
+    /** What its sender says of it now. */
+    public function said(int $campaign): View
+    {
+        $one = $this->heard($campaign);
+        abort_if($one?->said === null, 404);
+
+        return view('campaigns.said', ['one' => $one, 'who' => Senders::ALL[(string) $one->sender] ?? '']);
+    }
+
     /** Sets the clock of the stand-in sender forward. */
     public function forward(Request $request): RedirectResponse
     {

@@ -51,14 +51,14 @@ final class RecipientController extends Controller
     public function remove(Request $request): RedirectResponse
     {
         $id = self::integer($request, 'recipient');
-        Recipients::remove($this->workspace, $id);
+        abort_unless(Recipients::remove($this->workspace, $id), 404);
 
         return back()->with(['told' => 'Removed.', 'back' => route('recipients.restore', $id)]);
     }
 
     public function restore(int $recipient): RedirectResponse
     {
-        Recipients::remove($this->workspace, $recipient, back: true);
+        abort_unless(Recipients::remove($this->workspace, $recipient, back: true), 404);
 
         return back();
     }

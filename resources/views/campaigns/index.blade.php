@@ -1,6 +1,10 @@
 @php($was = fn(string $key, string $kept) => $refused !== [] && is_string(request()->input($key)) ?
     mb_scrub(request()->input($key)) : $kept)
 <x-layouts.page title="Campaigns" nav="campaigns">
+  <x-slot:head>
+    <x-htmx-config />
+    <script src="/vendor/htmx.min.js" defer></script>
+  </x-slot:head>
   <main id="main" class="campaigns">
     <section class="campaign-list" aria-label="Campaigns">
       <div class="desk-head">

@@ -1,4 +1,6 @@
 @php($said = $one->said)
+<div id="said" @if ($one->isSending()) hx-get="{{ route('campaign.said', $one->id) }}" hx-trigger="every 3s"
+  hx-swap="outerHTML" @endif aria-live="polite">
 <dl class="said">
   @foreach ($one->messages as $message)
     <dt>{{ $message->subject }}</dt>
@@ -18,3 +20,4 @@
 @if ($one->sender === 'stand-in')
   <p class="help"><a href="{{ route('tray') }}">The mail tray</a> has what was sent.</p>
 @endif
+</div>
