@@ -86,6 +86,11 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
   }
 }
 
+// Passwords anybody tries first: those long enough to be chosen.
+const known = JSON.parse(readFileSync('node_modules/@zxcvbn-ts/language-common/src/passwords.json', 'utf8'));
+writeFileSync('resources/known-passwords.txt', [...new Set(known.map((word) => word.toLowerCase()))]
+  .filter((word) => word.length >= 8).sort().join('\n') + '\n');
+
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });
 mkdirSync('resources/licences');

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BannerController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BrandChangeController;
@@ -15,10 +16,12 @@ use App\Http\Controllers\FooterController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
+use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OccasionController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
@@ -39,9 +42,44 @@ Route::redirect('/', '/cards');
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store']);
+    Route::post('/sign-in/send', [SignInController::class, 'send'])->name('sign-in.send');
+    Route::get('/sign-in/second', [SignInController::class, 'second'])->name('sign-in.second');
+    Route::post('/sign-in/second', [SignInController::class, 'pass']);
 });
+Route::get('/confirm-address/{user}', [AccountController::class, 'ask'])->where('user', '[0-9]{1,15}')
+    ->name('account.address.confirm');
+Route::post('/confirm-address/{user}', [AccountController::class, 'confirm'])->where('user', '[0-9]{1,15}');
+Route::get('/sign-in/link/{user}', [SignInController::class, 'ask'])->where('user', '[0-9]{1,15}')
+    ->name('sign-in.link');
+Route::post('/sign-in/link/{user}', [SignInController::class, 'follow'])->where('user', '[0-9]{1,15}');
+
+Route::get('/invitation/{invitation}', [InvitationController::class, 'show'])->where('invitation', '[0-9]{1,15}')
+    ->name('invitation');
+Route::post('/invitation/{invitation}', [InvitationController::class, 'accept'])->where('invitation', '[0-9]{1,15}');
 
 Route::middleware(['auth', 'workspace'])->group(function () {
+    Route::prefix('/account')->group(function () {
+        Route::get('/', [AccountController::class, 'show'])->name('account');
+        Route::post('/name', [AccountController::class, 'name'])->name('account.name');
+        Route::post('/password', [AccountController::class, 'password'])->name('account.password');
+        Route::post('/address', [AccountController::class, 'address'])->name('account.address');
+        Route::post('/devices/end', [AccountController::class, 'endDevice'])->name('account.device');
+        Route::get('/second', [AccountController::class, 'second'])->name('account.second');
+        Route::post('/second', [AccountController::class, 'beginSecond'])->name('account.second.begin');
+        Route::post('/second/end', [AccountController::class, 'endSecond'])->name('account.second.end');
+    });
+    Route::post('/workspaces/{workspace}/open', [AccountController::class, 'open'])
+        ->where('workspace', '[0-9]{1,15}')->name('workspace.open');
+    Route::prefix('/members')->group(function () {
+        Route::get('/', [MemberController::class, 'index'])->name('members');
+        Route::post('/', [MemberController::class, 'invite'])->name('members.invite');
+        Route::post('/invitations/{invitation}/withdraw', [MemberController::class, 'withdraw'])
+            ->where('invitation', '[0-9]{1,15}')->name('members.withdraw');
+        Route::post('/{member}/role', [MemberController::class, 'change'])->where('member', '[0-9]{1,15}')
+            ->name('members.role');
+        Route::post('/{member}/remove', [MemberController::class, 'remove'])->where('member', '[0-9]{1,15}')
+            ->name('members.remove');
+    });
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/again', [SignInController::class, 'again'])->name('again');
     Route::post('/again/drop', [SignInController::class, 'drop'])->name('again.drop');

@@ -5,6 +5,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use InkyCard\Time\Clock;
 
 /**
@@ -16,6 +17,7 @@ use InkyCard\Time\Clock;
  * @property string $country
  * @property string $zone IANA; empty for that of its country
  * @property ?int $evergreen_id banner that stands where nothing is due
+ * @property ?Carbon $guest_until when a guest's is swept; null for one that stays
  */
 final class Workspace extends Model
 {
@@ -24,7 +26,12 @@ final class Workspace extends Model
 
     protected $fillable = ['name', 'web', 'country'];
 
-    protected $attributes = ['zone' => '', 'evergreen_id' => null];
+    protected $attributes = ['zone' => '', 'evergreen_id' => null, 'guest_until' => null];
+
+    protected function casts(): array
+    {
+        return ['guest_until' => 'datetime'];
+    }
 
     /** Its time zone (IANA): windows begin and end by it. */
     public function clock(): string
@@ -35,7 +42,7 @@ final class Workspace extends Model
     /** @return BelongsToMany<User, $this> */
     public function members(): BelongsToMany
     {
-        return $this->belongsToMany(User::class, 'memberships');
+        return $this->belongsToMany(User::class, 'memberships')->withPivot('role');
     }
 
     /** @return HasMany<StoredCard, $this> */

@@ -2,17 +2,23 @@
 
 namespace App\Providers;
 
+use App\Auth\Ability;
+use App\Auth\Devices;
 use App\Auth\Members;
 use App\Database\ImmediateSqliteConnection;
+use App\Models\User;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Rasterizer;
 use App\StandIns\WebStandIn;
 use App\Tray\TrayTransport;
+use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpClient\HttpClient;
@@ -47,6 +53,11 @@ final class AppServiceProvider extends ServiceProvider
             'members',
             fn (Application $app, array $config) => new Members($app->make('hash'), $config['model']),
         );
+        Event::listen(Login::class, fn (Login $login) => $login->user instanceof User && request()->hasSession()
+            && Devices::begin($login->user));
+        foreach (Ability::cases() as $ability) {
+            Gate::define($ability->value, fn (User $user): bool => $user->may($ability));
+        }
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes(! $this->app->isProduction());
     }

@@ -61,21 +61,7 @@ wire('copy-rich', richly);
 wire('copy-source', () => alone(source.value));
 wire('copy-text', () => alone(text.textContent));
 
-const code = document.querySelector('[data-code]');
-if (code) {
-  const { default: qrcode } = await import('/vendor/qrcode.js');
-  const made = qrcode(0, 'M');
-  made.addData(code.dataset.code);
-  made.make();
-  const side = made.getModuleCount();
-  let path = '';
-  for (let row = 0; row < side; row++)
-    for (let column = 0; column < side; column++) if (made.isDark(row, column)) path += `M${column} ${row}h1v1h-1z`;
-  // Four modules of quiet around it (ISO/IEC 18004), dark on light in either theme.
-  const whole = side + 8;
-  code.innerHTML = `<svg viewBox="-4 -4 ${whole} ${whole}" shape-rendering="crispEdges"
-    ><path fill="#fff" d="M-4-4h${whole}v${whole}h-${whole}z"/><path d="${path}"/></svg>`;
-}
+if (document.querySelector('[data-code]')) import('./code.js');
 
 const sheet = document.getElementById('sheet');
 const fit = () => {

@@ -12,12 +12,14 @@
       <div>
         <label class="form-label" for="password">Password</label>
         <input class="form-control" id="password" name="password" type="password" autocomplete="current-password"
-          required @if ($sentence) aria-invalid="true" aria-describedby="sign-in-error" @endif>
+          @if ($sentence) aria-invalid="true" aria-describedby="sign-in-error" @endif>
       </div>
       @if ($sentence)
         <p class="field-error" id="sign-in-error" role="alert">{{ $sentence }}</p>
       @endif
       <button class="btn btn-stamp">Sign in</button>
+      <button class="btn btn-line" formaction="{{ route('sign-in.send') }}">Send me a link instead</button>
+      <p class="help">Forgotten the password? The link signs you in, and lets you choose another.</p>
     </form>
   </main>
 </x-layouts.page>

@@ -52,6 +52,7 @@ final class IsolationTest extends WebTestCase
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
         'campaign_messages', 'letters', 'left_alone',
+        'memberships', 'invitations',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -79,7 +80,8 @@ final class IsolationTest extends WebTestCase
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
-                $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|recipient';
+                $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
+                    .'recipient|workspace|member|invitation';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -168,7 +170,10 @@ final class IsolationTest extends WebTestCase
         ]);
         $this->ids = [
             'letter' => StoredLetter::start($this->workspace, $this->card, null, ['subject' => $secret])->id,
-            'recipient' => DB::table('recipients')->value('id'),
+            'recipient' => DB::table('recipients')->value('id'), 'workspace' => $this->workspace->id,
+            'member' => $this->maren->id,
+            'invitation' => DB::table('invitations')->insertGetId(['workspace_id' => $this->workspace->id,
+                'email' => "$secret@reader.example", 'role' => 'maker', 'sent_at' => (string) now()]),
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,

@@ -2,7 +2,10 @@
 
 namespace App\Http\Controllers;
 
+use App\Auth\MailLink;
+use App\Auth\SecondFactor;
 use App\Http\SentAgain;
+use App\Models\User;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -10,7 +13,10 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
+use InkyCard\Link\MailAddress;
+use InkyCard\Refusal;
 
+/** By a password or a link in a message, and by a second factor where there is one. */
 final class SignInController
 {
     /** Wrong tries a minute for one address from one place, and for all addresses from there. */
@@ -20,6 +26,14 @@ final class SignInController
 
     /** Longest password, bytes: hashing more takes longer for nothing. */
     private const LONGEST = 1000;
+
+    /** Minutes a link is good for, and a second factor is waited for. */
+    private const MINUTES = 30;
+
+    private const SECOND = 'second';
+
+    /** In the session: when a link was followed last, which stands in for a password that was forgotten. */
+    public const LINKED = 'linked';
 
     public function show(): View
     {
@@ -35,26 +49,93 @@ final class SignInController
             $request->only(['email', 'password']) + ['email' => '', 'password' => ''],
         );
         $email = Str::limit($email, 254, '');
-        $place = 'sign-in|'.$request->ip();
-        $limits = [$place => self::TRIES_IN_ALL, $place.'|'.sha1(Str::lower($email)) => self::TRIES];
-        foreach ($limits as $throttle => $most) {
-            if (RateLimiter::tooManyAttempts($throttle, $most)) {
-                $seconds = RateLimiter::availableIn($throttle);
-
-                return $this->refused($email, "Too many tries: wait $seconds seconds and try again.", 429);
-            }
+        $limits = self::limits($request, $email);
+        if (($seconds = self::wait($limits)) !== null) {
+            return $this->refused($email, "Too many tries: wait $seconds seconds and try again.", 429);
         }
         // A null byte is no part of what anybody types: it ends a password for some ways of hashing.
         $sane = strlen($password) <= self::LONGEST && ! str_contains($password, "\0");
-        if (! $sane || ! Auth::attempt(['email' => $email, 'password' => $password])) {
+        if (! $sane || ! Auth::validate(['email' => $email, 'password' => $password])) {
             array_map(RateLimiter::hit(...), array_keys($limits));
 
             return $this->refused($email, 'This mail address and password do not belong together.', 422);
         }
         RateLimiter::clear((string) array_key_last($limits));
-        $request->session()->regenerate();
+        /** @var User $user */
+        $user = Auth::getLastAttempted();
 
-        return redirect()->intended(route('cards'));
+        return self::go($request, $user);
+    }
+
+    /** A message with a link, to who has no password at hand. */
+    public function send(Request $request): View|Response
+    {
+        $typed = $request->input('email');
+        try {
+            $email = MailAddress::parse(is_string($typed) ? $typed : '')->address;
+            $user = User::query()->where('email', $email)->first();
+            $workspace = $user?->workspace();
+            if ($user !== null && $workspace !== null) {
+                MailLink::send($workspace, $email, 'Sign in to Inky Card', [
+                    "Dear $user->name,", 'this address signs you in, once, for half an hour. If you did not ask for '
+                        .'it, nothing is to be done.',
+                ], MailLink::to('sign-in.link', self::MINUTES, ['user' => $user->id]));
+            }
+        } catch (Refusal $refusal) {
+            return $this->refused(is_string($typed) ? mb_scrub($typed) : '', $refusal->getMessage(), 422);
+        }
+
+        return view('sign-in-sent', ['email' => $email]);
+    }
+
+    /** What the link leads to. */
+    public function ask(Request $request, int $user): View|Response
+    {
+        $member = User::query()->find($user);
+        $wrong = $member === null ? 'This link leads to nobody any more.' : MailLink::wrong($request);
+
+        return $wrong === null ? view('sign-in-link', ['user' => $member, 'here' => $request->fullUrl()])
+            : self::sorry($wrong);
+    }
+
+    public function follow(Request $request, int $user): RedirectResponse|Response
+    {
+        $member = User::query()->find($user);
+        $wrong = $member === null ? 'This link leads to nobody any more.' : MailLink::wrong($request);
+        if ($member === null || $wrong !== null || ! MailLink::spend($request)) {
+            return self::sorry($wrong ?? 'This link was used just now.');
+        }
+        Auth::logout();
+        $request->session()->put(self::LINKED, now()->getTimestamp());
+
+        return self::go($request, $member);
+    }
+
+    public function second(Request $request): View|RedirectResponse
+    {
+        return self::half($request) === null ? redirect()->route('sign-in')
+            : view('sign-in-second', ['sentence' => null]);
+    }
+
+    public function pass(Request $request): RedirectResponse|Response
+    {
+        $user = self::half($request);
+        if ($user === null) {
+            return redirect()->route('sign-in')->with('sentence', 'That took too long: once more, please.');
+        }
+        $limits = self::limits($request, "second|$user->id");
+        $code = $request->input('code');
+        $seconds = self::wait($limits);
+        if ($seconds !== null || ! SecondFactor::passes($user, is_string($code) ? Str::limit($code, 40, '') : '')) {
+            array_map(RateLimiter::hit(...), array_keys($limits));
+
+            return response(view('sign-in-second', ['sentence' => $seconds !== null
+                ? "Too many tries: wait $seconds seconds and try again."
+                : 'This is no code of now, and none of those you kept.']), $seconds !== null ? 429 : 422);
+        }
+        $request->session()->forget(self::SECOND);
+
+        return self::in($request, $user);
     }
 
     public function destroy(Request $request): RedirectResponse
@@ -77,6 +158,58 @@ final class SignInController
         SentAgain::forget($request);
 
         return redirect()->route('cards');
+    }
+
+    /** On to the second factor, or in. */
+    public static function go(Request $request, User $user): RedirectResponse
+    {
+        if ($user->second === null) {
+            return self::in($request, $user);
+        }
+        $request->session()->put(self::SECOND, [$user->id, now()->addMinutes(self::MINUTES)->getTimestamp()]);
+
+        return redirect()->route('sign-in.second');
+    }
+
+    private static function in(Request $request, User $user): RedirectResponse
+    {
+        Auth::login($user);
+        $request->session()->regenerate();
+
+        return redirect()->intended(route('cards'));
+    }
+
+    /** Who has shown the first factor and not the second. */
+    private static function half(Request $request): ?User
+    {
+        [$id, $until] = (array) $request->session()->get(self::SECOND) + [0, 0];
+
+        return $until < now()->getTimestamp() ? null : User::query()->find((int) $id);
+    }
+
+    /** @return array<string, int> what is counted => how often it may be wrong in a minute */
+    private static function limits(Request $request, string $whom): array
+    {
+        $place = 'sign-in|'.$request->ip();
+
+        return [$place => self::TRIES_IN_ALL, $place.'|'.sha1(Str::lower($whom)) => self::TRIES];
+    }
+
+    /** @param  array<string, int>  $limits */
+    private static function wait(array $limits): ?int
+    {
+        foreach ($limits as $throttle => $most) {
+            if (RateLimiter::tooManyAttempts($throttle, $most)) {
+                return RateLimiter::availableIn($throttle);
+            }
+        }
+
+        return null;
+    }
+
+    public static function sorry(string $sentence): Response
+    {
+        return response(view('errors.plain', ['title' => 'This link leads nowhere', 'sentence' => $sentence]), 410);
     }
 
     private function refused(string $email, string $sentence, int $status): Response

@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use App\Auth\Access;
 use App\Http\SentAgain;
 use App\Models\User;
 use App\Models\Workspace;
@@ -9,15 +10,18 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Signed-in pages show one workspace, and only to its members. */
+/** Signed-in pages show one workspace, and only to its members, as far as what they are there goes. */
 final class InWorkspace
 {
+    private const REFUSED = 'What you are in this workspace does not go so far: ask one of its owners.';
+
     public function handle(Request $request, Closure $next): Response
     {
         /** @var User $user */
         $user = $request->user();
         $workspace = $user->workspace();
         abort_if($workspace === null, 403, 'You belong to no workspace yet.');
+        abort_unless($user->may(Access::of($request->route())), 403, self::REFUSED);
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);
 

@@ -29,7 +29,9 @@
         </select>
         <noscript><button class="btn btn-line">Show</button></noscript>
       </form>
-      <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
+      @can('make')
+        <a class="btn btn-stamp" href="{{ route('start') }}">Start a card</a>
+      @endcan
     </div>
     @if (session('told'))
       <div class="told" role="status">{{ session('told') }} @if (session('undo'))
@@ -54,31 +56,38 @@
           <h2>The archive is empty</h2>
           <p><a href="{{ route('cards') }}">Back to the cards</a></p>
         @else<h2>No card yet</h2>
-          <p>Start one from a starter: your name and firm are already in it.</p><a class="btn btn-stamp"
-            href="{{ route('start') }}">Start a card</a>
+          @can('make')
+            <p>Start one from a starter: your name and firm are already in it.</p><a class="btn btn-stamp"
+              href="{{ route('start') }}">Start a card</a>
+          @else
+            <p>Who makes cards here has not begun one.</p>
+          @endcan
         @endif
       </div>
     @endif
-    <form method="post" action="{{ route('cards.several') }}" id="several">@csrf</form>
+    @can('make')
+      <form method="post" action="{{ route('cards.several') }}" id="several">@csrf</form>
+    @endcan
+    @php($opens = auth()->user()->can('make') ? 'bench' : 'proof')
     <ul class="cards">
       @foreach ($cards as $card)
         @php($used = $placements[$card->id] ?? [])
         <li class="card-tile">
-          <a href="{{ route('bench', $card->id) }}" class="card-face">
+          <a href="{{ route($opens, $card->id) }}" class="card-face">
             <span class="rendering drawn"><img src="{{ $drawing = route('drawing', [$card->id, $card->head], false) }}"
                 srcset="{{ $drawing }} 2x" alt="" @if ($loop->index < 2) fetchpriority="high" @else loading="lazy"
                 @endif></span>
             <span class="card-name">{{ $card->name }}</span>
           </a>
           <p class="card-foot">
-            <label class="check"><input type="checkbox" name="cards[]" value="{{ $card->id }}" form="several"
-                aria-label="Choose {{ $card->name }}"> <span class="measure">revision {{ $card->head }} · kept
+            <label class="check">@can('make')<input type="checkbox" name="cards[]" value="{{ $card->id }}"
+                form="several" aria-label="Choose {{ $card->name }}"> @endcan<span class="measure">revision {{ $card->head }} · kept
                 <time datetime="{{ $card->updated_at->toIso8601String() }}"
                   data-when>{{ $card->updated_at->format('j M Y H:i') }}</time></span></label>
-            <span class="card-links"><a href="{{ route('cards.copy', $card->id) }}"
-                aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> <a
-                href="{{ route('hand-over', $card->id) }}" aria-label="Hand over {{ $card->name }}">Hand
-                over</a></span>
+            <span class="card-links">@can('make')<a href="{{ route('cards.copy', $card->id) }}"
+                aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> @endcan
+              @can('hand-over')<a href="{{ route('hand-over', $card->id) }}"
+                aria-label="Hand over {{ $card->name }}">Hand over</a>@endcan</span>
           </p>
           @if (($labels[$card->id] ?? []) !== [])
             <p class="card-labels">
@@ -102,6 +111,7 @@
                 <span class="help">used nowhere yet</span>
               @endforelse
             </summary>
+            @can('people')
             @foreach ($used as $place)
               <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
                   type="hidden" name="address" value="{{ $place->address }}"><input type="hidden" name="situation"
@@ -120,12 +130,13 @@
               </select>
               <button class="btn btn-line">Use it there</button>
             </form>
+            @endcan
           </details>
         </li>
       @endforeach
     </ul>
     <div class="several-foot">
-      @if ($cards->isNotEmpty())
+      @if ($cards->isNotEmpty() && auth()->user()->can('make'))
         <span class="help">With those chosen:</span>
         @if ($archived)
           <button class="btn btn-line" form="several" name="do" value="bring-back">Bring
@@ -140,7 +151,9 @@
               class="btn btn-line" form="several" name="do" value="unlabel">Take off</button></span>
         @endif
       @endif
-      <a href="{{ route('placements') }}">Which card where</a>
+      @can('people')
+        <a href="{{ route('placements') }}">Which card where</a>
+      @endcan
       <span class="ms-end">
         @if ($archived)
           <a href="{{ route('cards') }}">Back to the cards</a>

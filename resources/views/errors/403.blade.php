@@ -1,4 +1,4 @@
 @include('errors.plain', [
     'title' => 'Not for you',
-    'sentence' => 'You belong to no workspace yet: ask a member to add you.',
+    'sentence' => $exception->getMessage() ?: 'This is not yours to do.',
 ])

@@ -46,8 +46,8 @@
         <p class="field-error" role="alert">{{ $refused['identity'] }}</p>
       @endisset
       @if ($html === '')
-        <p class="notes">Nothing on this card is filled in and shown, so there is nothing to put there yet. <a
-            href="{{ route('bench', $card->id) }}">Fill it in on the bench</a></p>
+        <p class="notes">Nothing on this card is filled in and shown, so there is nothing to put there yet. <x-to-bench
+            :card="$card->id">Fill it in on the bench</x-to-bench></p>
       @endif
       <ul class="identities">
         @foreach ($identities as $identity)

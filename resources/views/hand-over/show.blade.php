@@ -10,7 +10,7 @@
     <section class="over-preview" aria-label="What is handed over">
       <div class="desk-head mb-0">
         <h1>Hand over</h1>
-        <p class="quiet">{{ $document->name }} · <a href="{{ route('bench', $card->id) }}">back to the bench</a></p>
+        <p class="quiet">{{ $document->name }} · <x-to-bench :card="$card->id">back to the bench</x-to-bench></p>
       </div>
       @if (session('told'))
         <p class="told" role="status">{{ session('told') }}</p>
@@ -26,14 +26,15 @@
     </section>
     <section class="ways" aria-label="Ways to take it">
       @if ($empty)
-        <p class="notes">Nothing on this card is filled in and shown, so there is nothing to hand over yet. <a
-            href="{{ route('bench', $card->id) }}">Fill it in on the bench</a></p>
+        <p class="notes">Nothing on this card is filled in and shown, so there is nothing to hand over yet. <x-to-bench
+            :card="$card->id">Fill it in on the bench</x-to-bench></p>
       @else
         @if ($samples)
           <div class="notes">
             <p><b>Sample values are still in it:</b>
               {{ implode(', ', array_map(fn($piece) => Str::lower($piece->kind->label()), $samples)) }}. Readers would
               take them for yours.</p>
+            @can('make')
             <form method="post" action="{{ route('edit.samples', $card->id) }}">
               @csrf
               <input type="hidden" name="revision" value="{{ $card->head }}">
@@ -42,6 +43,7 @@
                   href="{{ route('bench', ['card' => $card->id, 'piece' => $samples[0]->id]) }}">Put mine in</a><button
                   class="btn btn-line">Leave them out</button></span>
             </form>
+            @endcan
           </div>
         @endif
         <details class="destinations">
@@ -166,8 +168,8 @@
                 data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the
                 source</button><span class="copied" role="status"></span></div>
           @elseif ($to->takes === 'ics' && ! $dated)
-            <p class="quiet">This card has no event with a day. <a href="{{ route('bench', $card->id) }}">Add one on
-                the bench</a></p>
+            <p class="quiet">This card has no event with a day. <x-to-bench :card="$card->id">Add one on
+                the bench</x-to-bench></p>
           @else
             <a class="btn btn-stamp" href="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => $to->takes,
                 'to' => $to->key, 'form' => $form])) }}"
@@ -196,7 +198,7 @@
               @endif
             @endif
           @endif
-          @if ($to->onPhone())
+          @if ($to->onPhone() && auth()->user()->can('make'))
             <p class="help">To change what the short form says, <a href="{{ route('forms', $card->id) }}">shape the form
                 for phones</a>.</p>
           @endif

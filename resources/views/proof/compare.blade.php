@@ -61,9 +61,7 @@
                 </th>
                 <td>
                   @forelse($pieces as $piece)
-                    <a
-                      href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">{{
-                          Str::lower($piece->kind->label()) }}</a>
+                    <x-piece-link :card="$card->id" :piece="$piece" />
                     @if (!$loop->last)
                       ,
                     @endif @empty the whole

@@ -18,13 +18,13 @@
               @if ($finding->pieces !== [])
                 <p class="help">
                   @foreach (array_slice($finding->pieces, 0, 4) as $id)
-                    <a href="{{ route('bench', ['card' => $card->id, 'piece' => $id]) }}"
-                      >{{ Str::lower($proof->subject->card->piece($id)->kind->label()) }}</a>@if (! $loop->last), @endif
+                    <x-piece-link :card="$card->id" :piece="$proof->subject->card->piece($id)" />@if (! $loop->last),
+                    @endif
                   @endforeach
                 </p>
               @endif
             </div>
-            @if ($finding->mend)
+            @if ($finding->mend && auth()->user()->can('make'))
               <form method="post" action="{{ route('proof.mend', $card->id) }}">
                 @csrf
                 <input type="hidden" name="revision" value="{{ $card->head }}">
@@ -68,9 +68,15 @@
           </tbody>
         </table>
       </div>
-      <p class="proof-foot"><a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a> <a
-          class="btn btn-line" href="{{ route('bench', $card->id) }}">Back to the bench</a> <a class="btn btn-line"
-          href="{{ route('proof.print', $card->id) }}">Print</a></p>
+      <p class="proof-foot">
+        @can('hand-over')
+          <a class="btn btn-stamp" href="{{ route('hand-over', $card->id) }}">Hand over</a>
+        @endcan
+        @can('make')
+          <a class="btn btn-line" href="{{ route('bench', $card->id) }}">Back to the bench</a>
+        @endcan
+        <a class="btn btn-line" href="{{ route('proof.print', $card->id) }}">Print</a></p>
+      @can('make')
       <form method="post" action="{{ route('links.check', $card->id) }}" class="proof-links">
         @csrf
         <input type="hidden" name="back" value="proof">
@@ -79,6 +85,7 @@
         <span class="help">{{ $verdicts === 0 ? 'not followed lately' : "$verdicts followed within a day" }}{{
             session('unfollowed') ? ', '.session('unfollowed').' left: follow once more' : '' }}</span>
       </form>
+      @endcan
       @include('proof.walk')
     </section>
     <section class="wall" aria-label="As mail clients would show it">

@@ -3,6 +3,7 @@
   @foreach ($walk as $item)
     @php($done = $walked[$item->key] ?? false)
     <li class="walk-{{ $item->known }}">
+      @can('make')
       <form method="post" action="{{ route('proof.walk', $card->id) }}">
         @csrf
         <input type="hidden" name="item" value="{{ $item->key }}">
@@ -13,6 +14,9 @@
           @endif
         </button>
       </form>
+      @else
+        <span class="tick">@if ($done)<x-icon name="check-lg" />@endif</span>
+      @endcan
       <span>{{ $item->words }}. <span class="help">
           {{ match ($item->known) {
               'good' => 'The proof found nothing.',

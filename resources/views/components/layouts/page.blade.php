@@ -21,8 +21,10 @@
     <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
-        @foreach (['cards' => 'Cards', 'banners' => 'Banners', 'campaigns' => 'Campaigns', 'brand' => 'Brand', 'pictures' => 'Pictures', 'clicks' =>
-            'Clicks', 'tray' => 'Mail tray'] as $place => $label)
+        @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'],
+            'campaigns' => ['Campaigns', 'make'], 'brand' => ['Brand', 'make'], 'pictures' => ['Pictures', 'make'],
+            'clicks' => ['Clicks', 'see'], 'tray' => ['Mail tray', 'hand-over']] as $place => [$label, $asks])
+          @continue(auth()->user()->cannot($asks))
           <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place])
             @if ($nav === $place) aria-current="page" @endif>{{ $label }}</a>
         @endforeach
@@ -34,6 +36,12 @@
           <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle" /></summary>
           <div class="menu-sheet">
             <p>{{ auth()->user()->name }}<br><span class="measure">{{ auth()->user()->email }}</span></p>
+            @if (!auth()->user()->isGuest())
+              <a class="btn btn-plain" href="{{ route('account') }}">Your account</a>
+            @endif
+            @can('run')
+              <a class="btn btn-plain" href="{{ route('members') }}">Members</a>
+            @endcan
             <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button>
             </form>
           </div>
