@@ -8,11 +8,13 @@ use App\Http\Controllers\BrandController;
 use App\Http\Controllers\BringController;
 use App\Http\Controllers\CampaignController;
 use App\Http\Controllers\CardsController;
+use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\Edit;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FooterController;
+use App\Http\Controllers\FrontController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HistoryController;
@@ -37,7 +39,10 @@ use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrayController;
 use Illuminate\Support\Facades\Route;
 
-Route::redirect('/', '/cards');
+Route::get('/', [FrontController::class, 'show'])->middleware('throttle:240,1')->name('front');
+Route::get('/front/sheet', [FrontController::class, 'sheet'])->middleware(['throttle:240,1', 'reads'])
+    ->name('front.sheet');
+Route::post('/try', [FrontController::class, 'begin'])->name('front.begin');
 
 Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
@@ -45,6 +50,13 @@ Route::middleware('guest')->group(function () {
     Route::post('/sign-in/send', [SignInController::class, 'send'])->name('sign-in.send');
     Route::get('/sign-in/second', [SignInController::class, 'second'])->name('sign-in.second');
     Route::post('/sign-in/second', [SignInController::class, 'pass']);
+});
+Route::get('/claim/{workspace}', [ClaimController::class, 'ask'])->where('workspace', '[0-9]{1,15}')
+    ->name('claim.link');
+Route::post('/claim/{workspace}', [ClaimController::class, 'take'])->where('workspace', '[0-9]{1,15}');
+Route::middleware('auth')->group(function () {
+    Route::get('/claim', [ClaimController::class, 'show'])->name('claim');
+    Route::post('/claim', [ClaimController::class, 'send']);
 });
 Route::get('/confirm-address/{user}', [AccountController::class, 'ask'])->where('user', '[0-9]{1,15}')
     ->name('account.address.confirm');

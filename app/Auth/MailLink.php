@@ -8,6 +8,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\URL;
+use Illuminate\Support\Str;
 use InkyCard\Handover\SubjectHeader;
 use InkyCard\Refusal;
 use Symfony\Component\Mime\Address;
@@ -29,7 +30,7 @@ final class MailLink
     /** @param  array<string, int|string>  $with */
     public static function to(string $route, int $minutes, array $with): string
     {
-        return URL::temporarySignedRoute($route, now()->addMinutes($minutes), $with);
+        return URL::temporarySignedRoute($route, now()->addMinutes($minutes), $with + ['once' => Str::random(12)]);
     }
 
     /** What is wrong with it; null for nothing. */
@@ -71,7 +72,7 @@ final class MailLink
         $email = SubjectHeader::put(new Email, $subject)->from(new Address($from, (string) config('mail.from.name')))
             ->to(new Address($to))->text(implode("\n\n", [...$lines, $link])."\n");
         $email->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
-        Outgoing::send($workspace, $email, $from, [$to]);
+        Outgoing::send($workspace, $email, $from, [$to], isOurs: true);
     }
 
     private static function spent(Request $request): string

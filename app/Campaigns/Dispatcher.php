@@ -38,7 +38,7 @@ final readonly class Dispatcher
             throw Refusal::because('There are no recipients yet: bring them in beside its footer.', '/campaign');
         }
         $outside = Senders::of($name, $this->workspace)->start([
-            'name' => $campaign->name, 'from' => $by->email, 'starts' => $campaign->starts->iso,
+            'name' => $campaign->name, 'from' => $by->mailbox(), 'starts' => $campaign->starts->iso,
             'style' => $this->footer($campaign->footer)->footer()->style->toDocument(), 'recipients' => $recipients,
             'messages' => array_map(fn (Message $message): array => ['after_days' => $message->days]
                 + $this->message($campaign, $message, $message->revision), $campaign->messages),

@@ -34,11 +34,17 @@ final class StoredBrand extends Model
     /** The brand of a workspace, opened with what is known of it. */
     public static function in(Workspace $workspace): self
     {
-        return self::query()->find($workspace->id) ?? self::query()->firstOrCreate(['workspace_id' => $workspace->id], [
+        return self::query()->find($workspace->id) ?? self::begin($workspace, []);
+    }
+
+    /** @param  array<string, mixed>  $look  keys of its document */
+    public static function begin(Workspace $workspace, array $look): self
+    {
+        return self::query()->firstOrCreate(['workspace_id' => $workspace->id], [
             'number' => 1,
-            'document' => BrandJson::encode(Document::of([
+            'document' => BrandJson::encode(Document::of($look + [
                 'country' => $workspace->country,
-                'lines' => ['company' => $workspace->name, 'web' => $workspace->web],
+                'lines' => ['company' => $workspace->isGuests() ? '' : $workspace->name, 'web' => $workspace->web],
             ])),
         ]);
     }

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Auth\GuestRoom;
 use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
 use App\Feeds\LivePosts;
@@ -142,6 +143,8 @@ final class StoredCard extends Model
 
     public static function start(Workspace $workspace, Document $document, ?User $user, string $words): self
     {
+        GuestRoom::forCard($workspace);
+
         return DB::transaction(function () use ($workspace, $document, $user, $words) {
             $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0, 'last' => 0]);
             $card->advance(CardJson::encode($card->settled($document)), $document->name, $words, $user);

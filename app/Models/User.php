@@ -66,6 +66,12 @@ final class User extends Model implements CanBeAsked, CanSignIn
         return str_ends_with((string) $email, self::NOBODY) ? '' : (string) $email;
     }
 
+    /** Where messages to themselves go: for a guest, who has none, the tray alone knows it. */
+    public function mailbox(): string
+    {
+        return $this->email ?: 'you'.self::NOBODY;
+    }
+
     public function isGuest(): bool
     {
         return $this->email === '';

@@ -33,6 +33,11 @@ final class Workspace extends Model
         return ['guest_until' => 'datetime'];
     }
 
+    public function isGuests(): bool
+    {
+        return $this->guest_until !== null;
+    }
+
     /** Its time zone (IANA): windows begin and end by it. */
     public function clock(): string
     {

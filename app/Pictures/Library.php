@@ -2,6 +2,7 @@
 
 namespace App\Pictures;
 
+use App\Auth\GuestRoom;
 use App\Models\StoredPicture;
 use App\Models\Workspace;
 use App\Outside\SafeHttpClient;
@@ -105,6 +106,7 @@ final class Library
     /** @param  array<string, mixed>  $more */
     private function enter(Workspace $workspace, Baked $baked, string $name, array $more): StoredPicture
     {
+        GuestRoom::forPicture($workspace, strlen($baked->bytes));
         $picture = $workspace->pictures()->firstOrCreate(['hash' => $baked->hash()], $more + [
             'extension' => $baked->extension,
             'width' => $baked->width,

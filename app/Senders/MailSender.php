@@ -2,6 +2,7 @@
 
 namespace App\Senders;
 
+use App\Auth\GuestRoom;
 use App\Mailings\Mailings;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
@@ -20,6 +21,7 @@ final readonly class MailSender implements Sender
 
     public function start(array $campaign): string
     {
+        GuestRoom::mustNotSend($this->workspace);
         if (! str_starts_with(HostedPictures::publicBase(), 'https://')) {
             // RFC 8058, 3.1
             throw Refusal::because('Mailboxes press the way out at an https address: PUBLIC_URL has to be one.');

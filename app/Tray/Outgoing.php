@@ -2,6 +2,7 @@
 
 namespace App\Tray;
 
+use App\Auth\GuestRoom;
 use App\Jobs\SendMessage;
 use App\Models\Workspace;
 use Illuminate\Support\Collection;
@@ -18,8 +19,11 @@ final class Outgoing
     /** Those shown. */
     private const SHOWN = 10;
 
-    /** @param  list<string>  $to  addresses; what becomes of it is kept of each */
-    public static function send(Workspace $workspace, Email $email, string $from, array $to): void
+    /**
+     * @param  list<string>  $to  addresses; what becomes of it is kept of each
+     * @param  bool  $isOurs  the application writes it, and no member
+     */
+    public static function send(Workspace $workspace, Email $email, string $from, array $to, bool $isOurs = false): void
     {
         $transport = Mail::getSymfonyTransport();
         if ($transport instanceof TrayTransport) {
@@ -27,6 +31,7 @@ final class Outgoing
 
             return;
         }
+        $isOurs || GuestRoom::mustNotSend($workspace);
         $raw = $email->toString();
         foreach ($to as $address) {
             SendMessage::dispatch(DB::table('outgoing_messages')->insertGetId([

@@ -1,38 +1,9 @@
+import { alone, richly } from './clipboard.js';
 import { token } from './token.js';
 
 // Puts the card on the clipboard: HTML and plain text together, or the source alone.
 const source = document.getElementById('source');
 const text = document.getElementById('text');
-
-async function richly() {
-  const html = source.value;
-  const plain = text.textContent;
-  if (navigator.clipboard?.write && window.ClipboardItem) {
-    return navigator.clipboard.write([
-      new ClipboardItem({
-        'text/html': new Blob([html], { type: 'text/html' }),
-        'text/plain': new Blob([plain], { type: 'text/plain' }),
-      }),
-    ]);
-  }
-  // Without a secure context the asynchronous clipboard is missing; the copy event still takes both types.
-  return byEvent({ 'text/html': html, 'text/plain': plain });
-}
-
-function alone(words) {
-  return navigator.clipboard?.writeText ? navigator.clipboard.writeText(words) : byEvent({ 'text/plain': words });
-}
-
-function byEvent(types) {
-  const put = (event) => {
-    event.preventDefault();
-    Object.entries(types).forEach(([type, value]) => event.clipboardData.setData(type, value));
-  };
-  document.addEventListener('copy', put, { once: true });
-  const worked = document.execCommand('copy');
-  document.removeEventListener('copy', put);
-  return worked ? Promise.resolve() : Promise.reject(new Error('refused'));
-}
 
 // What is copied goes into use: the application remembers which revision that was.
 function taken() {
@@ -57,7 +28,7 @@ function wire(id, copy) {
   });
 }
 
-wire('copy-rich', richly);
+wire('copy-rich', () => richly(source.value, text.textContent));
 wire('copy-source', () => alone(source.value));
 wire('copy-text', () => alone(text.textContent));
 

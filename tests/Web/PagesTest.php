@@ -27,7 +27,7 @@ final class PagesTest extends WebTestCase
     {
         auth()->logout();
         $this->assertNotSame('garden-gate-9', User::query()->firstOrFail()->getAuthPassword());
-        $this->get('/')->assertRedirect('/cards');
+        $this->get('/cards')->assertRedirect('/sign-in');
         $this->get('/sign-in')->assertOk();
         foreach (range(1, 5) as $try) {
             $this->post('/sign-in', ['email' => 'maren@quillfern.example', 'password' => 'wrong'])

@@ -55,7 +55,7 @@ final class HandOverController extends Controller
             'html' => $html,
             'text' => $parcel->text(),
             'base' => HostedPictures::publicBase(),
-            'address' => $parcel->card->fact(Capability::MailAddress) ?: self::member($request)->email,
+            'address' => $parcel->card->fact(Capability::MailAddress) ?: self::member($request)->mailbox(),
             'to' => $destination,
             'note' => HouseNotes::of($this->workspace->id, $destination),
             'phone' => PhoneController::address($card),

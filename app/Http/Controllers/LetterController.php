@@ -131,7 +131,7 @@ final class LetterController extends Controller
     {
         $stored = $this->letter($letter);
         $values = Recipients::one($this->workspace, self::integer($request, 'recipient'));
-        $to = self::member($request)->email;
+        $to = self::member($request)->mailbox();
         Outgoing::send(
             $this->workspace, $this->email($stored, $values)->from(new Address($to))->to(new Address($to)), $to, [$to],
         );

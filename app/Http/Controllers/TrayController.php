@@ -168,7 +168,7 @@ final class TrayController extends Controller
             'placements' => Placements::first($this->workspace, self::PLACED),
             'situations' => Situation::labels(),
             'cards' => StoredCard::choices($this->workspace),
-            'member' => self::member($request)->email,
+            'member' => self::member($request)->mailbox(),
         ]);
     }
 

@@ -18,7 +18,7 @@
 <body {{ $attributes }}>
   <a class="skip" href="#main">Skip to the page</a>
   <header class="bar">
-    <a class="brand" href="/cards"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+    <a class="brand" href="/"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
         @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'],
@@ -31,7 +31,12 @@
       </nav>
       <div class="bar-end">
         <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
-        <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
+        @if (($workspace->guest_until ?? null) !== null)
+          <a class="bar-guest" href="{{ route('claim') }}">Kept until {{ $workspace->guest_until->format('j M') }}: keep
+            it for good</a>
+        @else
+          <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
+        @endif
         <details class="menu">
           <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle" /></summary>
           <div class="menu-sheet">
@@ -47,6 +52,8 @@
           </div>
         </details>
       </div>
+    @else
+      <div class="bar-end">{{ $end ?? '' }}</div>
     @endauth
   </header>
   {{ $slot }}
