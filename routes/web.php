@@ -80,6 +80,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/second', [AccountController::class, 'beginSecond'])->name('account.second.begin');
         Route::post('/second/end', [AccountController::class, 'endSecond'])->name('account.second.end');
     });
+    Route::post('/eyes', [AccountController::class, 'look'])->name('account.eyes');
     Route::post('/workspaces/{workspace}/open', [AccountController::class, 'open'])
         ->where('workspace', '[0-9]{1,15}')->name('workspace.open');
     Route::prefix('/members')->group(function () {

@@ -2,6 +2,7 @@
 
 namespace Database\Seeders;
 
+use App\Auth\Role;
 use App\Clicks\CountedLinks;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
@@ -49,7 +50,15 @@ final class DatabaseSeeder extends Seeder
             'email' => 'tobiah@quillfern.example',
             'password' => self::PASSWORD,
         ]);
-        $studio->members()->attach([$maren->id, $tobiah->id]);
+        $isolde = User::create([
+            'name' => 'Isolde Farrowby',
+            'email' => 'isolde@quillfern.example',
+            'password' => self::PASSWORD,
+        ]);
+        $studio->members()->attach([
+            $maren->id => ['role' => Role::Owner->value], $tobiah->id => ['role' => Role::Maker->value],
+            $isolde->id => ['role' => Role::Coordinator->value],
+        ]);
 
         /**
          * @var array{brand: array<string, mixed>, base: array<string, mixed>, cards: list<array<string, mixed>>} $demo

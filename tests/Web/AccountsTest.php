@@ -252,6 +252,20 @@ final class AccountsTest extends WebTestCase
             ->assertSee('no workspace yet');
     }
 
+    public function test_the_demo_lets_one_look_through_the_eyes_of_others(): void
+    {
+        $ida = User::create(['name' => 'Ida', 'email' => 'ida@quillfern.example', 'password' => 'x']);
+        $this->post('/eyes', ['member' => $ida->id])->assertNotFound();
+        config(['inky.demo' => true]);
+        $this->post('/eyes', ['member' => $ida->id])->assertNotFound();
+        $this->workspace->members()->attach($ida, ['role' => 'reader']);
+        $this->get('/cards')->assertSee('through the eyes of')->assertSee('Ida, reader');
+        $this->post('/eyes', ['member' => $ida->id])->assertRedirect('/cards');
+        $this->assertSame($ida->id, $this->signedIn());
+        config(['inky.demo' => false]);
+        $this->post('/eyes', ['member' => $this->maren->id])->assertNotFound();
+    }
+
     /** As it is asked for by a session: with the zone that was chosen, and the workspace that was opened. */
     public function test_the_workspace_of_a_session_has_all_that_was_set(): void
     {

@@ -12,6 +12,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
@@ -177,6 +178,18 @@ final class AccountController extends Controller
         $found = $user->workspaces()->where('workspaces.id', $workspace)->exists();
         abort_unless($found, 404);
         $user->forceFill(['workspace_id' => $workspace])->save();
+
+        return redirect()->route('cards');
+    }
+
+    /** In the demo, through the eyes of another of its members. */
+    public function look(Request $request): RedirectResponse
+    {
+        abort_unless((bool) config('inky.demo'), 404);
+        $member = $this->workspace->members()->where('users.id', self::integer($request, 'member'))->firstOrFail();
+        abort_if($this->workspace->isGuests() || $member->second !== null, 404);
+        Auth::login($member);
+        $request->session()->regenerate();
 
         return redirect()->route('cards');
     }

@@ -13,6 +13,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Signed-in pages show one workspace, and only to its members, as far as what they are there goes. */
 final class InWorkspace
 {
+    private const EYES = 9;
+
     private const REFUSED = 'What you are in this workspace does not go so far: ask one of its owners.';
 
     public function handle(Request $request, Closure $next): Response
@@ -24,6 +26,9 @@ final class InWorkspace
         abort_unless($user->may(Access::of($request->route())), 403, self::REFUSED);
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);
+        // The demo lets one look through the eyes of others.
+        view()->share('eyes', config('inky.demo') && ! $workspace->isGuests() && ! $request->hasHeader('HX-Request')
+            ? fn () => $workspace->members()->orderBy('users.id')->limit(self::EYES)->get() : null);
 
         $response = $next($request);
         if ($response->getStatusCode() < 400) {

@@ -30,7 +30,7 @@
     </ul>
     @if ($few < count($front->keys))
       <input type="hidden" name="all" value="0">
-      <p><a href="{{ route('front', $words + ['all' => 1]) }}" data-all>{{ count($front->keys) - $few }} more</a></p>
+      <p><a class="front-more" href="{{ route('front', $words + ['all' => 1], false) }}" data-all>{{ count($front->keys) - $few }} more</a></p>
     @else
       <input type="hidden" name="all" value="1">
     @endif

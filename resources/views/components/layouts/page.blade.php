@@ -40,13 +40,24 @@
         <details class="menu">
           <summary aria-label="Account of {{ auth()->user()->name }}"><x-icon name="person-circle" /></summary>
           <div class="menu-sheet">
-            <p>{{ auth()->user()->name }}<br><span class="measure">{{ auth()->user()->email }}</span></p>
+            <p>{{ auth()->user()->name }}, {{ auth()->user()->role()->value ?? '' }}<br><span
+                class="measure">{{ auth()->user()->email }}</span></p>
             @if (!auth()->user()->isGuest())
               <a class="btn btn-plain" href="{{ route('account') }}">Your account</a>
             @endif
             @can('run')
               <a class="btn btn-plain" href="{{ route('members') }}">Members</a>
             @endcan
+            @if ($eyes ?? null)
+              <form method="post" action="{{ route('account.eyes') }}" class="eyes">@csrf
+                <p class="help">This is the demo: look through the eyes of</p>
+                @foreach ($eyes() as $one)
+                  @continue($one->id === auth()->id())
+                  <button class="btn btn-plain" name="member" value="{{ $one->id }}">{{ $one->name }},
+                    {{ $one->pivot->role }}</button>
+                @endforeach
+              </form>
+            @endif
             <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button>
             </form>
           </div>
