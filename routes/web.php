@@ -32,6 +32,7 @@ use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\QuotationController;
 use App\Http\Controllers\RecipientController;
+use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
 use App\Http\Controllers\StartController;
@@ -83,6 +84,16 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::post('/eyes', [AccountController::class, 'look'])->name('account.eyes');
     Route::post('/workspaces/{workspace}/open', [AccountController::class, 'open'])
         ->where('workspace', '[0-9]{1,15}')->name('workspace.open');
+    Route::prefix('/settings')->group(function () {
+        Route::get('/', [SettingsController::class, 'show'])->name('settings');
+        Route::post('/', [SettingsController::class, 'keep'])->name('settings.keep');
+        Route::post('/check', [SettingsController::class, 'check'])->name('settings.check');
+        Route::post('/mail', [SettingsController::class, 'mail'])->name('settings.mail');
+        Route::get('/log', [SettingsController::class, 'log'])->name('settings.log');
+        Route::get('/log/file', [SettingsController::class, 'file'])->middleware('reads')->name('settings.log.file');
+        Route::post('/close', [SettingsController::class, 'close'])->name('settings.close');
+        Route::post('/reopen', [SettingsController::class, 'reopen'])->name('settings.reopen');
+    });
     Route::prefix('/members')->group(function () {
         Route::get('/', [MemberController::class, 'index'])->name('members');
         Route::post('/', [MemberController::class, 'invite'])->name('members.invite');

@@ -2,7 +2,8 @@
 
 namespace App\Auth;
 
-use App\Jobs\SweepGuests;
+use App\Jobs\SweepWorkspaces;
+use App\Keeping\Ending;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Support\Facades\DB;
@@ -34,7 +35,7 @@ final class Guests
         if (DB::table('workspaces')->whereNotNull('guest_until')->count() >= self::IN_ALL) {
             throw Refusal::because('More people are trying this than there is room for: come back tomorrow, please.');
         }
-        SweepGuests::dispatch();
+        SweepWorkspaces::dispatch();
 
         return DB::transaction(function () use ($name, $country): User {
             $user = User::guest($name);
@@ -60,7 +61,7 @@ final class Guests
             }
             $workspace->members()->sync([$known->id => ['role' => Role::Owner->value]]);
             $known->forceFill(['workspace_id' => $workspace->id])->save();
-            $guest->delete();
+            Ending::user($guest, $known);
 
             return $known;
         });
@@ -76,9 +77,9 @@ final class Guests
             foreach (['cards', 'people', 'tray_messages'] as $table) {
                 DB::table($table)->where('workspace_id', $workspace->id)->update(['workspace_id' => $into->id]);
             }
-            $guests = $workspace->members()->get();
-            $workspace->delete();
-            $guests->each(fn (User $guest) => $guest->isGuest() && $guest->delete());
+            $guests = $workspace->members()->get()->filter(fn (User $guest) => $guest->isGuest());
+            $guests->each(fn (User $guest) => Ending::user($guest, $user));
+            Ending::workspace($workspace);
             $user->forceFill(['workspace_id' => $into->id])->save();
 
             return $user;

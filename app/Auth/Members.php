@@ -13,7 +13,9 @@ use SensitiveParameter;
 final class Members extends EloquentUserProvider
 {
     /** Columns of a workspace. */
-    private const WORKSPACE = ['id', 'name', 'web', 'country', 'zone', 'evergreen_id', 'guest_until'];
+    private const WORKSPACE = [
+        'id', 'name', 'web', 'country', 'zone', 'evergreen_id', 'guest_until', 'closes_at', 'answers',
+    ];
 
     /**
      * Somebody who signs in. Nobody of that address takes as long as a wrong password: how long an answer takes

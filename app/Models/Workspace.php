@@ -18,6 +18,8 @@ use InkyCard\Time\Clock;
  * @property string $zone IANA; empty for that of its country
  * @property ?int $evergreen_id banner that stands where nothing is due
  * @property ?Carbon $guest_until when a guest's is swept; null for one that stays
+ * @property ?Carbon $closes_at when it goes, with all that is in it
+ * @property bool $answers whether its counted links and places answer until then
  */
 final class Workspace extends Model
 {
@@ -26,11 +28,13 @@ final class Workspace extends Model
 
     protected $fillable = ['name', 'web', 'country'];
 
-    protected $attributes = ['zone' => '', 'evergreen_id' => null, 'guest_until' => null];
+    protected $attributes = [
+        'zone' => '', 'evergreen_id' => null, 'guest_until' => null, 'closes_at' => null, 'answers' => true,
+    ];
 
     protected function casts(): array
     {
-        return ['guest_until' => 'datetime'];
+        return ['guest_until' => 'datetime', 'closes_at' => 'datetime', 'answers' => 'boolean'];
     }
 
     public function isGuests(): bool

@@ -79,7 +79,7 @@ final class ReachTest extends BrowserTestCase
                         '/cards/start?to=outlook-web&people=many&freedom=own', '/cards/9/hand-over?to=one-picture',
                         '/cards/9/sketches', '/cards/9/profile-kinds?piece=p9', '/cards/9?piece=p9', '/banners',
                         '/banners/1', '/banners/occasions', '/banners?window=1', '/banners/carried', '/quotations',
-                        '/account', '/account/second', '/members',
+                        '/account', '/account/second', '/members', '/settings', '/settings/log',
                         '/campaigns?campaign=1', '/footers/1', '/letters/1', '/campaigns/recipients?footer=1',
                     ],
                     0,

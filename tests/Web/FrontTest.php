@@ -3,17 +3,21 @@
 namespace Tests\Web;
 
 use App\Auth\Guests;
+use App\Clicks\CountedLinks;
 use App\Front\Front;
-use App\Jobs\SweepGuests;
+use App\Jobs\SweepWorkspaces;
 use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
+use App\Proof\Prover;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Import\Fact;
 use InkyCard\Import\SentenceSource;
+use InkyCard\Proof\Checklist;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Somebody writes a sentence, works on what comes of it without an account, and keeps it when they want to. */
@@ -157,12 +161,20 @@ final class FrontTest extends WebTestCase
 
     public function test_guests_are_few_small_and_gone_after_a_while(): void
     {
-        $this->post('/try', ['am' => 'Ida']);
+        $this->post('/try', ['am' => 'Ida', 'reach' => 'ida.example']);
         $workspace = Workspace::query()->latest('id')->firstOrFail();
         $picture = app(Library::class)->add($workspace, self::jpeg(), 'a.jpg');
         $shared = app(Library::class)->add($workspace, self::jpeg(250), 'b.jpg');
         app(Library::class)->add($this->workspace, self::jpeg(250), 'b.jpg');
         $card = StoredCard::query()->latest('id')->firstOrFail();
+        // All that hangs on it goes with it.
+        $this->post("/cards/$card->id/proof/walk", ['item' => Checklist::through(app(Prover::class)->of($card))[0]->key,
+            'done' => 1])->assertRedirect();
+        $this->post('/settings/mail')->assertRedirect();
+        $card->edit(1, new CountClicks(true), null);
+        CountedLinks::sheet($card->refresh(), $card->document());
+        DB::table('clicks')->insert(['tracked_link_id' => DB::table('tracked_links')->max('id'), 'at' => now(),
+            'visitor' => 'a']);
         for ($count = 1; $count < 30; $count++) {
             StoredCard::start($workspace, $card->document(), null, 'More');
         }
@@ -173,7 +185,7 @@ final class FrontTest extends WebTestCase
         config(['mail.default' => 'tray']);
         $this->post('/sign-out');
         $this->travel(Guests::DAYS + 1)->days();
-        (new SweepGuests)->handle();
+        (new SweepWorkspaces)->handle();
         $this->assertNull(Workspace::query()->find($workspace->id));
         $this->assertSame([1, 1], [User::query()->count(), StoredCard::query()->count()]);
         $disk = Library::disk();

@@ -64,31 +64,17 @@ final class ClicksController extends Controller
         ]);
     }
 
-    /** Every click as comma-separated values (RFC 4180), UTF-8 with its mark, so that spreadsheets read names right. */
+    /** Every click. */
     public function file(Request $request): StreamedResponse
     {
         $clicks = $this->tally($request)->each();
 
-        return response()->streamDownload(function () use ($clicks) {
-            // As long as it takes: row by row, so that nothing but the reader's line sets its length.
-            set_time_limit(0);
-            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No way out.');
-            fwrite($out, "\u{FEFF}");
-            $put = fn (array $row) => fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
-            $put(['at', 'card', 'person', 'piece', 'words', 'address']);
-            foreach ($clicks->cursor() as $click) {
-                $put([$click->at, $click->card, $click->person, $click->kind, $click->words, $click->address]);
-            }
-            fclose($out);
-        }, 'clicks.csv', ['Content-Type' => 'text/csv; charset=utf-8']);
-    }
-
-    /** A value a spreadsheet would take for a formula gets an apostrophe before it. */
-    private static function harmless(mixed $value): string
-    {
-        $text = is_scalar($value) ? (string) $value : '';
-
-        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'$text" : $text;
+        return self::table(
+            'clicks.csv', ['at', 'card', 'person', 'piece', 'words', 'address'],
+            fn (): iterable => $clicks->cursor()->map(fn (\stdClass $click): array => [
+                $click->at, $click->card, $click->person, $click->kind, $click->words, $click->address,
+            ]),
+        );
     }
 
     private function tally(Request $request): Tally

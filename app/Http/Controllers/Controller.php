@@ -22,6 +22,7 @@ use InkyCard\MailClient\Message;
 use InkyCard\MailClient\Reader;
 use InkyCard\Picture\Intake;
 use InkyCard\Refusal;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 abstract class Controller
 {
@@ -97,6 +98,36 @@ abstract class Controller
         return $client !== null ? self::asRead(new Message($html), $client)
             : response()->view('bench.sheet', ['html' => "<div style=\"padding:{$margin}px\">$html</div>"])
                 ->header('Content-Security-Policy', ContentPolicy::RENDERING);
+    }
+
+    /**
+     * Rows as comma-separated values (RFC 4180), UTF-8 with its mark, so that spreadsheets read names right.
+     *
+     * @param  list<string>  $columns
+     * @param  \Closure(): iterable<array-key, array<mixed>>  $rows  row by row, as long as it takes
+     */
+    protected static function table(string $name, array $columns, \Closure $rows): StreamedResponse
+    {
+        return response()->streamDownload(function () use ($columns, $rows): void {
+            // Nothing but the reader's line sets its length.
+            set_time_limit(0);
+            $out = fopen('php://output', 'w') ?: throw new \RuntimeException('No way out.');
+            fwrite($out, "\u{FEFF}");
+            $put = fn (array $row) => fputcsv($out, array_map(self::harmless(...), $row), ',', '"', '', "\r\n");
+            $put($columns);
+            foreach ($rows() as $row) {
+                $put(array_values($row));
+            }
+            fclose($out);
+        }, $name, ['Content-Type' => 'text/csv; charset=utf-8']);
+    }
+
+    /** A value a spreadsheet would take for a formula gets an apostrophe before it. */
+    private static function harmless(mixed $value): string
+    {
+        $text = is_scalar($value) ? (string) $value : '';
+
+        return preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'$text" : $text;
     }
 
     /** An artifact to be saved. */

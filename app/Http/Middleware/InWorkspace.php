@@ -4,6 +4,7 @@ namespace App\Http\Middleware;
 
 use App\Auth\Access;
 use App\Http\SentAgain;
+use App\Keeping\ActionLog;
 use App\Models\User;
 use App\Models\Workspace;
 use Closure;
@@ -33,6 +34,7 @@ final class InWorkspace
         $response = $next($request);
         if ($response->getStatusCode() < 400) {
             SentAgain::arrived($request);
+            ActionLog::write($request, $workspace, $user);
         }
 
         return $response;

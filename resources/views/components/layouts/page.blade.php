@@ -46,6 +46,7 @@
               <a class="btn btn-plain" href="{{ route('account') }}">Your account</a>
             @endif
             @can('run')
+              <a class="btn btn-plain" href="{{ route('settings') }}">Settings</a>
               <a class="btn btn-plain" href="{{ route('members') }}">Members</a>
             @endcan
             @if ($eyes ?? null)

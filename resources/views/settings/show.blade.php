@@ -1,0 +1,68 @@
+<x-layouts.page title="Settings">
+  <main id="main" class="desk account">
+    <div class="desk-head">
+      <h1>Settings</h1>
+      <p class="quiet">{{ $workspace->name }}. There is no paid part, and no line of ours on any card.</p>
+      <span class="ms-end"><a class="btn btn-line" href="{{ route('settings.log') }}">What was done, by whom</a>
+        <a class="btn btn-line" href="{{ route('members') }}">Members</a></span>
+    </div>
+    <x-told />
+    @if ($workspace->closes_at)
+      <div class="told told-look" role="status">It closes on {{ $workspace->closes_at->format('j F Y') }}, and all that is
+        in it goes then.
+        <form method="post" action="{{ route('settings.reopen') }}" class="inline">@csrf<button class="btn-words">Keep it
+            after all</button></form>
+      </div>
+    @endif
+    <div class="account-parts">
+      <section aria-labelledby="set-name">
+        <h2 id="set-name">The workspace</h2>
+        <form method="post" action="{{ route('settings.keep') }}" class="stack">@csrf
+          <x-typed name="name" label="Called" :value="old('name', $workspace->name)" maxlength="80" />
+          <x-typed name="web" label="Web address" :value="old('web', $workspace->web)" spellcheck="false" />
+          <div class="field"><label for="set-country">Country</label>
+            <select class="form-select" id="set-country" name="country">
+              @foreach ($countries as $code => $name)
+                <option value="{{ $code }}" @selected($workspace->country === $code)>{{ $name }}</option>
+              @endforeach
+            </select></div>
+          <x-typed name="zone" label="Time zone" :value="old('zone', $workspace->clock())" list="zones"
+            autocomplete="off" spellcheck="false" help="Days of banners and campaigns begin and end by it." />
+          <datalist id="zones">
+            @foreach ($zones as $zone)
+              <option value="{{ $zone }}"></option>
+            @endforeach
+          </datalist>
+          <button class="btn btn-stamp">Keep</button>
+        </form>
+      </section>
+      <section aria-labelledby="set-world">
+        <h2 id="set-world">The world outside</h2>
+        <p>Readers’ mail clients fetch pictures, and follow counted links, at<br><span
+            class="measure">{{ $address }}</span></p>
+        <form method="post" action="{{ route('settings.check') }}">@csrf<button class="btn btn-line">Look whether it
+            answers</button></form>
+        <p class="mt-3">{{ $mailer === 'tray' ? 'Messages go to the mail tray: this copy sends none into the world.'
+            : 'Messages go out by a mail server.' }}</p>
+        <form method="post" action="{{ route('settings.mail') }}">@csrf<button class="btn btn-line">Send me a
+            test</button></form>
+      </section>
+      @if (!$workspace->closes_at)
+        <section aria-labelledby="set-close">
+          <h2 id="set-close">Close it</h2>
+          <p>Everything in it goes after {{ $days }} days; until then it can be kept after all, and all goes on as it
+            is.</p>
+          <form method="post" action="{{ route('settings.close') }}" class="stack">@csrf
+            <label class="check"><input type="checkbox" name="answers" value="1" checked> after that, counted links and
+              banner places in mail already sent go on answering</label>
+            <div class="field"><label for="closing">Its name, to be sure</label><input class="form-control" id="closing"
+                name="name" autocomplete="off" aria-describedby="error-closing">
+              <p class="field-error" id="error-closing">{{ $errors->first('closing') }}</p>
+            </div>
+            <button class="btn btn-line">Close {{ $workspace->name }}</button>
+          </form>
+        </section>
+      @endif
+    </div>
+  </main>
+</x-layouts.page>
