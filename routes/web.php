@@ -91,6 +91,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/mail', [SettingsController::class, 'mail'])->name('settings.mail');
         Route::get('/log', [SettingsController::class, 'log'])->name('settings.log');
         Route::get('/log/file', [SettingsController::class, 'file'])->middleware('reads')->name('settings.log.file');
+        Route::get('/export', [SettingsController::class, 'export'])->middleware('reads')->name('settings.export');
+        Route::post('/import', [SettingsController::class, 'import'])->name('settings.import');
         Route::post('/close', [SettingsController::class, 'close'])->name('settings.close');
         Route::post('/reopen', [SettingsController::class, 'reopen'])->name('settings.reopen');
     });

@@ -4,17 +4,22 @@ namespace App\Http\Controllers;
 
 use App\Jobs\SweepWorkspaces;
 use App\Keeping\ActionLog;
+use App\Keeping\WorkspaceFile;
+use App\Keeping\WorkspaceTaking;
 use App\Outside\SafeHttpClient;
 use App\Pictures\HostedPictures;
 use App\Tray\Outgoing;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Str;
 use InkyCard\Handover\SubjectHeader;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
 use InkyCard\Time\Clock;
 use InkyCard\Type\CleanText;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
@@ -108,6 +113,35 @@ final class SettingsController extends Controller
             'log.csv', ['at', 'who', 'what', 'object', 'number', 'times'],
             fn (): iterable => $entries->cursor()->map(fn (\stdClass $row): array => (array) $row),
         );
+    }
+
+    /** All the workspace has made, as one file. */
+    public function export(): BinaryFileResponse
+    {
+        $file = sys_get_temp_dir().'/inky-'.bin2hex(random_bytes(8)).'.zip';
+        set_time_limit(0);
+        WorkspaceFile::write($this->workspace, $file);
+
+        return response()->download($file, (Str::slug($this->workspace->name) ?: 'workspace').'.zip')
+            ->deleteFileAfterSend();
+    }
+
+    public function import(Request $request): RedirectResponse
+    {
+        set_time_limit(0);
+        $file = $request->file('file');
+        try {
+            if (! $file instanceof UploadedFile || ! $file->isValid()) {
+                throw Refusal::because(
+                    'Choose the file of a workspace, a ZIP of at most 30 MB; a larger one goes in by the console.',
+                );
+            }
+            $came = WorkspaceTaking::take($file->getRealPath(), $this->workspace, self::member($request));
+        } catch (Refusal $refusal) {
+            return redirect()->route('settings')->withErrors(['file' => $refusal->getMessage()]);
+        }
+
+        return redirect()->route('cards')->with('told', "$came[cards] cards and $came[pictures] pictures came in.");
     }
 
     /** It goes in thirty days, unless somebody changes their mind. */

@@ -47,6 +47,20 @@
         <form method="post" action="{{ route('settings.mail') }}">@csrf<button class="btn btn-line">Send me a
             test</button></form>
       </section>
+      <section aria-labelledby="set-file">
+        <h2 id="set-file">All of it, in one file</h2>
+        <p>Cards, brand, pictures, banners, campaigns and numbers, in open formats: to keep, to read, or to take into
+          another copy.</p>
+        <p><a class="btn btn-line" href="{{ route('settings.export') }}" download>Take the file</a></p>
+        <form method="post" action="{{ route('settings.import') }}" enctype="multipart/form-data" class="stack">@csrf
+          <div class="field"><label for="set-import">A workspace’s file, to bring in beside what is here</label>
+            <input class="form-control" type="file" id="set-import" name="file" accept=".zip,application/zip"
+              aria-describedby="error-file">
+            <p class="field-error" id="error-file">{{ $errors->first('file') }}</p>
+          </div>
+          <button class="btn btn-line">Bring it in</button>
+        </form>
+      </section>
       @if (!$workspace->closes_at)
         <section aria-labelledby="set-close">
           <h2 id="set-close">Close it</h2>
