@@ -23,7 +23,7 @@ final class JourneyTest extends BrowserTestCase
         $browser = self::$desk->browser;
         $browser->get(self::$desk->base.'/up');
         $browser->manage()->deleteAllCookies();
-        $browser->get(self::$desk->base);
+        $browser->get(self::$desk->base.'/sign-in');
         $this->element('#email')->sendKeys('maren@quillfern.example');
         $this->element('#password')->sendKeys('quillfern-demo')->submit();
         $this->element('a[href$="/cards/start"]')->click();
