@@ -3,6 +3,7 @@
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
+use App\Http\Middleware\PatientSignIn;
 use App\Http\Middleware\ReadsSession;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\ValidateToken;
@@ -31,7 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentPolicy::class);
-        $middleware->prepend(KnownHost::class);
+        $middleware->prepend([KnownHost::class, PatientSignIn::class]);
         $middleware->web(replace: [
             Illuminate\Session\Middleware\StartSession::class => StartSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => ValidateToken::class,
