@@ -17,6 +17,7 @@ use App\Http\Controllers\FooterController;
 use App\Http\Controllers\FrontController;
 use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
+use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LetterController;
@@ -193,6 +194,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         });
     });
     Route::get('/find', FindController::class)->name('find');
+    Route::get('/help', HelpController::class)->name('help');
     Route::get('/cards/start', [StartController::class, 'show'])->name('start');
     Route::post('/cards/bring', [StartController::class, 'bring'])->name('cards.bring');
     Route::prefix('/cards/bring/{brought}')->where(['brought' => '[0-9a-f]{24}'])->group(function () {

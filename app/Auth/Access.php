@@ -17,7 +17,7 @@ final class Access
     private const OF = [
         'see' => [
             'cards', 'sheet', 'drawing', 'findings', 'proof', 'proof.print', 'proof.compare', 'proof.reading',
-            'clicks', 'clicks.*', 'find', 'find.*', 'again', 'again.drop', 'sign-out', 'account', 'account.*',
+            'clicks', 'clicks.*', 'find', 'find.*', 'help', 'again', 'again.drop', 'sign-out', 'account', 'account.*',
             'workspace.open',
         ],
         'hand-over' => [

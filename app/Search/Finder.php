@@ -2,6 +2,7 @@
 
 namespace App\Search;
 
+use App\Help\Guide;
 use App\Models\StoredCard;
 use App\Models\StoredPicture;
 use App\Models\Workspace;
@@ -35,6 +36,7 @@ final readonly class Finder
             'Where a card can go' => $one === null ? [] : Places::destinations($query, $one),
             'What can be set' => $one === null ? [] : Places::settings($query, $one),
             'What pieces are for' => self::purposes($query),
+            'What things mean' => self::explained($query),
             'Where to find your own address' => self::profiles($query),
         ]);
     }
@@ -104,6 +106,21 @@ final readonly class Finder
         return self::first(array_filter(
             Kinds::all(), fn (Kind $kind) => $query->matches($kind->label().' '.$kind->purpose()),
         ), fn (Kind $kind) => new Hit($kind->label(), $kind->purpose()));
+    }
+
+    /** @return list<Hit> */
+    private static function explained(Query $query): array
+    {
+        $hits = [];
+        foreach (Guide::all() as $topics) {
+            foreach ($topics as $key => $topic) {
+                if ($query->matches("$topic->title $topic->found")) {
+                    $hits[] = new Hit($topic->title, $topic->says, route('help')."#$key");
+                }
+            }
+        }
+
+        return array_slice($hits, 0, Query::EACH);
     }
 
     /** @return list<Hit> */

@@ -2,17 +2,20 @@
 
 namespace Tests\Web;
 
+use App\Help\Guide;
 use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use InkyCard\Card\CardJson;
+use InkyCard\Card\Kind\Kind;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Destination;
@@ -79,6 +82,35 @@ final class PagesTest extends WebTestCase
         $this->post('/sign-in', ['email' => 'another@quillfern.example', 'password' => 'x'])->assertStatus(429);
         $this->travel(61)->seconds();
         $whole('')->assertRedirect('/cards');
+    }
+
+    /** What is marked is explained, and what is explained can be found. */
+    public function test_what_is_not_clear_by_itself_is_explained_beside_it(): void
+    {
+        $views = '';
+        foreach (File::allFiles(resource_path('views')) as $view) {
+            $views .= $view->getContents();
+        }
+        preg_match_all('/(?:<x-help\s+|<x-typed [^>]*?)topic="([^"]+)"/', $views, $marked);
+        $this->assertGreaterThan(5, count($marked[1]));
+        foreach ($marked[1] as $topic) {
+            $this->assertNotNull(Guide::topic($topic), "nothing is said of $topic");
+        }
+        $page = $this->get('/help')->assertOk();
+        $fields = array_merge(...array_values(array_map(fn (Kind $kind) => array_map(
+            fn ($field) => $kind->key().'.'.$field->name, $kind->fields(),
+        ), Kinds::all())));
+        foreach (Guide::all() as $heading => $topics) {
+            foreach ($topics as $key => $topic) {
+                $page->assertSee($topic->title);
+                $this->assertLessThan(260, mb_strlen($topic->says), $key);
+                $isMarked = in_array($key, [...$fields, ...$marked[1], 'alt'], true)
+                    || preg_match('/^(?:footer\.(?:why|registration)|letter\.preview)$/', $key) === 1;
+                $this->assertTrue($isMarked, "$key stands beside nothing, under $heading");
+            }
+        }
+        $this->get('/find?q=utm')->assertOk()->assertSee('Campaign tags')->assertSee('/help#tags', false);
+        $this->get("/cards/{$this->card->id}")->assertOk()->assertSee('What is this? Words in its place');
     }
 
     public function test_what_was_sent_too_late_is_kept_and_goes_on_after_signing_in(): void

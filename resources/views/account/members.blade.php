@@ -34,8 +34,9 @@
     <x-pages :list="$members" />
     <h2>Ask somebody to come</h2>
     <form method="post" action="{{ route('members.invite') }}" class="stack invite">@csrf
-      <x-typed name="email" type="email" label="Their mail address" :value="old('email', '')" autocomplete="off" required />
-      <div class="field"><label for="invite-role">As</label>
+      <x-typed name="email" type="email" label="Their mail address" :value="old('email', '')" autocomplete="off"
+        required />
+      <div class="field"><label for="invite-role">As</label><x-help topic="role" />
         <select class="form-select" id="invite-role" name="role">
           @foreach ($roles as $role)
             <option value="{{ $role->value }}" @selected(old('role', 'maker') === $role->value)>{{ $role->value }}:

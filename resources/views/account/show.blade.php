@@ -28,11 +28,12 @@
           @endif
           <x-typed name="password" type="password" autocomplete="new-password"
             label="{{ $user->password === '' ? 'A password' : 'A new one' }}"
-            help="{{ $user->second === null ? '15' : '8' }} letters or more; a few words are best. {{ $user->password === ''
+            help="{{ $user->second === null ? '15' : '8' }} letters or more; a few words are best. {{
+                $user->password === ''
                 ? 'You need none: a link by mail signs you in as well.' : '' }}" />
           <button class="btn btn-line">Keep</button>
         </form>
-        <h2>A second step</h2>
+        <h2>A second step<x-help topic="second" /></h2>
         @if ($user->second === null)
           <p>Signing in asks for a code of an authenticator as well.</p>
           <p><a class="btn btn-line" href="{{ route('account.second') }}">Set it up</a></p>
@@ -58,8 +59,8 @@
           @endforeach
         </ul>
         @if (count($devices) > 1)
-          <form method="post" action="{{ route('account.device') }}">@csrf<button class="btn btn-line">Sign out everywhere
-              else</button></form>
+          <form method="post" action="{{ route('account.device') }}">@csrf<button class="btn btn-line">Sign out
+              everywhere else</button></form>
         @endif
         @if (count($workspaces) > 1)
           <h2>Workspaces</h2>

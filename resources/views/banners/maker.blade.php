@@ -157,7 +157,7 @@
           class="btn btn-plain"
           aria-pressed="{{ $workspace->evergreen_id === $stored->id ? 'true' : 'false' }}">{{
               $workspace->evergreen_id === $stored->id ? 'Evergreen no more'
-              : 'Make it the evergreen one' }}</button></form>
+              : 'Make it the evergreen one' }}</button></form><x-help topic="evergreen" />
       <a class="btn btn-line" href="{{ route('banners', ['for-banner' => $stored->id]) }}#window">When and where</a>
       <form method="post" action="{{ route('banner.put', $stored->id) }}" class="inline ms-end">
         @csrf<button class="btn btn-stamp"

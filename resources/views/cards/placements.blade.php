@@ -55,7 +55,7 @@
       <label for="place-address">Messages from</label><input class="form-control" id="place-address" name="address"
         inputmode="email" autocomplete="email" value="{{ old('address') }}" placeholder="for example maren@quillfern.example"
         required @if (session('misplaced')) aria-invalid="true" aria-describedby="error-place" @endif>
-      <label for="place-situation">for</label><select class="form-select" id="place-situation" name="situation">
+      <label for="place-situation">for</label><x-help topic="situation" /><select class="form-select" id="place-situation" name="situation">
         @foreach ($situations as $situation)
           <option value="{{ $situation->value }}">{{ $situation->label() }}</option>
         @endforeach

@@ -8,7 +8,8 @@
 @php($typed = request()->input("fields.{$field->name}"))
 @php($value = isset($refused[$key]) && is_string($typed) ? mb_scrub($typed) : $value)
 <div class="field">
-  <label for="{{ $input }}">{{ $field->label }}</label>
+  <label for="{{ $input }}">{{ $field->label }}</label><x-help
+    :topic="$piece->kind->key() . '.' . $field->name . '|' . $field->name" />
   @if ($field->input === 'choice')
     <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]"
       aria-describedby="{{ $error }}">

@@ -1,6 +1,6 @@
 {{-- A field with what is wrong with it below. --}}
-@props(['name', 'label', 'type' => 'text', 'value' => '', 'help' => ''])
-<div class="field"><label for="typed-{{ $name }}">{{ $label }}</label>
+@props(['name', 'label', 'type' => 'text', 'value' => '', 'help' => '', 'topic' => ''])
+<div class="field"><label for="typed-{{ $name }}">{{ $label }}</label><x-help :topic="$topic" />
   <input class="form-control" id="typed-{{ $name }}" name="{{ $name }}" type="{{ $type }}" value="{{ $value }}"
     aria-describedby="{{ $help === '' ? '' : "help-$name " }}error-{{ $name }}"
     @if ($errors->has($name)) aria-invalid="true" @endif {{ $attributes }}>

@@ -262,7 +262,8 @@
                   @isset($bad['film']) aria-invalid="true" @endisset>
                 <p class="field-error" id="error-film">{{ $bad['film'] ?? '' }}</p>
               </div>
-              <div><label for="note-note">A word, such as whom to ask</label><input class="form-control"
+              <div><label for="note-note">A word, such as whom to ask</label><x-help
+                  topic="directions.note" /><input class="form-control"
                   id="note-note" name="note" autocomplete="off"
                   value="{{ $bad === [] ? $note->note : old('note') }}" aria-describedby="error-note"
                   @isset($bad['note']) aria-invalid="true" @endisset>

@@ -37,7 +37,8 @@
   @endif
 
   <x-edit-form :to="route('edit.count', $card->id)" :card="$card" back="links" class="links-switch" data-at-once>
-    <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count clicks</label>
+    <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count clicks</label><x-help
+      topic="counted" />
     <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of visitors.
       @if ($document->counted)
         <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a>
@@ -46,7 +47,8 @@
     <x-keep />
   </x-edit-form>
   <x-edit-form :to="route('edit.tags', $card->id)" :card="$card" back="links" class="links-switch" data-at-once>
-    <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign tags</label>
+    <label class="check"><input type="checkbox" name="on" value="1" @checked($tags)> Campaign tags</label><x-help
+      topic="tags" />
     <p class="help">Your site's own statistics then tell this card's visitors from others.</p>
     @if ($tags)
       <x-tune-row for="tags-campaign" label="Campaign"><input class="form-control" id="tags-campaign"

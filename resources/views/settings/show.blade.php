@@ -26,8 +26,8 @@
                 <option value="{{ $code }}" @selected($workspace->country === $code)>{{ $name }}</option>
               @endforeach
             </select></div>
-          <x-typed name="zone" label="Time zone" :value="old('zone', $workspace->clock())" list="zones"
-            autocomplete="off" spellcheck="false" help="Days of banners and campaigns begin and end by it." />
+          <x-typed name="zone" topic="zone" label="Time zone" :value="old('zone', $workspace->clock())" list="zones"
+            autocomplete="off" spellcheck="false" />
           <datalist id="zones">
             @foreach ($zones as $zone)
               <option value="{{ $zone }}"></option>

@@ -59,6 +59,7 @@
                 @endforeach
               </form>
             @endif
+            <a class="btn btn-plain" href="{{ route('help') }}">What things mean</a>
             <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button>
             </form>
           </div>
