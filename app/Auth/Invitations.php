@@ -31,6 +31,7 @@ final class Invitations
     public static function send(Workspace $workspace, User $by, string $address, ?Role $role): string
     {
         $email = mb_strtolower(MailAddress::parse($address)->address);
+        GuestRoom::mustNotSend($workspace);
         $role ?? throw Refusal::because('Choose what they may do.');
         if ($workspace->members()->whereRaw('lower(email) = ?', [$email])->exists()) {
             throw Refusal::because('This is a member already.');

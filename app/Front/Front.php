@@ -8,9 +8,11 @@ use App\Pictures\HostedPictures;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Brand\Brand;
+use InkyCard\Brand\Scheme;
 use InkyCard\Card\Card;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Starter\Starters;
+use InkyCard\Colour\Colour;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Compose\PlainTextComposer;
 use InkyCard\Compose\SvgComposer;
@@ -42,6 +44,9 @@ final readonly class Front
     /** Small ones shown at first, and in all. */
     public const FEW = 6;
 
+    /** Inks that others are computed from, for who would rather not have a design's own. */
+    private const INKS = ['', '#0f4c5c', '#7a2b42', '#2f5d3a', '#5b3a8c', '#a8481f'];
+
     private const DAYS = 7;
 
     /** What the proof says of samples: the page says so itself. */
@@ -61,6 +66,9 @@ final readonly class Front
     /** What is typed to be reached at, and is no way to. */
     public string $unread;
 
+    /** Which of INKS; 0 for a design's own. */
+    public int $colours;
+
     private Sketches $sketches;
 
     public function __construct(Request $request, public string $country)
@@ -75,7 +83,15 @@ final readonly class Front
         $this->keys = self::keys($this->sketches);
         $asked = $request->input('sketch');
         $this->chosen = in_array($asked, $this->keys, true) ? $asked : $this->keys[0];
+        $colours = $request->input('colours');
+        $this->colours = is_string($colours) && ctype_digit($colours) ? (int) $colours % count(self::INKS) : 0;
         [$this->facts, $this->unread] = $this->read();
+    }
+
+    /** The colours after these. */
+    public function others(): int
+    {
+        return ($this->colours + 1) % count(self::INKS);
     }
 
     /** Whether anything is typed. */
@@ -87,7 +103,15 @@ final readonly class Front
     /** @return Card what is typed, in a design */
     public function card(string $key): Card
     {
-        return $this->sketches->design($key, $this->facts, Kept::of([]));
+        if ($this->colours === 0) {
+            return $this->sketches->design($key, $this->facts, Kept::of([]));
+        }
+        $inks = array_map(
+            fn (Colour $ink): string => $ink->toHex(), Scheme::of(Colour::hex(self::INKS[$this->colours]))[0]->inks,
+        );
+        $facts = $this->facts->with(['style' => $this->facts->style->with(['inks' => $inks])]);
+
+        return $this->sketches->design($key, $facts, Kept::of(['inks']));
     }
 
     /** A design drawn small, as an address that holds it. */

@@ -28,6 +28,12 @@ final class Places
         ['Write a message', 'tray.write', '', 'mail compose new reply test'],
         ['Ready messages', 'ready', '', 'template draft often sent blanks letter'],
         ['Clicks', 'clicks', '', 'clicks results statistics count csv'],
+        ['Campaigns', 'campaigns', '', 'footer newsletter series letter recipients unsubscribe'],
+        ['Members', 'members', '', 'invite role owner maker people'],
+        ['Settings', 'settings', '', 'name zone country export import close log public address mail test'],
+        ['What was done, by whom', 'settings.log', '', 'log history audit activity'],
+        ['Your account', 'account', '', 'password second step devices sign out address name'],
+        ['What things mean', 'help', '', 'help guide explain question'],
         ['Write your name', 'hand', '', 'handwriting signature draw script'],
     ];
 

@@ -28,9 +28,10 @@ form.addEventListener('click', async (event) => {
     form.querySelector('[type="hidden"][name="sketch"]').value = small.value;
     show();
   }
-  if (event.target.closest('[data-all]')) {
+  const other = event.target.closest('[data-put]');
+  if (other) {
     event.preventDefault();
-    form.elements.all.value = 1;
+    form.elements[other.dataset.put].value = other.dataset.value;
     show();
   }
   if (event.target.id === 'copy') {

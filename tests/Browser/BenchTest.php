@@ -50,7 +50,7 @@ final class BenchTest extends BrowserTestCase
         $this->open(self::CARD);
         $this->keys('jj');
         $this->until(
-            fn () => $this->script('return document.querySelectorAll("#order details[open]").length') === 1,
+            fn () => $this->script('return document.querySelectorAll("#order details[data-piece][open]").length') === 1,
             'a row opens',
         );
         $at = fn (): string => (string) $this->script(

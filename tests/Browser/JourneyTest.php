@@ -272,7 +272,7 @@ final class JourneyTest extends BrowserTestCase
         $label = ['profiles' => 'profile links', 'button' => 'call to action', 'email' => 'e-mail'][$kind] ?? $kind;
         $this->until(
             fn () => $this->script(
-                'const row = [...document.querySelectorAll("#order details")]
+                'const row = [...document.querySelectorAll("#order details[data-piece]")]
                 .find((d) => d.querySelector(".kind").textContent.trim() === arguments[0]);
             if (row && !row.open) row.querySelector("summary").click(); return !!row?.open',
                 $label,

@@ -83,6 +83,13 @@ final class FrontTest extends WebTestCase
         $this->flushHeaders();
         $this->get('/front/sheet?'.http_build_query(['am' => 'Ida Marshfield', 'sketch' => 'none.such']))->assertOk()
             ->assertSee('Ida Marshfield')->assertDontSee('Olwen Price');
+        $own = (string) $this->get('/front/sheet?am=Ida')->getContent();
+        foreach (range(1, 5) as $colours) {
+            $sheet = (string) $this->get("/front/sheet?am=Ida&colours=$colours")->assertOk()->getContent();
+            $this->assertNotSame($own, $sheet, 'in other colours');
+        }
+        $this->assertSame($own, (string) $this->get('/front/sheet?am=Ida&colours=6')->getContent(), 'and back');
+        $this->get('/?colours=5')->assertSee('their own colours');
         $this->get('/?am[]=x&do='.str_repeat('y', 5000))->assertOk();
         $this->actingAs($this->maren)->get('/')->assertRedirect('/cards');
     }
@@ -183,6 +190,8 @@ final class FrontTest extends WebTestCase
         $this->post('/tray/write', ['from' => 'a@b.example', 'to' => 'c@d.example', 'subject' => 'x', 'body' => 'y',
             'way' => 'new', 'format' => 'html', 'anyway' => '1'])->assertSee('Give your address first');
         config(['mail.default' => 'tray']);
+        $this->post('/members', ['email' => 'kit@reader.example', 'role' => 'maker'])->assertSessionHasErrors('email');
+        $this->get('/cards')->assertSee('Leave, and lose it');
         $this->post('/sign-out');
         $this->travel(Guests::DAYS + 1)->days();
         (new SweepWorkspaces)->handle();

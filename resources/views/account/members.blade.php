@@ -36,13 +36,13 @@
     <form method="post" action="{{ route('members.invite') }}" class="stack invite">@csrf
       <x-typed name="email" type="email" label="Their mail address" :value="old('email', '')" autocomplete="off"
         required />
-      <div class="field"><label for="invite-role">As</label><x-help topic="role" />
+      <div class="field"><label for="invite-role">As</label>
         <select class="form-select" id="invite-role" name="role">
           @foreach ($roles as $role)
             <option value="{{ $role->value }}" @selected(old('role', 'maker') === $role->value)>{{ $role->value }}:
               {{ $role->says() }}</option>
           @endforeach
-        </select></div>
+        </select><x-help topic="role" /></div>
       <button class="btn btn-stamp">Send an invitation</button>
     </form>
   </main>

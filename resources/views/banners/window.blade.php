@@ -55,16 +55,16 @@
         </select>
         <p class="field-error">{{ $refused['for'] ?? ($refused['labels'] ?? '') }}</p>
       </div>
-      <span><label for="w-priority">Priority</label><x-help topic="window.priority" /></span>
+      <label for="w-priority">Priority</label>
       <div><span class="in-line"><input class="form-control window-time" type="number" min="0" max="9"
             id="w-priority" name="priority" value="{{ $was('priority') ?: 0 }}"> <label
-            for="w-share">share</label><x-help topic="window.share" />
+            for="w-share">share</label>
           <input class="form-control window-time" type="number" min="1" max="100" id="w-share" name="share"
             value="{{ $was('share') ?: 1 }}"> <label for="w-sharing">of</label>
           <select class="form-select" id="w-sharing" name="sharing">
             <option value="cards">cards</option>
             <option value="days" @selected($was('sharing') === 'days')>days</option>
-          </select></span>
+          </select><x-help topic="window.priority" /><x-help topic="window.share" /></span>
         <p class="help">Of several due at once the highest priority goes first. Equal ones share: cards, each of which
           keeps its banner, or days, on which all show the same.</p>
         <p class="field-error">{{ $refused['priority'] ?? ($refused['share'] ?? ($refused['sharing'] ?? '')) }}</p>

@@ -40,8 +40,7 @@
           @endforeach
         </select>
       </div>
-      <div class="field"><label for="footer-style">Tokens are written</label><x-help
-          topic="footer.style" />
+      <div class="field"><label for="footer-style">Tokens are written</label>
         <select class="form-select" id="footer-style" name="style">
           @foreach ($page->styles() as $key => $label)
             <option value="{{ $key }}" @selected($footer->style->key === $key)>{{ $label }}</option>
@@ -53,17 +52,17 @@
           <input class="form-control" name="own[close]" value="{{ $was('style/close', $footer->style->close) }}"
             aria-label="Behind the name" maxlength="4"> else
           <input class="form-control" name="own[fallback]" value="{{ $footer->style->fallback }}"
-            aria-label="Before words for those without it" maxlength="4"><x-help
-            topic="footer.fallback" /></div>
+            aria-label="Before words for those without it" maxlength="4"></div>
+        <x-help topic="footer.style" /><x-help topic="footer.fallback" />
         <p class="field-error" id="error-style">{{ $refused['style']
             ?? ($refused['style/open'] ?? ($refused['style/close'] ?? '')) }}</p>
       </div>
       @foreach (['why' => ['Why they get this', 2], 'firm' => ['Who sends it, with the postal address', 2],
           'registration' => ['Registration', 1]] as $part => [$label, $rows])
-        <div class="field"><label for="footer-{{ $part }}">{{ $label }}</label><x-help
-            :topic="'footer.' . $part" />
+        <div class="field"><label for="footer-{{ $part }}">{{ $label }}</label>
           <textarea class="form-control" id="footer-{{ $part }}" name="{{ $part }}" rows="{{ $rows }}"
             aria-describedby="error-{{ $part }}">{{ $was($part, $footer->text($part)) }}</textarea>
+          <x-help :topic="'footer.' . $part" />
           <p class="field-error" id="error-{{ $part }}">{{ $refused[$part] ?? '' }}</p>
         </div>
       @endforeach

@@ -141,10 +141,11 @@
               value="{{ $was('recipients', $chosen && $chosen->recipients > 0 ? (string) $chosen->recipients : '') }}"
               placeholder="how many"></div>
           <div class="field"><label for="campaign-messages">Messages, one a line: days after the start, and the
-              subject</label><x-help topic="campaign.messages" />
+              subject</label>
             <textarea class="form-control" id="campaign-messages" name="messages" rows="6"
               placeholder="0 Come and see the garden&#10;7 Still a place on Saturday"
               aria-describedby="error-campaign-messages">{{ $was('messages', $chosen?->lines() ?? '') }}</textarea>
+            <x-help topic="campaign.messages" />
             <p class="field-error" id="error-campaign-messages">{{ $refused['messages'] ?? '' }}</p>
           </div>
           </fieldset>

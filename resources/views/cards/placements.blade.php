@@ -55,7 +55,7 @@
       <label for="place-address">Messages from</label><input class="form-control" id="place-address" name="address"
         inputmode="email" autocomplete="email" value="{{ old('address') }}" placeholder="for example maren@quillfern.example"
         required @if (session('misplaced')) aria-invalid="true" aria-describedby="error-place" @endif>
-      <label for="place-situation">for</label><x-help topic="situation" /><select class="form-select" id="place-situation" name="situation">
+      <label for="place-situation">for</label><select class="form-select" id="place-situation" name="situation">
         @foreach ($situations as $situation)
           <option value="{{ $situation->value }}">{{ $situation->label() }}</option>
         @endforeach
@@ -65,7 +65,7 @@
           <option value="{{ $id }}">{{ $name }}</option>
         @endforeach
       </select>
-      <button class="btn btn-stamp">Put it there</button>
+      <button class="btn btn-stamp">Put it there</button><x-help topic="situation" />
       @if (session('misplaced'))
         <p class="field-error" id="error-place" role="alert">{{ session('told') }}</p>
       @endif

@@ -8,8 +8,7 @@
 @php($typed = request()->input("fields.{$field->name}"))
 @php($value = isset($refused[$key]) && is_string($typed) ? mb_scrub($typed) : $value)
 <div class="field">
-  <label for="{{ $input }}">{{ $field->label }}</label><x-help
-    :topic="$piece->kind->key() . '.' . $field->name . '|' . $field->name" />
+  <label for="{{ $input }}">{{ $field->label }}</label>
   @if ($field->input === 'choice')
     <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]"
       aria-describedby="{{ $error }}">
@@ -62,5 +61,6 @@
   @elseif ($field->help)
     <p class="help">{{ $field->help }}</p>
   @endif
+  <x-help :topic="$piece->kind->key() . '.' . $field->name . '|' . $field->name" />
   @include('bench.error')
 </div>

@@ -1,4 +1,5 @@
-@php($words = array_filter($front->typed) + ['sketch' => $front->chosen])
+@php($words = array_filter($front->typed) + array_filter(['colours' => $front->colours]) +
+    ['sketch' => $front->chosen])
 <div id="front-cards" class="front-cards">
   <p class="field-error" role="status">{{ $front->unread }}</p>
   <div class="front-large">
@@ -10,6 +11,7 @@
         characters · proof {{ $shown['score'] }}</p>
     </div>
     <input type="hidden" name="sketch" value="{{ $front->chosen }}">
+    <input type="hidden" name="colours" value="{{ $front->colours }}">
     <p class="way-buttons"><button class="btn btn-stamp">Work on this one</button>
       <button type="button" class="btn btn-line" id="copy">Copy it as it is</button>
       <button class="btn btn-plain" name="then" value="hand-over">Hand it over …</button>
@@ -28,11 +30,16 @@
             aria-label="Design {{ $loop->iteration }}"><img src="{{ $front->drawing($key) }}" alt=""></button></li>
       @endforeach
     </ul>
-    @if ($few < count($front->keys))
-      <input type="hidden" name="all" value="0">
-      <p><a class="front-more" href="{{ route('front', $words + ['all' => 1], false) }}" data-all>{{ count($front->keys) - $few }} more</a></p>
-    @else
-      <input type="hidden" name="all" value="1">
-    @endif
+    @php($isAll = $few === count($front->keys))
+    <input type="hidden" name="all" value="{{ (int) $isAll }}">
+    <p>
+      @if (!$isAll)
+        <a class="front-more" href="{{ route('front', ['all' => 1] + $words, false) }}" data-put="all"
+          data-value="1">{{ count($front->keys) - $few }} more</a> ·
+      @endif
+      <a class="front-more" href="{{ route('front', ['colours' => $front->others()] + $words, false) }}"
+        data-put="colours" data-value="{{ $front->others() }}">{{ $front->others() === 0 ? 'their own colours'
+        : 'other colours' }}</a>
+    </p>
   </div>
 </div>

@@ -2,6 +2,7 @@
   <x-slot:head>
     <meta name="description"
       content="Write one sentence and have a promotional e-mail signature: the real thing, to work on, copy and hand over.">
+    <link rel="stylesheet" href="/css/front.css">
     <x-htmx-config />
     <script src="/vendor/htmx.min.js" defer></script>
     <script type="module" src="/js/front.js"></script>

@@ -262,11 +262,11 @@
                   @isset($bad['film']) aria-invalid="true" @endisset>
                 <p class="field-error" id="error-film">{{ $bad['film'] ?? '' }}</p>
               </div>
-              <div><label for="note-note">A word, such as whom to ask</label><x-help
-                  topic="directions.note" /><input class="form-control"
+              <div><label for="note-note">A word, such as whom to ask</label><input class="form-control"
                   id="note-note" name="note" autocomplete="off"
                   value="{{ $bad === [] ? $note->note : old('note') }}" aria-describedby="error-note"
                   @isset($bad['note']) aria-invalid="true" @endisset>
+                <x-help topic="directions.note" />
                 <p class="field-error" id="error-note">{{ $bad['note'] ?? '' }}</p>
               </div>
               <label class="check"><input type="checkbox" name="all" value="1"> <span>for every

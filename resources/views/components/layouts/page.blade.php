@@ -60,7 +60,11 @@
               </form>
             @endif
             <a class="btn btn-plain" href="{{ route('help') }}">What things mean</a>
-            <form method="post" action="{{ route('sign-out') }}">@csrf<button class="btn btn-plain">Sign out</button>
+            @if (auth()->user()->isGuest())
+              <a class="btn btn-plain" href="{{ route('claim') }}">Keep it for good</a>
+            @endif
+            <form method="post" action="{{ route('sign-out') }}">@csrf<button
+                class="btn btn-plain">{{ auth()->user()->isGuest() ? 'Leave, and lose it' : 'Sign out' }}</button>
             </form>
           </div>
         </details>
