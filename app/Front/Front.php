@@ -103,11 +103,12 @@ final readonly class Front
     /** @return Card what is typed, in a design */
     public function card(string $key): Card
     {
-        if ($this->colours === 0) {
+        $ink = self::INKS[$this->colours] ?? '';
+        if ($ink === '') {
             return $this->sketches->design($key, $this->facts, Kept::of([]));
         }
         $inks = array_map(
-            fn (Colour $ink): string => $ink->toHex(), Scheme::of(Colour::hex(self::INKS[$this->colours]))[0]->inks,
+            fn (Colour $ink): string => $ink->toHex(), Scheme::of(Colour::hex($ink))[0]->inks,
         );
         $facts = $this->facts->with(['style' => $this->facts->style->with(['inks' => $inks])]);
 
