@@ -72,6 +72,12 @@ final class User extends Model implements CanBeAsked, CanSignIn
         return $this->email ?: 'you'.self::NOBODY;
     }
 
+    /** One of the demo's: addresses under .example are nobody's (RFC 2606). */
+    public function isMadeUp(): bool
+    {
+        return str_ends_with($this->email, '.example');
+    }
+
     public function isGuest(): bool
     {
         return $this->email === '';

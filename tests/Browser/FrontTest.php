@@ -43,6 +43,7 @@ final class FrontTest extends BrowserTestCase
         $desk->browser->get($desk->base.'/claim');
         $this->assertReachable('claim');
         $desk->browser->manage()->deleteAllCookies();
+        $desk->devtools('Emulation.clearDeviceMetricsOverride', []);
     }
 
     private function large(): string

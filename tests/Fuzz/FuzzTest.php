@@ -110,7 +110,7 @@ final class FuzzTest extends TestCase
                     if ($whole > self::TOLD) {
                         [$half] = self::measured($reader, Shapes::of($sort, $number, 1_000_000));
                         // Something else on the machine may be in the way of one of both: then it is not, later on.
-                        for ($again = 0; $again < 3 && $whole / $half >= self::GROWS; $again++) {
+                        for ($again = 0; $again < 8 && $whole / $half >= self::GROWS; $again++) {
                             $whole = min($whole, self::measured($reader, Shapes::of($sort, $number, 2_000_000))[0]);
                             $half = min($half, self::measured($reader, Shapes::of($sort, $number, 1_000_000))[0]);
                         }

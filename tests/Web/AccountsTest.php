@@ -262,6 +262,9 @@ final class AccountsTest extends WebTestCase
         $this->get('/cards')->assertSee('through the eyes of')->assertSee('Ida, reader');
         $this->post('/eyes', ['member' => $ida->id])->assertRedirect('/cards');
         $this->assertSame($ida->id, $this->signedIn());
+        $this->maren->forceFill(['email' => 'maren@oakhollow.test'])->save();
+        $this->post('/eyes', ['member' => $this->maren->id])->assertNotFound();
+        $this->maren->forceFill(['email' => 'maren@quillfern.example'])->save();
         config(['inky.demo' => false]);
         $this->post('/eyes', ['member' => $this->maren->id])->assertNotFound();
     }

@@ -187,7 +187,8 @@ final class AccountController extends Controller
     {
         abort_unless((bool) config('inky.demo'), 404);
         $member = $this->workspace->members()->where('users.id', self::integer($request, 'member'))->firstOrFail();
-        abort_if($this->workspace->isGuests() || $member->second !== null, 404);
+        $areMadeUp = self::member($request)->isMadeUp() && $member->isMadeUp();
+        abort_if(! $areMadeUp || $this->workspace->isGuests() || $member->second !== null, 404);
         Auth::login($member);
         $request->session()->regenerate();
 

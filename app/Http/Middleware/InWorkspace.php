@@ -28,7 +28,8 @@ final class InWorkspace
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);
         // The demo lets one look through the eyes of others.
-        view()->share('eyes', config('inky.demo') && ! $workspace->isGuests() && ! $request->hasHeader('HX-Request')
+        $isDemo = config('inky.demo') && $user->isMadeUp() && ! $workspace->isGuests();
+        view()->share('eyes', $isDemo && ! $request->hasHeader('HX-Request')
             ? fn () => $workspace->members()->orderBy('users.id')->limit(self::EYES)->get() : null);
 
         $response = $next($request);

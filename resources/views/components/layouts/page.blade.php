@@ -10,6 +10,9 @@
   <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
   <link rel="stylesheet" href="/vendor/bootstrap.min.css">
   <link rel="stylesheet" href="/css/app.css">
+  @if ($nav === 'campaigns')
+    <link rel="stylesheet" href="/css/campaigns.css">
+  @endif
   {{ $head ?? '' }}
   @auth
   <script type="module" src="/js/finder.js"></script>@endauth
