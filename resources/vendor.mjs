@@ -1,5 +1,6 @@
 // Copies what the pages need out of the pinned npm packages into public/vendor
 // and public/marks. Run by `npm run vendor`; its results are committed.
+import { gzipSync } from 'node:zlib';
 import { cpSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { compile } from 'sass';
 import opentype from 'opentype.js';
@@ -88,8 +89,8 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
 
 // Passwords anybody tries first: those long enough to be chosen.
 const known = JSON.parse(readFileSync('node_modules/@zxcvbn-ts/language-common/src/passwords.json', 'utf8'));
-writeFileSync('resources/known-passwords.txt', [...new Set(known.map((word) => word.toLowerCase()))]
-  .filter((word) => word.length >= 8).sort().join('\n') + '\n');
+writeFileSync('resources/known-passwords.txt.gz', gzipSync([...new Set(known.map((word) => word.toLowerCase()))]
+  .filter((word) => word.length >= 8).sort().join('\n') + '\n', { level: 9 }));
 
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });

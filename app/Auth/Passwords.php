@@ -45,7 +45,7 @@ final class Passwords
     private static function isKnown(string $lower): bool
     {
         static $known = null;
-        $known ??= "\n".file_get_contents(resource_path('known-passwords.txt'));
+        $known ??= "\n".gzdecode((string) file_get_contents(resource_path('known-passwords.txt.gz')));
         // Twice the same is no other.
         $half = mb_substr($lower, 0, intdiv(mb_strlen($lower), 2));
 

@@ -58,8 +58,8 @@
                 <ul>
                   @foreach ($rows as $row)
                     <li data-words="{{ Str::lower($row->label . ' ' . $row->words . ' ' . $group) }}"><a
-                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key, 'form' => $form,
-                            'inside' => $inside ? 1 : null])) }}"
+                        href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key,
+                            'form' => $form, 'inside' => $inside ? 1 : null])) }}"
                         @if ($row->key === $to->key) aria-current="true" @endif>{{ $row->label }}</a></li>
                   @endforeach
                 </ul>
@@ -87,7 +87,8 @@
               @if ($inside) aria-current="true" @endif>inside the code</a>
           </div>
           @if ($inside)
-            <p class="help">{{ $showsInside ? 'Needs no server, but several mail clients do not show pictures carried inside the code,'
+            <p class="help">{{ $showsInside
+                ? 'Needs no server, but several mail clients do not show pictures carried inside the code,'
                 : "$to->label does not show pictures carried inside the code: take them fetched," }}
               and the code grows to {{ number_format(mb_strlen($html) / 1000, 0) }} k characters.</p>
           @elseif($local)
@@ -122,7 +123,8 @@
           <p class="help">Clicks of its links are counted: they go out as {{ $base }}/go/… and pass on at
             once. <a href="{{ route('clicks', ['card' => $card->id]) }}">What was clicked</a></p>
         @endif
-        @php($due = array_values(array_unique(array_column(array_filter($proof->findings, fn($finding) => $finding->severity->value !== 'advice'), 'title'))))
+        @php($due = array_values(array_unique(array_column(array_filter(
+            $proof->findings, fn($finding) => $finding->severity->value !== 'advice'), 'title'))))
         @if ($due !== [])
           <div class="notes">
             <p>The proof found:</p>
@@ -151,8 +153,8 @@
             </div>
           @elseif($to->takes === 'rich' || $to->takes === 'one-picture')
             @if ($to->takes === 'one-picture')
-              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => 'png', 'form' =>
-                  $form])) }}"
+              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id,
+                  'as' => 'png', 'form' => $form])) }}"
                 alt="The card as it is drawn" loading="lazy">
             @endif
             <p class="quiet">{{ $to->takes === 'rich' ? 'Copied as seen: looks, links and pictures stay.'
@@ -171,12 +173,12 @@
             <p class="quiet">This card has no event with a day. <x-to-bench :card="$card->id">Add one on
                 the bench</x-to-bench></p>
           @else
-            <a class="btn btn-stamp" href="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => $to->takes,
-                'to' => $to->key, 'form' => $form])) }}"
+            <a class="btn btn-stamp" href="{{ route('hand-over.file', array_filter(['card' => $card->id,
+                'as' => $to->takes, 'to' => $to->key, 'form' => $form])) }}"
               download>Take the file</a>
             @if ($to->takes === 'png')
-              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id, 'as' => 'png', 'form' =>
-                  $form])) }}"
+              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id,
+                  'as' => 'png', 'form' => $form])) }}"
                 alt="The card as it is drawn" loading="lazy">
             @endif
             @if ($to->takes === 'template')
