@@ -30,16 +30,6 @@ final class AccountsTest extends WebTestCase
         $this->app['auth']->forgetGuards();
     }
 
-    /** @return string path of the newest link in the tray */
-    private function link(int $back = 0): string
-    {
-        $raw = (string) DB::table('tray_messages')->orderByDesc('id')->skip($back)->value('raw');
-        preg_match('~https?://\S+~', quoted_printable_decode($raw), $link);
-        $parts = (array) parse_url($link[0] ?? '');
-
-        return ($parts['path'] ?? '').'?'.($parts['query'] ?? '');
-    }
-
     private function signedIn(): ?int
     {
         $this->app['auth']->forgetGuards();

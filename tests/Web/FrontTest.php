@@ -208,13 +208,4 @@ final class FrontTest extends WebTestCase
         }
         $last->assertRedirect('/?am=Many')->assertSessionHas('sentence');
     }
-
-    private function link(): string
-    {
-        $raw = (string) DB::table('tray_messages')->orderByDesc('id')->value('raw');
-        preg_match('~https?://\S+~', quoted_printable_decode($raw), $link);
-        $parts = (array) parse_url($link[0] ?? '');
-
-        return ($parts['path'] ?? '').'?'.($parts['query'] ?? '');
-    }
 }

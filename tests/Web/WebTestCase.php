@@ -7,6 +7,7 @@ use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use InkyCard\Card\CardJson;
 use PHPUnit\Framework\Assert;
@@ -69,6 +70,16 @@ abstract class WebTestCase extends TestCase
         }
 
         return parent::createTestResponse($response, $request);
+    }
+
+    /** @return string path of the newest link in the tray, or of one so many messages back */
+    protected function link(int $back = 0): string
+    {
+        $raw = (string) DB::table('tray_messages')->orderByDesc('id')->skip($back)->value('raw');
+        preg_match('~https?://\S+~', quoted_printable_decode($raw), $link);
+        $parts = (array) parse_url($link[0] ?? '');
+
+        return ($parts['path'] ?? '').'?'.($parts['query'] ?? '');
     }
 
     /** A JPEG of so many pixels. */
