@@ -1,5 +1,6 @@
 <?php
 
+use App\Api\Problem;
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
@@ -26,6 +27,8 @@ if (is_file($cached) && filemtime($cached) < max((int) @filemtime(dirname(__DIR_
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
         commands: __DIR__.'/../routes/console.php',
         health: '/up',
         then: fn () => Route::group([], base_path('routes/public.php')),
@@ -44,6 +47,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(Problem::answer(...));
         // A body over the server's own limit arrives without fields: all that can be said is why.
         $exceptions->render(
             fn (PostTooLargeException $tooLarge, Request $request) => response(
@@ -59,9 +63,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ? SentAgain::answer($request)
             : null);
         // A full disk shows wherever something is written, in the words of whoever wrote: nothing was half kept.
-        $exceptions->render(fn (Throwable $fault) => preg_match(
-            '/No space left on device|database or disk is full|Disk quota exceeded/i', $fault->getMessage(),
-        ) === 1 ? response(view('errors.plain', [
+        $exceptions->render(fn (Throwable $fault) => Problem::isNoRoom($fault) ? response(view('errors.plain', [
             'title' => 'No room left',
             'sentence' => 'The disk of this server is full: nothing of this was kept. Tell whoever looks after it, and '
                 .'send it again then.',

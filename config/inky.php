@@ -46,6 +46,9 @@ return [
     // Messages of campaigns the mail server is given in a minute, at most.
     'mail_rate' => (int) env('MAIL_RATE', 60),
 
+    // Requests a minute a token of the API is good for.
+    'api_rate' => (int) env('API_RATE', 120),
+
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.
     'bench' => (bool) env('INKY_BENCH', false),
 ];

@@ -68,6 +68,8 @@ return [
         'zone' => ['Time zone', 'Days of banners, offers and campaigns begin and end at its midnight.', 'clock midnight'],
         'role' => ['What members may do', 'Owners everything; makers cards, brand, pictures, banners and campaigns; '
             .'coordinators who has which card; readers look.', 'permission rights admin'],
+        'token' => ['A token', 'Stands for you where a program asks: it may do what is ticked, in this workspace, as long as '
+            .'you may. Whoever has it has that: keep it where your passwords are.', 'api program key bearer'],
         'second' => ['A second step', 'Signing in asks for a code of an app as well: a stolen password alone opens '
             .'nothing.', 'two factor 2fa totp authenticator'],
     ],

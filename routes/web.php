@@ -30,6 +30,7 @@ use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
+use App\Http\Controllers\ProgramController;
 use App\Http\Controllers\ProofController;
 use App\Http\Controllers\QuotationController;
 use App\Http\Controllers\RecipientController;
@@ -96,6 +97,12 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/import', [SettingsController::class, 'import'])->name('settings.import');
         Route::post('/close', [SettingsController::class, 'close'])->name('settings.close');
         Route::post('/reopen', [SettingsController::class, 'reopen'])->name('settings.reopen');
+    });
+    Route::prefix('/settings/programs')->group(function () {
+        Route::get('/', [ProgramController::class, 'index'])->name('programs');
+        Route::post('/', [ProgramController::class, 'store'])->name('programs.store');
+        Route::post('/{token}/end', [ProgramController::class, 'end'])->where('token', '[0-9]{1,15}')
+            ->name('programs.end');
     });
     Route::prefix('/members')->group(function () {
         Route::get('/', [MemberController::class, 'index'])->name('members');

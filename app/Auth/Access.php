@@ -18,14 +18,15 @@ final class Access
         'see' => [
             'cards', 'sheet', 'drawing', 'findings', 'proof', 'proof.print', 'proof.compare', 'proof.reading',
             'clicks', 'clicks.*', 'find', 'find.*', 'help', 'again', 'again.drop', 'sign-out', 'account', 'account.*',
-            'workspace.open',
+            'workspace.open', 'api.me', 'api.ask.*', 'api.clicks', 'api.cards', 'api.card', 'api.card.revisions',
+            'api.card.proof', 'api.starters', 'api.starter', 'api.destinations', 'api.stand-ins',
         ],
         'hand-over' => [
             'hand-over', 'hand-over.directions', 'hand-over.taken', 'hand-over.file', 'hand-over.note', 'mailbox',
-            'mailbox.*', 'tray', 'tray.*', 'ready', 'ready.*',
+            'mailbox.*', 'api.card.composed', 'api.card.taken', 'tray', 'tray.*', 'ready', 'ready.*',
         ],
-        'people' => ['placements', 'placements.*', 'cards.place'],
-        'run' => ['members', 'members.*', 'settings', 'settings.*'],
+        'people' => ['placements', 'placements.*', 'cards.place', 'api.people', 'api.placements', 'api.placements.*'],
+        'run' => ['members', 'members.*', 'settings', 'settings.*', 'programs', 'programs.*'],
     ];
 
     /** What a page of ours asks for, by its address. */

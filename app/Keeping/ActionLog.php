@@ -25,11 +25,13 @@ final class ActionLog
         'card' => 'card', 'picture' => 'picture', 'banner' => 'banner', 'window' => 'window', 'campaign' => 'campaign',
         'footer' => 'footer', 'letter' => 'letter', 'member' => 'member', 'recipient' => 'recipient',
         'quotation' => 'quotation', 'ready' => 'ready message', 'invitation' => 'invitation', 'message' => 'message',
+        'token' => 'token',
     ];
 
     /** Routes by name that are looking, or somebody's own affair: nothing is written of them. */
     private const SILENT = [
         'account.*', 'sign-out', 'again.drop', 'workspace.open', 'proof.walk', 'links.check', 'edit.undo', 'edit.redo',
+        'api.ask.*',
     ];
 
     /** The verb of a route's last word, where it is no word for what was done. */
@@ -40,7 +42,8 @@ final class ActionLog
         'several' => 'changed several of', 'place' => 'placed', 'taken' => 'took', 'undo' => 'undid a change of',
         'mend' => 'mended', 'learn' => 'taught tokens to', 'leave' => 'left alone', 'forward' => 'set the clock for',
         'replace' => 'replaced', 'move' => 'moved', 'add' => 'added', 'drop' => 'dropped', 'open' => 'opened',
-        'close' => 'closed', 'back' => 'went back in', 'evergreen' => 'made evergreen',
+        'close' => 'closed', 'back' => 'went back in', 'evergreen' => 'made evergreen', 'archive' => 'put away',
+        'begin' => 'began', 'copy' => 'copied',
     ];
 
     public static function write(Request $request, Workspace $workspace, User $user): void
@@ -50,6 +53,7 @@ final class ActionLog
         if ($request->isMethodSafe() || $route === null || Str::is(self::SILENT, $name)) {
             return;
         }
+        $name = Str::chopStart($name, 'api.');
         [$object, $id] = self::object($route->parameters(), $name);
         // One entry for an edit a key; its card remembers each.
         if (str_starts_with($name, 'edit.') && ! Cache::add(
@@ -64,7 +68,7 @@ final class ActionLog
         $again = DB::table('log_entries')->where($is)->where('at', '>', (string) now()->subMinutes(self::MINUTES))
             ->limit(1)->update(['times' => DB::raw('times + 1'), 'at' => (string) now()]);
         if ($again === 0) {
-            DB::table('log_entries')->insert($is + ['who' => $user->name, 'at' => (string) now()]);
+            DB::table('log_entries')->insert($is + ['who' => $user->signs(), 'at' => (string) now()]);
             random_int(1, 100) === 1 && self::forget();
         }
     }

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Api\AccessToken;
 use App\Auth\Ability;
 use App\Auth\Role;
 use Illuminate\Auth\Authenticatable;
@@ -11,6 +12,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\Access\Authorizable;
 use Illuminate\Support\Facades\DB;
+use Laravel\Sanctum\HasApiTokens;
 
 /**
  * @property int $id
@@ -24,7 +26,8 @@ use Illuminate\Support\Facades\DB;
  */
 final class User extends Model implements CanBeAsked, CanSignIn
 {
-    use Authenticatable, Authorizable;
+    /** @use HasApiTokens<AccessToken> */
+    use Authenticatable, Authorizable, HasApiTokens;
 
     /** Where nobody has an address (RFC 2606): guests stand there until they give theirs. */
     private const NOBODY = '@guest.invalid';
@@ -107,9 +110,25 @@ final class User extends Model implements CanBeAsked, CanSignIn
             ->where(['user_id' => $this->id, 'workspace_id' => $this->workspace()?->id])->value('role'));
     }
 
+    /** What they are there lets them, and where they come with a token, that too. */
     public function may(Ability $ability): bool
     {
-        return $this->role()?->may($ability) === true;
+        return $this->role()?->may($ability) === true
+            && ($this->token() === null || $this->tokenCan($ability->value));
+    }
+
+    /** As what they do is signed: where a program does it, with its token's name. */
+    public function signs(): string
+    {
+        $token = $this->token();
+
+        return $token === null ? $this->name : mb_strimwidth("$this->name, by $token->name", 0, 80, '…');
+    }
+
+    private function token(): ?AccessToken
+    {
+        /** @var ?AccessToken */
+        return $this->accessToken;
     }
 
     /** @return BelongsToMany<Workspace, $this> */

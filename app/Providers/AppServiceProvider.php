@@ -2,6 +2,7 @@
 
 namespace App\Providers;
 
+use App\Api\AccessToken;
 use App\Auth\Ability;
 use App\Auth\Devices;
 use App\Auth\Members;
@@ -20,7 +21,10 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Events\TokenAuthenticated;
+use Laravel\Sanctum\Sanctum;
 use Symfony\Component\HttpClient\HttpClient;
 use Symfony\Component\HttpClient\NoPrivateNetworkHttpClient;
 use Symfony\Component\HttpFoundation\IpUtils;
@@ -47,6 +51,10 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Sanctum::usePersonalAccessTokenModel(AccessToken::class);
+        Sanctum::authenticateAccessTokensUsing(AccessToken::lets(...));
+        Event::listen(TokenAuthenticated::class, AccessToken::used(...));
+        RateLimiter::for('api', AccessToken::limit(...));
         TrustProxies::at(config('inky.proxies'));
         Mail::extend('tray', fn () => new TrayTransport());
         Auth::provider(

@@ -31,6 +31,7 @@ final class Places
         ['Campaigns', 'campaigns', '', 'footer newsletter series letter recipients unsubscribe'],
         ['Members', 'members', '', 'invite role owner maker people'],
         ['Settings', 'settings', '', 'name zone country export import close log public address mail test'],
+        ['For programs', 'programs', '', 'api token webhook openapi automation integration'],
         ['What was done, by whom', 'settings.log', '', 'log history audit activity'],
         ['Your account', 'account', '', 'password second step devices sign out address name'],
         ['What things mean', 'help', '', 'help guide explain question'],

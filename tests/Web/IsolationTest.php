@@ -2,6 +2,7 @@
 
 namespace Tests\Web;
 
+use App\Api\AccessToken;
 use App\Banners\CardLabels;
 use App\Campaigns\Recipients;
 use App\Campaigns\Series;
@@ -52,7 +53,7 @@ final class IsolationTest extends WebTestCase
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
         'campaign_messages', 'letters', 'left_alone',
-        'memberships', 'invitations',
+        'memberships', 'invitations', 'personal_access_tokens',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -71,17 +72,20 @@ final class IsolationTest extends WebTestCase
     {
         $before = $this->snapshot();
         $tried = 0;
+        $elsewhere = Workspace::query()->where('name', 'Elsewhere')->sole();
         $other = User::query()->where('email', 'other@elsewhere.example')->sole();
         foreach ($this->routesInside() as [$method, $route]) {
             $uri = $this->address($route);
             $all = $this->everything();
+            $isForPrograms = in_array('auth:sanctum', $route->gatherMiddleware(), true);
+            $isForPrograms && $this->asProgram($other, $elsewhere);
             foreach ([$all, array_diff_key($all, ['card' => 0]), []] as $given) {
-                $answer = $this->call($method, $uri, $given);
+                $answer = $isForPrograms ? $this->json($method, $uri, $given) : $this->call($method, $uri, $given);
                 $said = "$method $uri ".implode(' ', array_keys($given));
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation';
+                    .'recipient|workspace|member|invitation|token';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -174,6 +178,8 @@ final class IsolationTest extends WebTestCase
             'member' => $this->maren->id,
             'invitation' => DB::table('invitations')->insertGetId(['workspace_id' => $this->workspace->id,
                 'email' => "$secret@reader.example", 'role' => 'maker', 'sent_at' => (string) now()]),
+            'token' => (int) AccessToken::grant($this->maren, $this->workspace, $secret, AccessToken::ABILITIES, 1),
+            'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,
             'sweep' => $change->id, 'piece' => 'p2', 'client' => 'word-desktop', 'to' => 'any', 'number' => 1,

@@ -553,7 +553,7 @@ final class PagesTest extends WebTestCase
             ['--pictures' => 'inline'], str_replace('portrait-office', 'portrait-nobody', $card), 2,
             '#^There is no sample picture[^\n]+\n$#',
         ];
-        yield 'odd option' => [['--as' => 'pdf'], $card, 2, '#^--as is html, text or page\.\n$#'];
+        yield 'odd option' => [['--as' => 'pdf'], $card, 2, '#^/as: Choose html, text or page\.\n$#'];
     }
 
     /** @param  array<string, string>  $options */

@@ -2,6 +2,8 @@
 
 namespace Tests\Web;
 
+use App\Api\AccessToken;
+use App\Auth\Ability;
 use App\Models\StoredCard;
 use App\Models\User;
 use App\Models\Workspace;
@@ -70,6 +72,16 @@ abstract class WebTestCase extends TestCase
         }
 
         return parent::createTestResponse($response, $request);
+    }
+
+    /** From here on a program asks, with a token of somebody's that may do all a token can. */
+    protected function asProgram(User $user, Workspace $workspace, Ability ...$abilities): static
+    {
+        $this->app->make('auth')->forgetGuards();
+
+        return $this->withToken(AccessToken::grant(
+            $user, $workspace, 'Test', array_values($abilities) ?: AccessToken::ABILITIES, 1,
+        ));
     }
 
     /** @return string path of the newest link in the tray, or of one so many messages back */

@@ -2,10 +2,8 @@
 
 namespace App\Console\Commands;
 
-use App\Handover\Parcels;
-use InkyCard\Card\Edit\Shorten;
+use App\Answers\CardAnswers;
 use InkyCard\Handover\Destination;
-use InkyCard\Handover\Formats;
 use InkyCard\Refusal;
 
 /** A card document in, what a destination takes out, as files. */
@@ -22,10 +20,7 @@ final class HandOverCard extends AbstractCardCommand
     {
         $destination = Destination::of($this->option('to'));
         $out = rtrim((string) $this->option('out'), '/');
-        $card = $this->card();
-        $artifact = ($destination->format() ?? Formats::of('source'))->build(
-            app(Parcels::class)->parcel($destination->onPhone() ? Shorten::forPhone($card) : $card),
-        );
+        $artifact = app(CardAnswers::class)->artifact($this->card(), $destination);
         $written = [];
         foreach ($artifact->files as $file) {
             $path = "$out/".(count($artifact->files) > 1 ? "$artifact->name/" : '').$file->path;

@@ -2,12 +2,8 @@
 
 namespace App\Console\Commands;
 
-use App\Proof\Prover;
-use InkyCard\Brand\Brand;
+use App\Answers\CardAnswers;
 use InkyCard\Brand\BrandJson;
-use InkyCard\MailClient\Change;
-use InkyCard\MailClient\MailClient;
-use InkyCard\Proof\Proof;
 
 /** A card document in, its proof out. */
 final class ProofCard extends AbstractCardCommand
@@ -24,26 +20,11 @@ final class ProofCard extends AbstractCardCommand
 
     protected function result(): string
     {
-        $card = $this->card();
-        $style = $card->style->full();
         $brand = is_string($this->option('brand'))
-            ? BrandJson::decode($this->input($this->option('brand'), self::MAX_BRAND))
-            : Brand::of(['inks' => $style['inks'], 'typeface' => $style['typeface'], 'country' => $card->country]);
-        $subject = app(Prover::class)->subject($card, $brand);
-        if ($this->option('client') === null) {
-            return self::json(Proof::of($subject)->toArray());
-        }
-        $client = MailClient::of($this->option('client'));
-        $found = array_values(
-            array_filter(
-                Proof::of($subject)->toArray()['findings'],
-                fn (array $finding) => $finding['clients'] === [] || in_array($client->key, $finding['clients'], true),
-            ),
-        );
+            ? BrandJson::decode($this->input($this->option('brand'), self::MAX_BRAND)) : null;
 
-        return self::json([
-            'client' => $client->key, 'about' => $client->about, 'findings' => $found,
-            'changes' => array_map(fn (Change $change) => $change->toArray(), $subject->reading($client->key)->changes),
-        ]);
+        return self::json(
+            app(CardAnswers::class)->proof($this->card(), $brand, (string) $this->option('client')),
+        );
     }
 }

@@ -2,8 +2,8 @@
 
 namespace App\Console\Commands;
 
+use App\Answers\MailAnswers;
 use App\Import\Brought;
-use InkyCard\Import\Fact;
 
 /** A signature somebody has in, what a card could be made of out. */
 final class ReadInFile extends AbstractAnswer
@@ -16,20 +16,8 @@ final class ReadInFile extends AbstractAnswer
 
     protected function result(): string
     {
-        $facts = Brought::facts(
-            $this->input((string) $this->argument('file'), Brought::MOST),
-            (string) $this->option('country'),
-        );
-
-        return self::json([
-            'facts' => array_map(
-                fn (Fact $fact) => [
-                    'kind' => $fact->kind, 'fields' => $fact->fields, 'confidence' => round($fact->confidence, 2),
-                    'source' => $fact->source,
-                ],
-                $facts,
-            ),
-            'card' => Brought::document($facts, (string) $this->option('country')),
-        ]);
+        return self::json(MailAnswers::readIn(
+            $this->input((string) $this->argument('file'), Brought::MOST), (string) $this->option('country'),
+        ));
     }
 }

@@ -2,10 +2,7 @@
 
 namespace App\Console\Commands;
 
-use InkyCard\Colour\ColourText;
-use InkyCard\Colour\Contrast;
-use InkyCard\Colour\DarkPage;
-use InkyCard\Refusal;
+use App\Answers\PictureAnswers;
 
 /** How an ink reads on a background, on light and dark pages. */
 final class TellContrast extends AbstractAnswer
@@ -19,23 +16,8 @@ final class TellContrast extends AbstractAnswer
 
     protected function result(): string
     {
-        $ink = Refusal::at('ink', fn () => ColourText::parse($this->argument('ink')));
-        $background = Refusal::at('background', fn () => ColourText::parse($this->argument('background')));
-        $pages = [];
-        foreach (DarkPage::cases() as $page) {
-            $ratio = $page->ratio($ink, $background);
-            $pages[$page->value] = [
-                'ink' => $page->ink($ink, $background)->toHex(),
-                'background' => $page->background($background)->toHex(),
-                'ratio' => floor($ratio * 100) / 100,
-                'reads' => $ratio >= Contrast::TEXT,
-                'nearest' => Contrast::nearest(
-                    $ink,
-                    fn ($other) => $page->ratio($other, $background) >= Contrast::TEXT,
-                )?->toHex(),
-            ];
-        }
-
-        return self::json($pages);
+        return self::json(PictureAnswers::contrast(
+            (string) $this->argument('ink'), (string) $this->argument('background'),
+        ));
     }
 }

@@ -4,6 +4,7 @@
       <h1>Settings</h1>
       <p class="quiet">{{ $workspace->name }}. There is no paid part, and no line of ours on any card.</p>
       <span class="ms-end"><a class="btn btn-line" href="{{ route('settings.log') }}">What was done, by whom</a>
+        <a class="btn btn-line" href="{{ route('programs') }}">For programs</a>
         <a class="btn btn-line" href="{{ route('members') }}">Members</a></span>
     </div>
     <x-told />
