@@ -49,6 +49,14 @@ return [
     // Requests a minute a token of the API is good for.
     'api_rate' => (int) env('API_RATE', 120),
 
+    // Who says who somebody is (OpenID Connect); none where no issuer is set.
+    'oidc' => [
+        'issuer' => env('OIDC_ISSUER'),
+        'client_id' => env('OIDC_CLIENT_ID', ''),
+        'client_secret' => env('OIDC_CLIENT_SECRET', ''),
+        'label' => env('OIDC_LABEL', 'your firm’s account'),
+    ],
+
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.
     'bench' => (bool) env('INKY_BENCH', false),
 ];

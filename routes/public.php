@@ -8,6 +8,7 @@ use App\Http\Controllers\Public\SeasonalController;
 use App\Http\Controllers\Public\VariantController;
 use App\Http\Controllers\Public\WayOutController;
 use App\StandIns\JmapStandIn;
+use App\StandIns\OpenIdStandIn;
 use App\StandIns\SenderStandIn;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Route;
@@ -48,6 +49,17 @@ if (config('inky.stand_ins')) {
     Route::get('/.well-known/jmap', $answer);
     Route::get('/stand-ins/jmap/session', $answer);
     Route::post('/stand-ins/jmap/api', $answer);
+    // The stand-in that says who somebody is.
+    Route::match(['get', 'post'], '/stand-ins/openid/{path}', function (Request $request, string $path) {
+        $given = array_filter($request->all(), is_string(...));
+        [$status, $body] = OpenIdStandIn::answer($path, $given, (string) $request->header('Authorization'));
+
+        return match (true) {
+            $status === 302 => redirect()->away($body['to']),
+            $path === 'authorize' && $status === 200 => response(view('stand-in-openid', ['asked' => $given])),
+            default => response()->json($body, $status),
+        };
+    })->where('path', 'authorize|token|keys|\.well-known/openid-configuration');
     // The stand-in for a sending system.
     Route::match(['get', 'post'], '/stand-ins/sender/{path}', $by(SenderStandIn::answer(...), 'stand-ins/sender/'))
         ->where('path', 'v1/[a-z0-9/]{1,80}');

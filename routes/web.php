@@ -26,6 +26,7 @@ use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OccasionController;
+use App\Http\Controllers\OpenIdController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\PlanController;
@@ -51,6 +52,8 @@ Route::middleware('guest')->group(function () {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store']);
     Route::post('/sign-in/send', [SignInController::class, 'send'])->name('sign-in.send');
+    Route::get('/sign-in/with', [OpenIdController::class, 'begin'])->name('sign-in.with');
+    Route::get('/sign-in/with/back', [OpenIdController::class, 'back'])->name('sign-in.with.back');
     Route::get('/sign-in/second', [SignInController::class, 'second'])->name('sign-in.second');
     Route::post('/sign-in/second', [SignInController::class, 'pass']);
 });

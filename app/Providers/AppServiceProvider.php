@@ -6,12 +6,15 @@ use App\Api\AccessToken;
 use App\Auth\Ability;
 use App\Auth\Devices;
 use App\Auth\Members;
+use App\Auth\OpenId;
 use App\Database\ImmediateSqliteConnection;
 use App\Models\User;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Rasterizer;
 use App\StandIns\WebStandIn;
 use App\Tray\TrayTransport;
+use GuzzleHttp\Client;
+use GuzzleHttp\ClientInterface;
 use Illuminate\Auth\Events\Login;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -47,6 +50,9 @@ final class AppServiceProvider extends ServiceProvider
                 config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real,
             );
         });
+        // To the provider that is configured, wherever it stands.
+        $this->app->when(OpenId::class)->needs(ClientInterface::class)
+            ->give(fn () => new Client(['timeout' => 8, 'connect_timeout' => 4, 'allow_redirects' => false]));
     }
 
     public function boot(): void

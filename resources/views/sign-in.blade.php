@@ -18,6 +18,9 @@
         <p class="field-error" id="sign-in-error" role="alert">{{ $sentence }}</p>
       @endif
       <button class="btn btn-stamp">Sign in</button>
+      @if ($with)
+        <a class="btn btn-line" href="{{ route('sign-in.with') }}">Sign in with {{ $with }}</a>
+      @endif
       <button class="btn btn-line" formaction="{{ route('sign-in.send') }}">Send me a link instead</button>
       <p class="help">Forgotten the password? The link signs you in, and lets you choose another.</p>
     </form>

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Auth\MailLink;
+use App\Auth\OpenId;
 use App\Auth\SecondFactor;
 use App\Http\SentAgain;
 use App\Models\User;
@@ -37,9 +38,7 @@ final class SignInController
 
     public function show(): View
     {
-        return view('sign-in', [
-            'email' => is_string(old('email')) ? old('email') : '', 'sentence' => session('sentence'),
-        ]);
+        return self::page(is_string(old('email')) ? old('email') : '', session('sentence'));
     }
 
     public function store(Request $request): RedirectResponse|Response
@@ -214,6 +213,11 @@ final class SignInController
 
     private function refused(string $email, string $sentence, int $status): Response
     {
-        return response()->view('sign-in', compact('email', 'sentence'), $status);
+        return response(self::page($email, $sentence), $status);
+    }
+
+    private static function page(string $email, ?string $sentence): View
+    {
+        return view('sign-in', ['email' => $email, 'sentence' => $sentence, 'with' => OpenId::label()]);
     }
 }
