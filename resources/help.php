@@ -70,6 +70,8 @@ return [
             .'coordinators who has which card; readers look.', 'permission rights admin'],
         'token' => ['A token', 'Stands for you where a program asks: it may do what is ticked, in this workspace, as long as '
             .'you may. Whoever has it has that: keep it where your passwords are.', 'api program key bearer'],
+        'requests' => ['Requests of programs', 'Mail gateways open links to look at them before their readers do. They are told from people '
+            .'by how they ask, and counted apart.', 'machine robot scanner filtered'],
         'second' => ['A second step', 'Signing in asks for a code of an app as well: a stolen password alone opens '
             .'nothing.', 'two factor 2fa totp authenticator'],
     ],

@@ -19,6 +19,7 @@ use App\Http\Controllers\HandOverController;
 use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\HookController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LinksController;
@@ -92,6 +93,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::prefix('/settings')->group(function () {
         Route::get('/', [SettingsController::class, 'show'])->name('settings');
         Route::post('/', [SettingsController::class, 'keep'])->name('settings.keep');
+        Route::post('/forget', [SettingsController::class, 'forget'])->name('settings.forget');
         Route::post('/check', [SettingsController::class, 'check'])->name('settings.check');
         Route::post('/mail', [SettingsController::class, 'mail'])->name('settings.mail');
         Route::get('/log', [SettingsController::class, 'log'])->name('settings.log');
@@ -104,6 +106,12 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::prefix('/settings/programs')->group(function () {
         Route::get('/', [ProgramController::class, 'index'])->name('programs');
         Route::post('/', [ProgramController::class, 'store'])->name('programs.store');
+        Route::post('/hooks', [HookController::class, 'store'])->name('programs.hook');
+        Route::prefix('/hooks/{hook}')->where(['hook' => '[0-9]{1,15}'])->group(function () {
+            Route::post('/test', [HookController::class, 'test'])->name('programs.hook.test');
+            Route::post('/turn', [HookController::class, 'turn'])->name('programs.hook.turn');
+            Route::post('/remove', [HookController::class, 'remove'])->name('programs.hook.remove');
+        });
         Route::post('/{token}/end', [ProgramController::class, 'end'])->where('token', '[0-9]{1,15}')
             ->name('programs.end');
     });

@@ -61,7 +61,7 @@ final readonly class OpenId
     }
 
     /** Who came back. @throws Refusal */
-    public function who(Request $request): Identity
+    public function who(Request $request): ProvenIdentity
     {
         $sent = (array) $request->session()->pull(self::KEY) + [
             'state' => '', 'nonce' => '', 'verifier' => '', 'until' => 0,
@@ -86,7 +86,7 @@ final readonly class OpenId
         }
         $text = fn (string $claim): string => is_string($claims[$claim] ?? null) ? $claims[$claim] : '';
 
-        return new Identity(
+        return new ProvenIdentity(
             self::issuer(), $text('sub'), $text('email'), ($claims['email_verified'] ?? false) === true, $text('name'),
         );
     }

@@ -2,6 +2,8 @@
 
 namespace App\Campaigns;
 
+use App\Hooks\HookEvent;
+use App\Hooks\Hooks;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -15,10 +17,21 @@ final class LeftAlone
     public static function add(int $workspace, array $addresses, string $why): void
     {
         foreach (array_chunk($addresses, 200) as $some) {
+            $why === 'left' && self::tell($workspace, $some);
             DB::table('left_alone')->insertOrIgnore(array_map(fn (string $address): array => [
                 'workspace_id' => $workspace, 'address' => mb_strtolower($address), 'why' => $why,
                 'since' => (string) now(),
             ], $some));
+        }
+    }
+
+    /** @param  list<string>  $addresses  those among them who left just now are told of */
+    private static function tell(int $workspace, array $addresses): void
+    {
+        $addresses = array_map(mb_strtolower(...), $addresses);
+        foreach (array_diff($addresses, self::of($workspace)->whereIn('address', $addresses)->pluck('address')
+            ->all()) as $address) {
+            Hooks::tell($workspace, HookEvent::RecipientLeft, '', ['email' => $address]);
         }
     }
 

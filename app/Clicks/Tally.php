@@ -208,6 +208,8 @@ final class Tally
     private function addedUp(): ?Sums
     {
         if ($this->cards !== null || $this->person !== '' || ! in_array($this->days, Sums::SPANS, true)
+            // A span is summed up by what leaves it: of days that were forgotten, nothing does.
+            || ($this->workspace->keep_clicks > 0 && $this->workspace->keep_clicks <= $this->days)
             || ! $this->until->isToday() || (int) DB::table('clicks')->max('id') < config('inky.counted')) {
             return null;
         }

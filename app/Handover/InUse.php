@@ -2,6 +2,8 @@
 
 namespace App\Handover;
 
+use App\Hooks\HookEvent;
+use App\Hooks\Hooks;
 use App\Models\StoredCard;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -47,6 +49,9 @@ final readonly class InUse
             FrozenPictures::travel($destination, $inside) ? CarriedBanners::on($card) : [],
         );
         DB::table('cards')->where('id', $card->id)->increment('taken_times');
+        Hooks::tell($card->workspace_id, HookEvent::CardTaken, (string) $card->id, [
+            'card' => $card->id, 'destination' => $destination->key,
+        ]);
     }
 
     /** Not there any more. */

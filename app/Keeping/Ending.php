@@ -2,6 +2,7 @@
 
 namespace App\Keeping;
 
+use App\Clicks\Forgetting;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Support\Facades\DB;
@@ -14,6 +15,8 @@ final class Ending
 
     public static function workspace(Workspace $workspace): void
     {
+        // Of these there may be a million: bite by bite, so that nobody waits for all of them.
+        Forgetting::all($workspace);
         DB::transaction(function () use ($workspace): void {
             $cards = DB::table('cards')->where('workspace_id', $workspace->id)->select('id');
             $links = DB::table('tracked_links')->whereIn('card_id', $cards)->select('id');

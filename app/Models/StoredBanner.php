@@ -5,6 +5,8 @@ namespace App\Models;
 use App\Banners\HeldAnswers;
 use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
+use App\Hooks\HookEvent;
+use App\Hooks\Hooks;
 use App\Pictures\BannerPress;
 use App\Pictures\Library;
 use App\Pictures\Variant;
@@ -186,6 +188,7 @@ final class StoredBanner extends Model
             'put' => $this->document, 'put_at' => now(), 'print' => json_encode($prints, JSON_THROW_ON_ERROR),
         ])->save();
         HeldAnswers::forget();
+        Hooks::tell($this->workspace_id, HookEvent::BannerPut, (string) $this->id, ['banner' => $this->id]);
     }
 
     /** Draws what readers see for a place of another size. */

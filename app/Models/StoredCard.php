@@ -6,6 +6,8 @@ use App\Auth\GuestRoom;
 use App\Banners\HostedPlaces;
 use App\Exceptions\StaleRevision;
 use App\Feeds\LivePosts;
+use App\Hooks\HookEvent;
+use App\Hooks\Hooks;
 use App\Links\EventEntries;
 use App\Live\LiveWords;
 use Illuminate\Database\Eloquent\Model;
@@ -139,6 +141,21 @@ final class StoredCard extends Model
         $card->setRelation('workspace', $workspace);
 
         return $card;
+    }
+
+    /**
+     * Puts cards in the archive, or brings them back.
+     *
+     * @param  array<int>  $cards  ids
+     */
+    public static function archive(Workspace $workspace, array $cards, bool $away = true): void
+    {
+        $moved = self::query()->where('workspace_id', $workspace->id)->whereKey($cards)
+            ->whereNull('archived_at', not: ! $away)->pluck('id');
+        DB::table('cards')->whereIn('id', $moved)->update(['archived_at' => $away ? (string) now() : null]);
+        foreach ($away ? $moved : [] as $card) {
+            Hooks::tell($workspace->id, HookEvent::CardArchived, (string) $card, ['card' => $card]);
+        }
     }
 
     public static function start(Workspace $workspace, Document $document, ?User $user, string $words): self
@@ -433,6 +450,7 @@ final class StoredCard extends Model
             throw new StaleRevision;
         }
         $this->forceFill($to)->syncOriginal();
+        Hooks::tell($this->workspace_id, HookEvent::CardChanged, (string) $this->id, ['card' => $this->id]);
     }
 
     private function mustBeAt(int $seen): void

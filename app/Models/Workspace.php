@@ -20,6 +20,8 @@ use InkyCard\Time\Clock;
  * @property ?Carbon $guest_until when a guest's is swept; null for one that stays
  * @property ?Carbon $closes_at when it goes, with all that is in it
  * @property bool $answers whether its counted links and places answer until then
+ * @property int $keep_clicks days clicks of people are kept; 0 for good
+ * @property int $keep_requests days requests of programs are kept; 0 for good
  */
 final class Workspace extends Model
 {
@@ -30,6 +32,7 @@ final class Workspace extends Model
 
     protected $attributes = [
         'zone' => '', 'evergreen_id' => null, 'guest_until' => null, 'closes_at' => null, 'answers' => true,
+        'keep_clicks' => 0, 'keep_requests' => 0,
     ];
 
     protected function casts(): array

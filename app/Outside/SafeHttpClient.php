@@ -68,6 +68,18 @@ final class SafeHttpClient
         );
     }
 
+    /**
+     * Tells it something, once.
+     *
+     * @param  array<string, string>  $headers
+     *
+     * @throws Refusal
+     */
+    public function post(string $address, string $body, array $headers, int $most, float $seconds = 8): Fetched
+    {
+        return $this->request($address, $most, $seconds, false, ['body' => $body, 'headers' => $headers]);
+    }
+
     /** @param  array<string, mixed>  $with  options of the client */
     private function request(string $address, int $most, float $seconds, bool $whole, array $with): Fetched
     {

@@ -30,7 +30,8 @@ final class Places
         ['Clicks', 'clicks', '', 'clicks results statistics count csv'],
         ['Campaigns', 'campaigns', '', 'footer newsletter series letter recipients unsubscribe'],
         ['Members', 'members', '', 'invite role owner maker people'],
-        ['Settings', 'settings', '', 'name zone country export import close log public address mail test'],
+        ['Settings', 'settings', '', 'name zone country export import close log public address mail test retention '
+            .'keep clicks'],
         ['For programs', 'programs', '', 'api token webhook openapi automation integration'],
         ['What was done, by whom', 'settings.log', '', 'log history audit activity'],
         ['Your account', 'account', '', 'password second step devices sign out address name'],

@@ -53,7 +53,7 @@ final class IsolationTest extends WebTestCase
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
         'campaign_messages', 'letters', 'left_alone',
-        'memberships', 'invitations', 'personal_access_tokens',
+        'memberships', 'invitations', 'personal_access_tokens', 'hooks',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -85,7 +85,7 @@ final class IsolationTest extends WebTestCase
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation|token';
+                    .'recipient|workspace|member|invitation|token|hook';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -179,6 +179,9 @@ final class IsolationTest extends WebTestCase
             'invitation' => DB::table('invitations')->insertGetId(['workspace_id' => $this->workspace->id,
                 'email' => "$secret@reader.example", 'role' => 'maker', 'sent_at' => (string) now()]),
             'token' => (int) AccessToken::grant($this->maren, $this->workspace, $secret, AccessToken::ABILITIES, 1),
+            'hook' => DB::table('hooks')->insertGetId(['workspace_id' => $this->workspace->id,
+                'address' => "https://$secret.example/", 'secret' => $secret, 'events' => 'card.changed',
+                'created_at' => (string) now()]),
             'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,

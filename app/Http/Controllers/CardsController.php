@@ -94,7 +94,7 @@ final class CardsController extends Controller
         $cards = $count === 1 ? 'One card' : "$count cards";
         switch (self::string($request, 'do')) {
             case 'archive':
-                StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => now()]);
+                StoredCard::archive($this->workspace, $chosen->modelKeys());
 
                 return back()->with([
                     'told' => "$cards put in the archive.",
@@ -104,7 +104,7 @@ final class CardsController extends Controller
             case 'unlabel':
                 return back()->with('told', $this->label($request, $chosen->modelKeys()));
             case 'bring-back':
-                StoredCard::query()->whereKey($chosen->modelKeys())->toBase()->update(['archived_at' => null]);
+                StoredCard::archive($this->workspace, $chosen->modelKeys(), away: false);
 
                 return back()->with(['told' => "$cards brought back.", 'undo' => ['archive', $chosen->modelKeys()]]);
             case 'copy':

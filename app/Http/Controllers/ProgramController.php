@@ -4,13 +4,15 @@ namespace App\Http\Controllers;
 
 use App\Api\AccessToken;
 use App\Auth\Ability;
+use App\Hooks\HookEvent;
+use App\Hooks\Hooks;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use InkyCard\Refusal;
 use InkyCard\Type\CleanText;
 
-/** What programs come with: tokens of the workspace. */
+/** What programs come with, tokens of the workspace, and what they are told. */
 final class ProgramController extends Controller
 {
     private const PER_PAGE = 50;
@@ -20,6 +22,7 @@ final class ProgramController extends Controller
         return view('settings.programs', [
             'tokens' => AccessToken::query()->where('workspace_id', $this->workspace->id)->with('tokenable')
                 ->latest('id')->paginate(self::PER_PAGE),
+            'hooks' => Hooks::of($this->workspace), 'events' => HookEvent::choices(),
             'abilities' => AccessToken::ABILITIES, 'days' => AccessToken::DAYS, 'rate' => (int) config('inky.api_rate'),
         ]);
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Jobs\ForgetClicks;
 use App\Jobs\SweepWorkspaces;
 use App\Keeping\ActionLog;
 use App\Keeping\WorkspaceFile;
@@ -32,6 +33,9 @@ final class SettingsController extends Controller
     /** Days somebody has to change their mind. */
     public const DAYS = 30;
 
+    /** Days clicks and requests may be kept; 0 for good. */
+    private const KEEPS = [30, 90, 365, 730, 0];
+
     /** Bytes of the picture that tells whether this copy answers, and more than it has. */
     private const MARK = '/mark.svg';
 
@@ -41,7 +45,8 @@ final class SettingsController extends Controller
     {
         return view('settings.show', [
             'zones' => \DateTimeZone::listIdentifiers(), 'address' => HostedPictures::publicBase(),
-            'countries' => self::countries(), 'days' => self::DAYS, 'mailer' => (string) config('mail.default'),
+            'keeps' => self::KEEPS, 'countries' => self::countries(), 'days' => self::DAYS,
+            'mailer' => (string) config('mail.default'),
         ]);
     }
 
@@ -64,6 +69,19 @@ final class SettingsController extends Controller
         }
 
         return redirect()->route('settings')->with('told', 'Kept.');
+    }
+
+    /** How long clicks, and requests of programs, are kept. */
+    public function forget(Request $request): RedirectResponse
+    {
+        // Whatever is no choice of ours is kept for good.
+        $days = fn (string $key): int => current(array_intersect(self::KEEPS, [self::integer($request, $key)])) ?: 0;
+        $this->workspace->forceFill([
+            'keep_clicks' => $days('keep_clicks'), 'keep_requests' => $days('keep_requests'),
+        ])->save();
+        ForgetClicks::dispatch();
+
+        return redirect()->route('settings')->with('told', 'Kept. What is older goes within a day, for good.');
     }
 
     /** Whether readers' mail clients find what they are sent to. */

@@ -54,5 +54,60 @@
       <button class="btn btn-stamp">Make a token</button>
     </form>
     <p class="help">Each is good for {{ $rate }} requests a minute.</p>
+    <h2 id="hooks">Webhooks</h2>
+    <p>Addresses of yours that are told when something happens, signed by Standard Webhooks. What does not answer is told
+      again for two days.</p>
+    @if (session('secret'))
+      <div class="told" role="status">
+        <label for="secret">Calls are signed with this secret: copy it now, it is shown this one time.</label>
+        <input class="form-control measure" id="secret" readonly value="{{ session('secret') }}" autocomplete="off">
+      </div>
+    @endif
+    @if ($hooks->isNotEmpty())
+      <ul class="rows members">
+        @foreach ($hooks as $hook)
+          <li><span><strong class="measure">{{ $hook->address }}</strong> <span
+                class="quiet">{{ implode(', ', $hook->events) }}{{ $hook->stopped_at ? '; stopped' : '' }}</span></span>
+            <form method="post" action="{{ route('programs.hook.test', $hook->id) }}">@csrf<button class="btn-words"
+                aria-label="Send a test to {{ $hook->address }}" @disabled($hook->stopped_at)>Send a test</button></form>
+            <form method="post" action="{{ route('programs.hook.turn', $hook->id) }}">@csrf<button class="btn-words"
+                name="on" value="{{ $hook->stopped_at ? 1 : 0 }}"
+                aria-label="{{ $hook->stopped_at ? 'Go on telling' : 'Stop telling' }} {{ $hook->address }}">{{
+                $hook->stopped_at ? 'Go on' : 'Stop' }}</button></form>
+            @if ($hook->stopped_at)
+              <form method="post" action="{{ route('programs.hook.remove', $hook->id) }}">@csrf<button
+                  class="btn-words" aria-label="Remove {{ $hook->address }}">Remove</button></form>
+            @endif
+            @if ($hook->calls->isNotEmpty())
+              <details>
+                <summary>{{ $hook->calls[0]->event }}: {{ $hook->calls[0]->state }}. {{ $hook->calls[0]->words }}</summary>
+                <ul>
+                  @foreach ($hook->calls as $call)
+                    <li>{{ date_create($call->at)->format('j M H:i') }} {{ $call->event }}: {{ $call->state }}.
+                      {{ $call->words }} @if ($call->next_at)
+                        <span class="measure">next {{ date_create($call->next_at)->format('H:i') }}</span>
+                      @endif
+                    </li>
+                  @endforeach
+                </ul>
+              </details>
+            @endif
+          </li>
+        @endforeach
+      </ul>
+    @endif
+    <form method="post" action="{{ route('programs.hook') }}" class="stack invite">@csrf
+      <x-typed name="address" type="url" label="A new address, with https" :value="old('address', '')" autocomplete="off"
+        placeholder="https://" required />
+      <fieldset class="field">
+        <legend>It is told when</legend>
+        @foreach ($events as $event)
+          <label class="check"><input type="checkbox" name="events[]" value="{{ $event->value }}"
+              @checked(in_array($event->value, (array) old('events', []), true))> {{ $event->says() }} <span
+              class="quiet">({{ $event->value }})</span></label>
+        @endforeach
+      </fieldset>
+      <button class="btn btn-stamp">Add it</button>
+    </form>
   </main>
 </x-layouts.page>

@@ -48,6 +48,25 @@
         <form method="post" action="{{ route('settings.mail') }}">@csrf<button class="btn btn-line">Send me a
             test</button></form>
       </section>
+      <section aria-labelledby="set-keep">
+        <h2 id="set-keep">How long numbers are kept</h2>
+        <form method="post" action="{{ route('settings.forget') }}" class="stack">@csrf
+          @foreach (['keep_clicks' => 'Clicks of people', 'keep_requests' => 'Requests of programs'] as $what => $label)
+            <div class="field"><label for="{{ $what }}">{{ $label }}</label>
+              <select class="form-select" id="{{ $what }}" name="{{ $what }}">
+                @foreach ($keeps as $of)
+                  <option value="{{ $of }}" @selected($workspace->$what === $of)>{{ match ($of) {
+                      0 => 'for good', 365 => 'a year', 730 => 'two years', default => "$of days" } }}</option>
+                @endforeach
+              </select>
+              @if ($loop->last)
+                <x-help topic="requests" />
+              @endif
+            </div>
+          @endforeach
+          <button class="btn btn-line">Keep them so</button>
+        </form>
+      </section>
       <section aria-labelledby="set-file">
         <h2 id="set-file">All of it, in one file</h2>
         <p>Cards, brand, pictures, banners, campaigns and numbers, in open formats: to keep, to read, or to take into

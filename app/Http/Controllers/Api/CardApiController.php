@@ -100,17 +100,16 @@ final class CardApiController extends ApiController
 
     public function archive(int $card): Response
     {
-        $this->card($card)->forceFill(['archived_at' => now()])->save();
+        StoredCard::archive($this->workspace, [$this->card($card)->id]);
 
         return response()->noContent();
     }
 
     public function restore(int $card): JsonResponse
     {
-        $card = $this->card($card);
-        $card->forceFill(['archived_at' => null])->save();
+        StoredCard::archive($this->workspace, [$card], away: false);
 
-        return $this->whole($card);
+        return $this->whole($this->card($card));
     }
 
     public function revisions(int $card): JsonResponse

@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
 
 /** Who a provider (OpenID Connect) says somebody is. */
-final readonly class Identity
+final readonly class ProvenIdentity
 {
     /**
      * @param  string  $subject  what the provider knows them by, for ever
