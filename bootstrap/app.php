@@ -6,6 +6,7 @@ use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\PatientSignIn;
 use App\Http\Middleware\ReadsSession;
+use App\Http\Middleware\SpeaksLanguage;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\ValidateToken;
 use App\Http\SentAgain;
@@ -40,7 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
             Illuminate\Session\Middleware\StartSession::class => StartSession::class,
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => ValidateToken::class,
         ]);
-        $middleware->alias(['workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
+        $middleware->web(append: [SpeaksLanguage::class]);
+        $middleware->alias(['language' => SpeaksLanguage::class, 'workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('cards'));
         // Fields are cleaned by the core, which says what it did not accept.

@@ -57,6 +57,9 @@ return [
         'label' => env('OIDC_LABEL', 'your firm’s account'),
     ],
 
+    // Two languages nobody speaks, to look at pages in: longer ones, and from right to left.
+    'pseudo' => (bool) env('INKY_PSEUDO', false),
+
     // Answers /bench/bare, the yardstick of bin/bench; never set in service.
     'bench' => (bool) env('INKY_BENCH', false),
 ];

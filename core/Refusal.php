@@ -11,14 +11,14 @@ namespace InkyCard;
  */
 final class Refusal extends \DomainException
 {
-    private function __construct(string $sentence, public readonly string $path)
+    private function __construct(public readonly Said $said, public readonly string $path)
     {
-        parent::__construct($sentence);
+        parent::__construct((string) $said);
     }
 
-    public static function because(string $sentence, string $path = ''): self
+    public static function because(string|Said $sentence, string $path = ''): self
     {
-        return new self($sentence, $path);
+        return new self(is_string($sentence) ? Said::of($sentence) : $sentence, $path);
     }
 
     /**
@@ -36,7 +36,7 @@ final class Refusal extends \DomainException
         try {
             return $read();
         } catch (Refusal $refusal) {
-            throw new self($refusal->getMessage(), $path.$refusal->path);
+            throw new self($refusal->said, $path.$refusal->path);
         }
     }
 

@@ -20,6 +20,9 @@ use Laravel\Sanctum\HasApiTokens;
  * @property string $email empty for a guest
  * @property string $password hashed; empty for who signs in by links alone
  * @property ?int $workspace_id which of theirs they look at
+ * @property string $language BCP 47; empty for what their browser asks for
+ * @property string $region BCP 47, for dates and numbers; empty for their workspace's
+ * @property string $zone IANA; empty for their workspace's
  * @property ?string $second key of the second factor, enciphered where it is kept
  * @property int $second_step
  * @property ?string $recovery
@@ -36,6 +39,8 @@ final class User extends Model implements CanBeAsked, CanSignIn
     protected $table = 'users';
 
     protected $fillable = ['name', 'email', 'password'];
+
+    protected $attributes = ['language' => '', 'region' => '', 'zone' => ''];
 
     protected $hidden = ['password', 'remember_token', 'second', 'recovery'];
 

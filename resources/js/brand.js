@@ -46,15 +46,6 @@ document.addEventListener('htmx:afterSettle', (event) => {
 });
 
 function times() {
-  document.querySelectorAll('[data-when]').forEach((time) => {
-    time.textContent = new Date(time.dateTime).toLocaleString('en-GB', {
-      day: 'numeric',
-      month: 'short',
-      hour: '2-digit',
-      minute: '2-digit',
-      hourCycle: 'h23',
-    });
-  });
   kept().textContent = `kept ${clock(kept().dateTime)}`;
 }
 times();

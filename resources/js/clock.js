@@ -1,4 +1,5 @@
-// The time of a moment, as the reader's place tells it.
+// The time of a moment, as the page writes times and where its reader is.
 export function clock(moment) {
-  return new Date(moment).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+  const { region, zone } = document.documentElement.dataset;
+  return new Date(moment).toLocaleTimeString(region, { hour: '2-digit', minute: '2-digit', timeZone: zone });
 }

@@ -18,15 +18,6 @@ tiles.forEach((tile) => {
   tile.querySelector('iframe').addEventListener('load', () => fit(tile));
   watcher.observe(tile);
 });
-document.querySelectorAll('[data-when]').forEach((time) => {
-  time.textContent = new Date(time.dateTime).toLocaleString('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    hour: '2-digit',
-    minute: '2-digit',
-    hourCycle: 'h23',
-  });
-});
 // What takes a while says so, and cannot be pressed twice.
 document.querySelectorAll('form[data-slow]').forEach((form) =>
   form.addEventListener('submit', () => {

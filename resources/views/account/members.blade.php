@@ -22,7 +22,7 @@
       @endforeach
       @foreach ($invited as $one)
         <li><span><strong>{{ $one->email }}</strong> <span class="quiet">invited as {{ $one->role->value }} on
-              {{ $one->sent->format('j M Y') }}</span></span>
+              {{ Moments::day($one->sent) }}</span></span>
           <form method="post" action="{{ route('members.invite') }}">@csrf<input type="hidden" name="email"
               value="{{ $one->email }}"><button class="btn-words" name="role" value="{{ $one->role->value }}">Send it
               again</button></form>

@@ -50,7 +50,7 @@
         <ul class="rows">
           @foreach ($devices as $device)
             <li><span>{{ $device->words }}<br><span class="help">{{ $device->id === $here
-                ? 'this one' : 'last ' . $device->seen->format('j M Y, H:i') }}</span></span>
+                ? 'this one' : 'last ' . Moments::at($device->seen) }}</span></span>
               @if ($device->id !== $here)
                 <form method="post" action="{{ route('account.device') }}">@csrf<button class="btn-words" name="device"
                     value="{{ $device->id }}">Sign out there</button></form>

@@ -2,7 +2,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Two banners compared</h1>
-      <p class="quiet">Both due {{ $from }} to {{ $until }}; so far {{ number_format($compared->days, 1) }} days. Each
+      <p class="quiet">Both due {{ $from }} to {{ $until }}; so far {{ Number::format($compared->days, 1) }} days. Each
         card shows one of them, always the same.</p>
       <a class="btn btn-line ms-end" href="{{ route('banners') }}">Back to the plan</a>
     </div>
@@ -35,7 +35,7 @@
               <div>
                 <dt>A card and day</dt>
                 <dd>{{ $side['cards'] * $compared->days > 0
-                    ? number_format($side['visitors'] / ($side['cards'] * $compared->days), 2) : '–' }}
+                    ? Number::format($side['visitors'] / ($side['cards'] * $compared->days), 2) : '–' }}
                 </dd>
               </div>
             </dl>
@@ -45,8 +45,8 @@
       @php([$least, $most] = $compared->comparison->interval())
       <p>Visitors of the first by those of the second, per card and day:
         <strong>{{ $compared->comparison->ratio() === null ? 'not to be said yet'
-            : number_format($compared->comparison->ratio(), 2) }}</strong>,
-        between {{ number_format($least, 2) }} and {{ is_infinite($most) ? 'any number' : number_format($most, 2) }}
+            : Number::format($compared->comparison->ratio(), 2) }}</strong>,
+        between {{ Number::format($least, 2) }} and {{ is_infinite($most) ? 'any number' : Number::format($most, 2) }}
         with 95 %.
       </p>
       <p class="help">The interval is a confidence sequence by the method of mixtures (Robbins 1970): it stays true

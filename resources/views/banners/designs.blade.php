@@ -8,7 +8,7 @@
       aria-pressed="{{ $banner->design === $design->key ? 'true' : 'false' }}">
       <img src="{{ $picture }}" alt="" width="{{ $banner->size->width }}" height="{{ $banner->size->height }}">
       <span class="design-foot"><span>{{ $design->label }}</span><span
-          class="measure">{{ number_format($contrast, 1) }} : 1 ·
+          class="measure">{{ Number::format($contrast, 1) }} : 1 ·
           about {{ max(1, round($bytes / 1000)) }} KB</span></span>
     </button>
   @endforeach

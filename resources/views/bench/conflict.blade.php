@@ -3,7 +3,7 @@
     @php($piece = $bench->piece($changed))
     <div role="alert">
       <h2>Changed elsewhere meanwhile</h2>
-      <p>{{ $conflict['words'] }}, kept {{ $conflict['at']->format('H:i') }}. Your edit was made on an older revision
+      <p>{{ $conflict['words'] }}, kept {{ Moments::time($conflict['at']) }}. Your edit was made on an older revision
         and was not kept.</p>
       @if ($piece && $conflict['typed'] !== [])
         <dl>

@@ -29,11 +29,11 @@
           ])>
             <title>{{ $cell->text->label() }} on {{ $cell->on->value }}, {{ Str::lower($page->label()) }}:
               {{ $cell->ink->toHex() }} on {{ $cell->background->toHex() }},
-              {{ number_format(floor($cell->ratio * 10) / 10, 1) }} to 1</title>
+              {{ Number::format(floor($cell->ratio * 10) / 10, 1) }} to 1</title>
             <rect x="{{ $cx + 1.5 }}" y="{{ $cy + 1.5 }}" width="{{ $wide - 3 }}"
               height="{{ $high - 3 }}" rx="2" fill="{{ $cell->background->toHex() }}" />
             <text x="{{ $cx + $wide / 2 }}" y="{{ $cy + 20 }}" text-anchor="middle"
-              fill="{{ $cell->ink->toHex() }}">{{ number_format(floor($cell->ratio * 10) / 10, 1) }}</text>
+              fill="{{ $cell->ink->toHex() }}">{{ Number::format(floor($cell->ratio * 10) / 10, 1) }}</text>
             @if ($cell->used && !$cell->reads())
               <path d="M{{ $cx + 1.5 }} {{ $cy + 1.5 }}h11l-11 11z" fill="#c8402a" stroke="#fffdf8"
                 stroke-width=".8" />
@@ -50,7 +50,7 @@
       @foreach ($failing as $cell)
         @php($nearest = $cell->nearest($drafted))
         <li>
-          <span><b>{{ number_format(floor($cell->ratio * 10) / 10, 1) }} : 1</b> {{ $cell->text->label() }} on
+          <span><b>{{ Number::format(floor($cell->ratio * 10) / 10, 1) }} : 1</b> {{ $cell->text->label() }} on
             {{ $cell->on->value }}, {{ Str::lower($cell->page->label()) }}.</span>
           @if ($nearest)
             <form method="post" action="{{ route('brand.keep', 'inks') }}"

@@ -14,7 +14,7 @@
     <div class="desk-head">
       <h1>Brand</h1>
       <time id="kept" class="measure kept" datetime="{{ $brand->updated_at->toIso8601String() }}"
-        data-number="{{ $brand->number }}">kept {{ $brand->updated_at->format('H:i') }}</time>
+        data-number="{{ $brand->number }}">kept {{ Moments::time($brand->updated_at) }}</time>
       @if ($brand->before !== null)
         <form method="post" action="{{ route('brand.undo') }}" hx-post="{{ route('brand.undo') }}">
           @include('brand.hidden')<button class="btn btn-plain">Undo the last change here</button></form>

@@ -10,7 +10,7 @@
         <select class="form-select" id="one" name="one">
           @foreach ($numbers as $number => $at)
             <option value="{{ $number }}" @selected($number === $one)>{{ $number }},
-              {{ date_create($at)->format('j M Y') }}
+              {{ Moments::day($at) }}
             </option>
           @endforeach
         </select><button class="btn btn-line">Show</button>

@@ -1,6 +1,6 @@
 <h1 id="footer-called" @if ($swap) hx-swap-oob="true" @endif>{{ $page->footer->name }}</h1>
 <p class="measure" id="kept" @if ($swap) hx-swap-oob="true" @endif data-number="{{ $page->stored->number }}">
-  kept {{ $page->stored->updated_at->format('H:i') }} ·
+  kept {{ Moments::time($page->stored->updated_at) }} ·
   @if ($page->stored->head === 0)
     not given out yet
   @elseif($page->isGivenOut)

@@ -7,7 +7,7 @@
     src="{{ route('footer.sheet', [$page->stored->id, 'recipient' => $page->picks->shown,
         'v' => $page->stored->number], false) }}"
     sandbox="allow-same-origin allow-popups"></iframe>
-  <p class="measure">{{ number_format($page->length) }} characters</p>
+  <p class="measure">{{ Number::format($page->length, 0) }} characters</p>
   @include('campaigns.readings', ['src' => fn(string $client) => route('footer.sheet', [$page->stored->id,
       'recipient' => $page->picks->shown, 'v' => $page->stored->number, 'as' => $client], false)])
 </div>

@@ -48,7 +48,7 @@
               @if ($one->isBare)
                 <p class="old-count">Its footer was removed: choose another for it.</p>
               @endif
-              <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . number_format($one->recipients) .
+              <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . Number::format($one->recipients, 0) .
                   ' recipients' : '' }}<br>{{ $one->oldest() === null
                   ? ($one->state() === 'planned' ? 'first on ' : 'started ') . $one->starts->words()
                   : 'holds revision ' . $one->oldest()->revision . ' since ' . $one->oldest()->put->words()
@@ -58,9 +58,9 @@
               @foreach ($one->messages as $message)
                 <li @class(['message', 'message-sent' => $message->isSent,
                     'message-old' => $message->revision < $one->head])
-                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . number_format($message->sent) : ''
+                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . Number::format($message->sent, 0) : ''
                       }}"><span class="message-box">{{ $message->revision }}</span><span
-                    class="measure">{{ date_create($message->day->iso)->format('j M') }}</span><span
+                    class="measure">{{ Moments::day($message->day->iso, 'short') }}</span><span
                     class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer
                     revision {{ $message->revision }}{{ $message->isOld ? ', an older one' : '' }}</span></li>
               @endforeach
@@ -96,7 +96,7 @@
       <ul class="plain-list">
         @foreach ($letters as $letter)
           <li><a href="{{ route('letter', $letter->id) }}">{{ $letter->subject }}</a> <span
-              class="measure">{{ $letter->updated_at->format('j M') }}</span></li>
+              class="measure">{{ Moments::day($letter->updated_at, 'short') }}</span></li>
         @endforeach
       </ul>
       @if ($cards->isNotEmpty())

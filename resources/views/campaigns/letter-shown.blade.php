@@ -10,7 +10,7 @@
 </div>
 @if (request()->hasHeader('HX-Request'))
   <p class="measure" id="kept" hx-swap-oob="true" data-number="{{ $stored->number }}">kept
-    {{ $stored->updated_at->format('H:i') }}</p>
+    {{ Moments::time($stored->updated_at) }}</p>
   @foreach (['subject', 'preview', 'picture', 'alt', 'body', 'call'] as $field)
     <p class="field-error" id="error-{{ $field }}" hx-swap-oob="true">{{ $refused[$field] ?? '' }}</p>
   @endforeach

@@ -16,7 +16,7 @@
       <div class="maker-head">
         <h1 id="letter-called">A letter</h1>
         <p class="measure" id="kept"
-          data-number="{{ $stored->number }}">kept {{ $stored->updated_at->format('H:i') }}</p>
+          data-number="{{ $stored->number }}">kept {{ Moments::time($stored->updated_at) }}</p>
       </div>
       @if (session('told'))
         <p class="told" role="status">{{ session('told') }} @if (session('sent'))

@@ -4,13 +4,13 @@
 <dl class="said">
   @foreach ($one->messages as $message)
     <dt>{{ $message->subject }}</dt>
-    <dd class="measure">{{ $message->sent > 0 ? number_format($message->sent) . ' sent' : $message->day->words() }}</dd>
+    <dd class="measure">{{ $message->sent > 0 ? Number::format($message->sent, 0) . ' sent' : $message->day->words() }}</dd>
   @endforeach
   @foreach (['left' => 'unsubscribed', 'bounced' => 'bounced', 'refused' => 'not taken',
       'unsure' => 'cut off while they were passed on; perhaps there, not sent again'] as $part => $words)
     @if ($said->$part > 0)
       <dt>{{ $words }}</dt>
-      <dd class="measure">{{ number_format($said->$part) }}</dd>
+      <dd class="measure">{{ Number::format($said->$part, 0) }}</dd>
     @endif
   @endforeach
 </dl>

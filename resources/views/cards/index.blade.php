@@ -82,8 +82,7 @@
           <p class="card-foot">
             <label class="check">@can('make')<input type="checkbox" name="cards[]" value="{{ $card->id }}"
                 form="several" aria-label="Choose {{ $card->name }}"> @endcan<span class="measure">revision {{ $card->head }} · kept
-                <time datetime="{{ $card->updated_at->toIso8601String() }}"
-                  data-when>{{ $card->updated_at->format('j M Y H:i') }}</time></span></label>
+                <time datetime="{{ $card->updated_at->toIso8601String() }}">{{ Moments::at($card->updated_at) }}</time></span></label>
             <span class="card-links">@can('make')<a href="{{ route('cards.copy', $card->id) }}"
                 aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> @endcan
               @can('hand-over')<a href="{{ route('hand-over', $card->id) }}"

@@ -47,19 +47,19 @@
       <dl class="figures">
         <div>
           <dt>Clicks</dt>
-          <dd>{{ number_format($totals['clicks']) }}</dd>
+          <dd>{{ Number::format($totals['clicks'], 0) }}</dd>
         </div>
         <div>
           <dt>Visitors</dt>
-          <dd>{{ number_format($totals['visitors']) }}</dd>
+          <dd>{{ Number::format($totals['visitors'], 0) }}</dd>
         </div>
         <div>
           <dt>Most on a day</dt>
-          <dd>{{ number_format($series->most()) }}</dd>
+          <dd>{{ Number::format($series->most(), 0) }}</dd>
         </div>
         <div>
           <dt>Kept apart: programs</dt>
-          <dd>{{ number_format($totals['machines']) }}</dd>
+          <dd>{{ Number::format($totals['machines'], 0) }}</dd>
         </div>
       </dl>
       <figure class="series">
@@ -71,9 +71,9 @@
           <path class="series-area" d="{{ $series->path(1000, 120) }}L1000 120L0 120Z" />
           <path class="series-line" d="{{ $series->path(1000, 120) }}" />
         </svg>
-        <figcaption><span class="measure">{{ date_create($first)->format('j M') }}</span><span
+        <figcaption><span class="measure">{{ Moments::day($first, 'short') }}</span><span
             class="measure">most: {{ $series->most() }} a day</span><span
-            class="measure">{{ date_create($last)->format('j M Y') }}</span></figcaption>
+            class="measure">{{ Moments::day($last) }}</span></figcaption>
       </figure>
       <table class="differences clicks-table">
         <caption class="visually-hidden">Clicks by {{ Str::lower($ways[$way]) }}</caption>
@@ -123,7 +123,7 @@
                           $row->person }}</a>
                   @endif
                 </th>
-              @else<th scope="row">{{ date_create($row->day)->format('l j F Y') }}</th>
+              @else<th scope="row">{{ Moments::day($row->day, 'full') }}</th>
               @endif
               @if ($way !== 'day')
                 <td class="spark-column"><span id="line-{{ $loop->index }}">
@@ -132,10 +132,10 @@
                     @endif
                   </span></td>
               @endif
-              <td class="figure">{{ number_format($row->clicks) }}</td>
-              <td class="figure">{{ number_format($row->visitors) }}</td>
+              <td class="figure">{{ Number::format($row->clicks, 0) }}</td>
+              <td class="figure">{{ Number::format($row->visitors, 0) }}</td>
               @if ($way !== 'day')
-                <td class="figure measure">{{ date_create($row->latest)->format('j M') }}</td>
+                <td class="figure measure">{{ Moments::day($row->latest, 'short') }}</td>
               @endif
             </tr>
           @empty

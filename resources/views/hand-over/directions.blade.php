@@ -22,7 +22,7 @@
     <h2>The card</h2>
     <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent"
         sandbox="allow-same-origin"></iframe></div>
-    <p class="help">Written {{ date_create($to->written)->format('j F Y') }} in our own words;
+    <p class="help">Written {{ Moments::day($to->written, 'long') }} in our own words;
       menus of mail programs move.</p>
   </main>
 </x-layouts.page>

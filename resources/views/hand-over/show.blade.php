@@ -90,7 +90,7 @@
             <p class="help">{{ $showsInside
                 ? 'Needs no server, but several mail clients do not show pictures carried inside the code,'
                 : "$to->label does not show pictures carried inside the code: take them fetched," }}
-              and the code grows to {{ number_format(mb_strlen($html) / 1000, 0) }} k characters.</p>
+              and the code grows to {{ Number::format(mb_strlen($html) / 1000, 0) }} k characters.</p>
           @elseif($local)
             <p class="help">Readers would fetch pictures from {{ $base }}, which only this machine and its
               neighbours reach. Set PUBLIC_URL to the address the world sees{{ $showsInside
@@ -111,7 +111,7 @@
             <summary>What each way costs</summary>
             <ul>
               @foreach ($travels as [$travel, $weight, $lost])
-                <li><b>{{ ucfirst($travel->label()) }}</b>: {{ number_format(max(1, $weight / 1000)) }} KB a message<p
+                <li><b>{{ ucfirst($travel->label()) }}</b>: {{ Number::format(max(1, $weight / 1000), 0) }} KB a message<p
                     class="help">{{ $travel->says() }}
                     {{ $lost === [] ? 'Every stand-in shows them.' : 'Not shown by ' . implode('; ', $lost) . '.' }}</p>
                 </li>
@@ -165,9 +165,9 @@
           @elseif($to->takes === 'placed')
             <a class="btn btn-stamp" href="{{ route('mailbox', $card->id) }}">Open the mailbox</a>
           @elseif($to->takes === 'source')
-            <p class="quiet">One table, {{ number_format(mb_strlen($html)) }} characters.</p>
+            <p class="quiet">One table, {{ Number::format(mb_strlen($html), 0) }} characters.</p>
             <div class="way-buttons"><button class="btn btn-stamp" id="copy-source"
-                data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the
+                data-copied="Copied: the whole source, {{ Number::format(mb_strlen($html), 0) }} characters.">Copy the
                 source</button><span class="copied" role="status"></span></div>
           @elseif ($to->takes === 'ics' && ! $dated)
             <p class="quiet">This card has no event with a day. <x-to-bench :card="$card->id">Add one on
@@ -276,7 +276,7 @@
               <button class="btn btn-line">Keep it</button>
             </form>
           </details>
-          <p class="help">Directions written {{ date_create($to->written)->format('j F Y') }};
+          <p class="help">Directions written {{ Moments::day($to->written, 'long') }};
             menus move. <a href="{{ route('hand-over.directions', [$card->id, $to->key]) }}">To print</a></p>
         </div>
         <div class="way">
@@ -286,7 +286,7 @@
           <div class="way-buttons">
             @if ($to->takes !== 'source')
               <button class="btn btn-line" id="copy-source"
-                data-copied="Copied: the whole source, {{ number_format(mb_strlen($html)) }} characters.">Copy the
+                data-copied="Copied: the whole source, {{ Number::format(mb_strlen($html), 0) }} characters.">Copy the
                 source</button><span class="copied" role="status"></span>
               @endif @if ($to->takes !== 'rich' || $to->onPhone())
                 <button class="btn btn-line" id="copy-rich" data-copied="Copied, as HTML and as plain text.">Copy the

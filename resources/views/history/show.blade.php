@@ -25,8 +25,7 @@
           <div>
             <strong>{{ $revision->words }}</strong>
             <p class="measure">revision {{ $revision->number }} · <time
-                datetime="{{ $revision->keptAt()->toIso8601String() }}"
-                data-when>{{ $revision->keptAt()->format('j M Y H:i') }}</time>
+                datetime="{{ $revision->keptAt()->toIso8601String() }}">{{ Moments::at($revision->keptAt()) }}</time>
               @if ($revision->parent !== null && $revision->parent !== $revision->number - 1)
                 · from {{ $revision->parent }}
               @endif

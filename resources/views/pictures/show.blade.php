@@ -8,8 +8,8 @@
     <div class="desk-head">
       <h1 class="one-line">{{ $picture->name }}</h1>
       <p class="measure">{{ $picture->width }} × {{ $picture->height }} px, @if ($picture->brought_bytes > 0)
-          {{ number_format($picture->brought_bytes / 1000) }} KB as brought,
-        @endif{{ number_format($picture->bytes / 1000) }} KB as kept,
+          {{ Number::format($picture->brought_bytes / 1000, 0) }} KB as brought,
+        @endif{{ Number::format($picture->bytes / 1000, 0) }} KB as kept,
         {{ Str::upper($picture->extension) }}</p>
       @if ($piece)
         <a class="ms-end" href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">Back to the

@@ -5,8 +5,8 @@
         alt="{{ $picture->alt ?: $picture->name }}" loading="lazy"></span><span
       class="picture-name">{{ $picture->name }}</span></a>
   <p class="measure">{{ $picture->width }} × {{ $picture->height }} · @if ($picture->brought_bytes > $picture->bytes)
-      {{ number_format($picture->brought_bytes / 1000) }} →
-    @endif{{ number_format($picture->bytes / 1000) }} KB {{ Str::upper($picture->extension) }}</p>
+      {{ Number::format($picture->brought_bytes / 1000, 0) }} →
+    @endif{{ Number::format($picture->bytes / 1000, 0) }} KB {{ Str::upper($picture->extension) }}</p>
   <p class="help">{{ $on === [] ? 'on no card' : trans_choice('{1}on one card|[2,*]on :count cards', count($on)) }}
     @if ($picture->alt === '' && !$picture->hand)
       · <span class="flag">no words in its place yet</span>

@@ -5,7 +5,7 @@
   <main id="main" class="desk print">
     <div class="desk-head">
       <h1>Proof sheet</h1>
-      <p class="quiet">{{ $card->name }}, revision {{ $card->head }}, {{ now()->format('j F Y') }}</p>
+      <p class="quiet">{{ $card->name }}, revision {{ $card->head }}, {{ Moments::day(now(), 'long') }}</p>
       <p class="score ms-end"><b>{{ $proof->score() }}</b> <span>of 100</span></p>
       <button type="button" class="btn btn-stamp no-print" data-print>Print or save as PDF</button>
       <a class="btn btn-line no-print" href="{{ route('proof', $card->id) }}">Back to the proof</a>

@@ -34,7 +34,7 @@
               @if ($one->times > 1)
                 <span class="help">{{ $one->times }} times</span>
               @endif
-            </span><span class="measure">{{ date_create($one->at)->format('j M Y H:i') }}</span></li>
+            </span><span class="measure">{{ Moments::at($one->at) }}</span></li>
         @endforeach
       </ul>
       <x-pages :list="$list" />

@@ -19,12 +19,12 @@
       <ul class="rows members">
         @foreach ($tokens as $token)
           <li><span><strong>{{ $token->name }}</strong> <span class="quiet">{{ implode(', ', $token->abilities) }};
-                {{ $token->tokenable?->name }}’s, since {{ $token->created_at->format('j M Y') }}</span></span>
+                {{ $token->tokenable?->name }}’s, since {{ Moments::day($token->created_at) }}</span></span>
             <span class="measure">{{ match (true) {
-                $token->expires_at?->isPast() => 'ended on '.$token->expires_at->format('j M Y'),
+                $token->expires_at?->isPast() => 'ended on '.Moments::day($token->expires_at),
                 $token->last_used_at === null => 'never used',
                 default => 'last used '.$token->last_used_at->diffForHumans(),
-            } }}{{ $token->expires_at?->isFuture() ? ', until '.$token->expires_at->format('j M Y') : '' }}</span>
+            } }}{{ $token->expires_at?->isFuture() ? ', until '.Moments::day($token->expires_at) : '' }}</span>
             <form method="post" action="{{ route('programs.end', $token->id) }}">@csrf<button class="btn-words"
                 aria-label="End {{ $token->name }}">End it</button></form>
           </li>
@@ -83,9 +83,9 @@
                 <summary>{{ $hook->calls[0]->event }}: {{ $hook->calls[0]->state }}. {{ $hook->calls[0]->words }}</summary>
                 <ul>
                   @foreach ($hook->calls as $call)
-                    <li>{{ date_create($call->at)->format('j M H:i') }} {{ $call->event }}: {{ $call->state }}.
+                    <li>{{ Moments::at($call->at, 'short') }} {{ $call->event }}: {{ $call->state }}.
                       {{ $call->words }} @if ($call->next_at)
-                        <span class="measure">next {{ date_create($call->next_at)->format('H:i') }}</span>
+                        <span class="measure">next {{ Moments::time($call->next_at) }}</span>
                       @endif
                     </li>
                   @endforeach

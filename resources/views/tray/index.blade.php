@@ -47,7 +47,7 @@
                 </th>
                 <td>{{ $message->from }}</td>
                 <td>{{ $message->to }}</td>
-                <td class="measure">{{ date_create($message->received_at)->format('j M H:i') }},
+                <td class="measure">{{ Moments::at($message->received_at, 'short') }},
                   {{ $message->origin }}</td>
                 @if ($message->verdict !== '')
                   <td>@include('tray.verdict', ['verdict' => $message->verdict, 'card' => (string) $message->card])</td>

@@ -5,7 +5,7 @@
   <h2 id="outgoing-title">Sent into the world</h2>
   <ul class="changes">
     @foreach ($outgoing as $one)
-      <li><time class="measure">{{ date_create($one->created_at)->format('j M H:i') }}</time> <span>{{
+      <li><time class="measure">{{ Moments::at($one->created_at, 'short') }}</time> <span>{{
           $one->subject }} to {{ $one->to }}</span> <span class="help" role="status">{{ ['waiting' => $one->words === ''
               ? 'on its way' : 'not taken yet, tried again: ' . $one->words, 'sent' => 'taken by the mail server',
               'refused' => 'refused: ' . $one->words][$one->state] }}</span>

@@ -102,7 +102,7 @@
               <tr>
                 <th scope="row">{{ $part['type'] }}</th>
                 <td class="measure">{{ Str::limit($part['name'], 60) }}</td>
-                <td class="measure">{{ number_format($part['bytes']) }} bytes</td>
+                <td class="measure">{{ Number::format($part['bytes'], 0) }} bytes</td>
               </tr>
             @endforeach
           </tbody>

@@ -1,6 +1,8 @@
 @props(['title', 'nav' => null])
+@inject('in', 'App\Words\Locality')
 <!DOCTYPE html>
-<html lang="en">
+<html lang="{{ $in->language }}" dir="{{ $in->direction() }}" data-region="{{ $in->region }}"
+  data-zone="{{ $in->zone }}">
 
 <head>
   <meta charset="utf-8">
@@ -35,7 +37,7 @@
       <div class="bar-end">
         <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
         @if (($workspace->guest_until ?? null) !== null)
-          <a class="bar-guest" href="{{ route('claim') }}">Kept until {{ $workspace->guest_until->format('j M') }}: keep
+          <a class="bar-guest" href="{{ route('claim') }}">Kept until {{ Moments::day($workspace->guest_until, 'short') }}: keep
             it for good</a>
         @else
           <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>

@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Words;
+
+use IntlDateFormatter;
+use IntlDatePatternGenerator;
+
+/** Days and moments as who reads the page writes them, by ICU, in their zone. */
+final class Moments
+{
+    /** Names of days => skeletons (UTS 35). */
+    private const DAYS = ['short' => 'MMMd', 'medium' => 'yMMMd', 'long' => 'yMMMMd', 'full' => 'yMMMMEEEEd'];
+
+    /** @var array<string, IntlDateFormatter> */
+    private static array $made = [];
+
+    /** @param  \DateTimeInterface|string  $at  a day (YYYY-MM-DD), which is the same everywhere, or a moment, UTC */
+    public static function day(\DateTimeInterface|string $at, string $as = 'medium'): string
+    {
+        return self::shown($at, self::DAYS[$as]);
+    }
+
+    public static function at(\DateTimeInterface|string $at, string $as = 'medium'): string
+    {
+        return self::shown($at, self::DAYS[$as].'jm');
+    }
+
+    public static function time(\DateTimeInterface|string $at): string
+    {
+        return self::shown($at, 'jm');
+    }
+
+    private static function shown(\DateTimeInterface|string $at, string $skeleton): string
+    {
+        $place = app(Locality::class);
+        $isDay = is_string($at) && strlen($at) === 10;
+        $zone = $isDay ? 'UTC' : $place->zone;
+        $formatter = self::$made["$place->region $zone $skeleton"] ??= new IntlDateFormatter(
+            $place->region, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null,
+            (string) (new IntlDatePatternGenerator($place->region))->getBestPattern($skeleton),
+        );
+
+        return (string) $formatter->format(is_string($at) ? new \DateTimeImmutable($at, new \DateTimeZone('UTC')) : $at);
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+namespace App\Words;
+
+use PhpParser\Error;
+use PhpParser\Node;
+use PhpParser\Node\Expr;
+use PhpParser\Node\Scalar\InterpolatedString;
+use PhpParser\Node\Scalar\String_;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
+
+/**
+ * Words in PHP: those an expression comes out as, and those that are named to be said, by `__('…')`, `trans_choice`,
+ * `Refusal::because` or `Said::of`.
+ */
+final class PhpWords
+{
+    /** Functions that give what they are given, in another shape. */
+    private const SAME = ['ucfirst', 'lcfirst', 'trim', 'lower', 'limit', 'ucwords'];
+
+    /** @param  \Closure(string): string  $say */
+    private function __construct(private readonly string $source, private readonly \Closure $say)
+    {
+    }
+
+    /**
+     * An expression whose words are others: literals it can come out as, joined ones as one message.
+     *
+     * @param  \Closure(string): string  $say
+     */
+    public static function rewritten(string $expression, \Closure $say): string
+    {
+        $open = '<?php return ';
+        try {
+            $parsed = self::parsed("$open$expression;")[0] ?? null;
+        } catch (Error) {
+            return $expression;
+        }
+        if (! $parsed instanceof Node\Stmt\Return_ || $parsed->expr === null) {
+            return $expression;
+        }
+        $rewriting = new self("$open$expression;", $say);
+        $node = $parsed->expr;
+
+        return substr_replace(
+            $expression, $rewriting->out($node), $node->getStartFilePos() - strlen($open),
+            $node->getEndFilePos() - $node->getStartFilePos() + 1,
+        );
+    }
+
+    /** @return list<string> what a file names to be said */
+    public static function named(string $source): array
+    {
+        $named = [];
+        foreach ((new NodeFinder)->find(self::parsed($source), self::isSaying(...)) as $call) {
+            /** @var Expr\FuncCall|Expr\StaticCall $call */
+            $words = self::constant($call->getArgs()[0]->value ?? null);
+            $words === null || $named[] = $words;
+        }
+
+        return $named;
+    }
+
+    private static function isSaying(Node $node): bool
+    {
+        $called = fn (Node $name): string => $name instanceof Node\Name ? $name->getLast()
+            : ($name instanceof Node\Identifier ? $name->name : '');
+
+        return ($node instanceof Expr\FuncCall && in_array($called($node->name), ['__', 'trans_choice'], true))
+            || ($node instanceof Expr\StaticCall && in_array(
+                $called($node->class).'::'.$called($node->name), ['Refusal::because', 'Said::of'], true,
+            ));
+    }
+
+    /** A literal, or several joined; null for what is worked out. */
+    public static function constant(?Node $node): ?string
+    {
+        if ($node instanceof String_) {
+            return $node->value;
+        }
+        if ($node instanceof Expr\BinaryOp\Concat) {
+            [$left, $right] = [self::constant($node->left), self::constant($node->right)];
+
+            return $left === null || $right === null ? null : $left.$right;
+        }
+
+        return null;
+    }
+
+    /** @return array<Node\Stmt> */
+    public static function parsed(string $source): array
+    {
+        return (new ParserFactory)->createForNewestSupportedVersion()->parse($source) ?? [];
+    }
+
+    private function out(Expr $node): string
+    {
+        return match (true) {
+            $node instanceof String_, $node instanceof InterpolatedString,
+            $node instanceof Expr\BinaryOp\Concat => $this->joined($node),
+            $node instanceof Expr\Ternary => $this->with($node, array_filter([$node->if, $node->else])),
+            $node instanceof Expr\BinaryOp\Coalesce => $this->with($node, [$node->left, $node->right]),
+            $node instanceof Expr\Match_ => $this->with($node, array_column($node->arms, 'body')),
+            $node instanceof Expr\FuncCall, $node instanceof Expr\StaticCall => $this->shaped($node),
+            default => $this->of($node),
+        };
+    }
+
+    private function shaped(Expr\FuncCall|Expr\StaticCall $node): string
+    {
+        $name = $node->name instanceof Node\Name ? $node->name->getLast()
+            : ($node->name instanceof Node\Identifier ? $node->name->name : '');
+        $first = $node->args[0] ?? null;
+
+        return in_array($name, self::SAME, true) && $first instanceof Node\Arg ? $this->with($node, [$first->value])
+            : $this->of($node);
+    }
+
+    /** @param  array<Expr>  $within */
+    private function with(Expr $node, array $within): string
+    {
+        $out = $this->of($node);
+        foreach (array_reverse($within) as $part) {
+            $out = substr_replace(
+                $out, $this->out($part), $part->getStartFilePos() - $node->getStartFilePos(), strlen($this->of($part)),
+            );
+        }
+
+        return $out;
+    }
+
+    /** What is joined is one message. */
+    private function joined(Expr $node): string
+    {
+        $message = '';
+        $slots = [];
+        foreach (self::flat($node) as $part) {
+            $slot = is_string($part) ? null : ':'.(count($slots) + 1);
+            $message .= $slot ?? $part;
+            if ($slot !== null) {
+                $slots[$slot] = $part instanceof Node\InterpolatedStringPart ? '' : $this->out($part);
+            }
+        }
+        if (preg_match('/\p{L}/u', (string) preg_replace('/:\d+/', '', $message)) !== 1) {
+            return $this->of($node);
+        }
+        preg_match('/^\s*/', $message, $lead);
+        preg_match('/\s*$/D', $message, $tail);
+        $said = $lead[0].($this->say)(trim($message)).$tail[0];
+        $parts = $slots === [] ? [$said] : preg_split('/(:\d+)/', $said, -1, PREG_SPLIT_DELIM_CAPTURE);
+
+        return '('.implode('.', array_map(
+            fn (string $part) => isset($slots[$part]) ? "($slots[$part])" : var_export($part, true),
+            array_filter($parts ?: [], fn (string $part) => $part !== ''),
+        )).')';
+    }
+
+    /** @return list<string|Expr> literals and what stands between them */
+    private static function flat(Expr $node): array
+    {
+        if ($node instanceof String_) {
+            return [$node->value];
+        }
+        if ($node instanceof Expr\BinaryOp\Concat) {
+            return [...self::flat($node->left), ...self::flat($node->right)];
+        }
+        if ($node instanceof InterpolatedString) {
+            return array_map(
+                fn (Node $part) => $part instanceof Node\InterpolatedStringPart ? $part->value : $part, $node->parts,
+            );
+        }
+
+        return [$node];
+    }
+
+    private function of(Node $node): string
+    {
+        return substr($this->source, $node->getStartFilePos(), $node->getEndFilePos() - $node->getStartFilePos() + 1);
+    }
+}

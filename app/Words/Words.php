@@ -1,0 +1,94 @@
+<?php
+
+namespace App\Words;
+
+use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\File;
+use InkyCard\Refusal;
+use InkyCard\Said;
+use Locale;
+
+/**
+ * Languages pages are in. The words of the source language stand where they are said; lang/en.json lists them, and a
+ * file beside it says them in another language.
+ */
+final class Words
+{
+    public const SOURCE = 'en';
+
+    /** @var array<string, array<string, string>> by language, read once */
+    private static array $read = [];
+
+    /** @return array<string, string> language (BCP 47) => its name in itself */
+    public static function languages(): array
+    {
+        $languages = [];
+        foreach (File::glob(lang_path('*.json')) as $file) {
+            $language = basename($file, '.json');
+            $languages[$language] = (string) Locale::getDisplayName($language, $language);
+        }
+
+        return $languages + (config('inky.pseudo') ? PseudoLanguage::NAMES : []);
+    }
+
+    /** Which of ours suits somebody who reads these (RFC 4647), the best first. @param list<string> $wanted */
+    public static function suiting(array $wanted): string
+    {
+        $ours = array_keys(self::languages());
+        foreach ($wanted as $language) {
+            $found = (string) Locale::lookup($ours, $language, false, '');
+            if ($found !== '') {
+                return str_replace('_', '-', $found);
+            }
+        }
+
+        return self::SOURCE;
+    }
+
+    public static function isTurned(string $language): bool
+    {
+        return $language === PseudoLanguage::TURNED
+            || in_array(Locale::getPrimaryLanguage($language), ['ar', 'dv', 'fa', 'he', 'ps', 'ur', 'yi'], true);
+    }
+
+    /** A message in a language; as it is where that has none. */
+    public static function say(string $message, string $language): string
+    {
+        return match (true) {
+            $language === self::SOURCE => $message,
+            isset(PseudoLanguage::NAMES[$language]) => PseudoLanguage::say($message, $language),
+            default => (self::$read[$language] ??= self::read($language))[$message] ?? $message,
+        };
+    }
+
+    /** What the core says, in the language of the page. */
+    public static function of(Refusal|Said|string $said): string
+    {
+        return match (true) {
+            $said instanceof Refusal => __($said->said->template, array_map(self::of(...), $said->said->values)),
+            $said instanceof Said => __($said->template, array_map(self::of(...), $said->values)),
+            default => __($said),
+        };
+    }
+
+    /** A number in a name of what is kept: another when the words of the language change. */
+    public static function edition(): string
+    {
+        $language = App::getLocale();
+
+        return $language === self::SOURCE ? '' : ".$language.".(int) @filemtime(self::file($language));
+    }
+
+    public static function file(string $language): string
+    {
+        return lang_path("$language.json");
+    }
+
+    /** @return array<string, string> */
+    private static function read(string $language): array
+    {
+        $json = @file_get_contents(self::file($language));
+
+        return $json === false ? [] : array_filter((array) json_decode($json, true), is_string(...));
+    }
+}
