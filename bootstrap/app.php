@@ -42,7 +42,9 @@ return Application::configure(basePath: dirname(__DIR__))
             Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class => ValidateToken::class,
         ]);
         $middleware->web(append: [SpeaksLanguage::class]);
-        $middleware->alias(['language' => SpeaksLanguage::class, 'workspace' => InWorkspace::class, 'reads' => ReadsSession::class]);
+        $middleware->alias([
+            'language' => SpeaksLanguage::class, 'workspace' => InWorkspace::class, 'reads' => ReadsSession::class,
+        ]);
         $middleware->redirectGuestsTo(fn () => route('sign-in'));
         $middleware->redirectUsersTo(fn () => route('cards'));
         // Fields are cleaned by the core, which says what it did not accept.

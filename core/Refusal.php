@@ -16,9 +16,10 @@ final class Refusal extends \DomainException
         parent::__construct((string) $said);
     }
 
-    public static function because(string|Said $sentence, string $path = ''): self
+    /** @param  array<string, string|int|float|Said>  $values  of `:name` in the sentence */
+    public static function because(string|Said $sentence, string $path = '', array $values = []): self
     {
-        return new self(is_string($sentence) ? Said::of($sentence) : $sentence, $path);
+        return new self(is_string($sentence) ? Said::of($sentence, $values) : $sentence, $path);
     }
 
     /**

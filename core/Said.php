@@ -3,8 +3,8 @@
 namespace InkyCard;
 
 /**
- * A sentence with values in it, for whoever says it in another language: `:name` in the template stands for the value of
- * that name.
+ * A sentence with values in it, for whoever says it in another language: `:name` in the template stands for the value
+ * of that name.
  */
 final readonly class Said implements \Stringable
 {
@@ -17,7 +17,7 @@ final readonly class Said implements \Stringable
     public static function of(string $template, array $values = []): self
     {
         return new self($template, array_map(
-            fn (string|int|float|Said $value): string|Said => $value instanceof Said ? $value : (string) $value, $values,
+            fn (string|int|float|Said $value): string|Said => is_scalar($value) ? (string) $value : $value, $values,
         ));
     }
 

@@ -98,17 +98,15 @@ final readonly class CardAnswers
      */
     public function proof(Card $card, ?Brand $brand, string $client): array
     {
-        $style = $card->style->full();
-        $subject = $this->prover->subject($card, $brand ?? Brand::of([
-            'inks' => $style['inks'], 'typeface' => $style['typeface'], 'country' => $card->country,
-        ]));
+        $subject = $this->prover->subject($card, $brand ?? Brand::of(
+            array_intersect_key($card->style->full(), ['inks' => 0, 'typeface' => 0]) + ['country' => $card->country],
+        ));
         $proof = Proof::of($subject)->toArray();
         if ($client === '') {
             return $proof;
         }
         $client = Refusal::at('/client', fn () => MailClient::of($client));
-        $concerns = fn (array $finding) => $finding['clients'] === []
-            || in_array($client->key, $finding['clients'], true);
+        $concerns = fn (array $of) => $of['clients'] === [] || in_array($client->key, $of['clients'], true);
 
         return [
             'client' => $client->key, 'about' => $client->about,

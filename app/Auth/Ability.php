@@ -15,11 +15,11 @@ enum Ability: string
     public function says(): string
     {
         return match ($this) {
-            self::See => 'look at cards, their proof and the numbers',
-            self::HandOver => 'take cards, and try them in the mail tray',
-            self::People => 'say which card goes under whose messages',
-            self::Make => 'make cards, brand, pictures, banners, footers and letters',
-            self::Run => 'members and settings',
+            self::See => __('look at cards, their proof and the numbers'),
+            self::HandOver => __('take cards, and try them in the mail tray'),
+            self::People => __('say which card goes under whose messages'),
+            self::Make => __('make cards, brand, pictures, banners, footers and letters'),
+            self::Run => __('members and settings'),
         };
     }
 }

@@ -69,7 +69,7 @@ final class Devices
         $system = collect([
             'iPhone' => 'an iPhone', 'iPad' => 'an iPad', 'Android' => 'Android', 'Windows' => 'Windows',
             'Mac OS' => 'macOS', 'Linux' => 'Linux',
-        ])->first(fn (string $name, string $sign) => str_contains($agent, $sign)) ?? 'another system';
+        ])->first(fn (string $name, string $sign) => str_contains($agent, $sign)) ?? __('another system');
 
         return ucfirst("$browser on $system");
     }

@@ -19,7 +19,10 @@ final class GuestRoom
     public static function forCard(Workspace $workspace): void
     {
         if ($workspace->isGuests() && $workspace->cards()->count() >= self::CARDS) {
-            throw Refusal::because('Without an address there is room for '.self::CARDS.' cards: give yours to go on.');
+            throw Refusal::because(
+                'Without an address there is room for :cards cards: give yours to go on.',
+                values: ['cards' => self::CARDS],
+            );
         }
     }
 
@@ -28,8 +31,11 @@ final class GuestRoom
     {
         if ($workspace->isGuests() && ($workspace->pictures()->count() >= self::PICTURES
             || (int) $workspace->pictures()->sum('bytes') + $bytes > self::BYTES)) {
-            throw Refusal::because('Without an address there is room for '.self::PICTURES.' pictures of '
-                .intdiv(self::BYTES, 1_000_000).' MB in all: give yours to go on.');
+            throw Refusal::because(
+                'Without an address there is room for :pictures pictures of :bytes MB in all: give yours '
+                    .'to go on.',
+                values: ['pictures' => self::PICTURES, 'bytes' => intdiv(self::BYTES, 1_000_000)],
+            );
         }
     }
 

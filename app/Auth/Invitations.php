@@ -43,8 +43,12 @@ final class Invitations
             ]);
             $one = DB::table('invitations')->where($is)->sole();
             MailLink::send($workspace, $email, "$workspace->name on Inky Card", [
-                "$by->name asks you to come to $workspace->name, as $role->value: {$role->says()}.",
-                'This address lets you in, for '.self::DAYS.' days:',
+                __(
+                    ':name asks you to come to :workspace, as :role: :says.',
+                    ['name' => $by->name, 'workspace' => $workspace->name, 'role' => __($role->value),
+                        'says' => $role->says()],
+                ),
+                __('This address lets you in, for :days days:', ['days' => self::DAYS]),
             ], MailLink::to('invitation', self::DAYS * 1440, ['invitation' => $one->id, 'at' => self::at($one)]));
         });
 

@@ -4,6 +4,7 @@ namespace App\Auth;
 
 use App\Models\Workspace;
 use App\Tray\Outgoing;
+use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
@@ -37,9 +38,13 @@ final class MailLink
     public static function wrong(Request $request): ?string
     {
         return match (true) {
-            ! URL::hasCorrectSignature($request) => 'This link is not whole: copy all of it out of the message.',
-            ! URL::signatureHasNotExpired($request) => 'This link has run out: ask for another.',
-            Cache::has(self::spent($request)) => 'This link was used already: ask for another where you need one.',
+            ! URL::hasCorrectSignature($request) => Words::of(
+                'This link is not whole: copy all of it out of the message.',
+            ),
+            ! URL::signatureHasNotExpired($request) => Words::of('This link has run out: ask for another.'),
+            Cache::has(self::spent($request)) => Words::of(
+                'This link was used already: ask for another where you need one.',
+            ),
             default => null,
         };
     }

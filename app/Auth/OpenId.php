@@ -71,7 +71,7 @@ final readonly class OpenId
             throw Refusal::because('That took too long, or began in another browser: once more, please.');
         }
         if (! $request->filled('code') || (string) $request->string('iss', self::issuer()) !== self::issuer()) {
-            throw Refusal::because(self::label().' did not let you in.');
+            throw Refusal::because(':label did not let you in.', values: ['label' => (string) self::label()]);
         }
         $provider = $this->provider();
         $provider->setPkceCode($sent['verifier']);
@@ -82,7 +82,7 @@ final readonly class OpenId
         }
         $claims = $this->claims((string) ($token->getValues()['id_token'] ?? ''));
         if (! is_string($claims['nonce'] ?? null) || ! hash_equals($sent['nonce'], $claims['nonce'])) {
-            throw Refusal::because(self::label().' answered somebody else.');
+            throw Refusal::because(':label answered somebody else.', values: ['label' => (string) self::label()]);
         }
         $text = fn (string $claim): string => is_string($claims[$claim] ?? null) ? $claims[$claim] : '';
 
@@ -192,6 +192,9 @@ final readonly class OpenId
     {
         Log::warning('Signing in with '.self::issuer().': '.$fault->getMessage());
 
-        return Refusal::because('Signing in with '.self::label().' does not work just now: sign in another way.');
+        return Refusal::because(
+            'Signing in with :label does not work just now: sign in another way.',
+            values: ['label' => (string) self::label()],
+        );
     }
 }

@@ -29,12 +29,18 @@ final class Passwords
         $least = $owner->second === null ? self::ALONE : self::BESIDE;
         $lower = mb_strtolower($password);
         $says = match (true) {
-            $length < $least => "A password has at least $least letters: a few words will do.",
-            $length > self::LONGEST => 'A password has at most '.self::LONGEST.' letters.',
-            ! mb_check_encoding($password, 'UTF-8') || str_contains($password, "\0") => 'Nobody types a sign of this.',
-            count(array_unique(mb_str_split($lower))) < 4 => 'This is few signs over and over.',
-            self::isKnown($lower) => 'This password is among those tried first: it stands in lists of stolen ones.',
-            self::isOwn($lower, $owner) => 'This is little more than your name or address.',
+            $length < $least => __(
+                'A password has at least :least letters: a few words will do.', ['least' => $least],
+            ),
+            $length > self::LONGEST => __('A password has at most :longest letters.', ['longest' => self::LONGEST]),
+            ! mb_check_encoding($password, 'UTF-8') || str_contains($password, "\0") => __(
+                'Nobody types a sign of this.',
+            ),
+            count(array_unique(mb_str_split($lower))) < 4 => __('This is few signs over and over.'),
+            self::isKnown($lower) => __(
+                'This password is among those tried first: it stands in lists of stolen ones.',
+            ),
+            self::isOwn($lower, $owner) => __('This is little more than your name or address.'),
             default => '',
         };
         if ($says !== '') {

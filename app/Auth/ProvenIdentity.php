@@ -50,7 +50,8 @@ final readonly class ProvenIdentity
     {
         $one = DB::table('invitations')->where('email', mb_strtolower($this->email))->orderBy('id')->first()
             ?? throw Refusal::because(
-                "Nobody here goes by $this->email: ask an owner of your workspace to invite you.",
+                'Nobody here goes by :email: ask an owner of your workspace to invite you.',
+                values: ['email' => $this->email],
             );
 
         return Invitations::accept($one, $this->name ?: $this->email);

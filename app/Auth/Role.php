@@ -30,10 +30,10 @@ enum Role: string
     public function says(): string
     {
         return match ($this) {
-            self::Owner => 'everything, members and settings too',
-            self::Maker => 'cards, brand, pictures, banners, campaigns',
-            self::Coordinator => 'who has which card, handing over',
-            self::Reader => 'cards and numbers, to look at',
+            self::Owner => __('everything, members and settings too'),
+            self::Maker => __('cards, brand, pictures, banners, campaigns'),
+            self::Coordinator => __('who has which card, handing over'),
+            self::Reader => __('cards and numbers, to look at'),
         };
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Banners;
 
 use Illuminate\Support\Facades\DB;
+use InkyCard\Said;
 
 /** Labels of cards: windows are for those of a label, and they are found by it. */
 final class CardLabels
@@ -36,7 +37,7 @@ final class CardLabels
     {
         foreach ($cards as $card) {
             foreach ($labels as $label) {
-                DB::table('card_labels')->insertOrIgnore(['card_id' => $card, 'label' => $label]);
+                DB::table('card_labels')->insertOrIgnore(['card_id' => $card, 'label' => Said::of($label)]);
             }
         }
         HeldAnswers::forget();

@@ -59,18 +59,20 @@ final readonly class Compared
     {
         $comparison = $this->comparison;
         if ($comparison->one + $comparison->other === 0) {
-            return 'Nobody has pressed either of them yet.';
+            return __('Nobody has pressed either of them yet.');
         }
         [$least, $most] = $comparison->interval();
         $better = $comparison->better();
         if ($better === 0) {
-            return 'It does not say anything yet: so few visitors may be chance.'.$this->wait();
+            return __('It does not say anything yet: so few visitors may be chance.:wait', ['wait' => $this->wait()]);
         }
         $name = $this->sides[$better === 1 ? 0 : 1]['banner']->banner()->name();
         $times = $better === 1 ? $least : 1 / $most;
 
-        return "“{$name}” brings more visitors: at least ".number_format($times, 2)
-            .' times as many, however often this is looked at.';
+        return __(
+            '“:name” brings more visitors: at least :times times as many, however often this is looked at.',
+            ['name' => $name, 'times' => number_format($times, 2)],
+        );
     }
 
     private function wait(): string
@@ -78,13 +80,15 @@ final readonly class Compared
         $lacking = $this->comparison->lacking();
         $perDay = $this->days > 0 ? ($this->comparison->one + $this->comparison->other) / $this->days : 0;
         if ($lacking === null || $perDay <= 0) {
-            return ' They are so much alike that waiting may not tell.';
+            return ' '.__('They are so much alike that waiting may not tell.');
         }
         $days = (int) ceil($lacking / $perDay);
         $left = max(0, $this->until - now()->getTimestamp()) / self::DAY;
 
-        return " It might after about $lacking more visitors, in about ".($days === 1 ? 'a day' : "$days days")
-            .($days > $left ? ': their windows end before that.' : '.');
+        return ' '.trans_choice(
+            'It might after about :lacking more visitors, in about a day.'
+                .'|It might after about :lacking more visitors, in about :count days.', $days, ['lacking' => $lacking],
+        ).($days > $left ? ' '.__('Their windows end before that.') : '');
     }
 
     /** @return array<string, float> window => cards with a place that carried it, on a day as days went */

@@ -5,6 +5,7 @@ namespace App\Banners;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\Workspace;
+use App\Words\Words;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\PlaceWindow;
@@ -38,7 +39,7 @@ final readonly class DayCards
                 'id' => $card->id, 'name' => $card->name, 'head' => $card->head,
                 'says' => isset($places[$card->id])
                     ? $this->says($carried[$card->id] ?? null, (string) $places[$card->id], $labels[$card->id] ?? [])
-                    : 'no banner place on it',
+                    : Words::of('no banner place on it'),
             ]);
     }
 
@@ -46,11 +47,12 @@ final readonly class DayCards
     private function says(?PlaceWindow $window, string $gap, array $labels): string
     {
         if ($window === null) {
-            return $gap === 'evergreen' && $this->workspace->evergreen_id !== null ? 'the evergreen banner' : 'nothing';
+            return $gap === 'evergreen' && $this->workspace->evergreen_id !== null ? Words::of('the evergreen banner')
+                : Words::of('nothing');
         }
         $audience = $window->audience;
         $by = match (true) {
-            $audience->cards !== [] => 'its own window',
+            $audience->cards !== [] => Words::of('its own window'),
             $audience->labels !== [] => implode(', ', array_intersect($audience->labels, $labels)),
             default => 'Everyone',
         };

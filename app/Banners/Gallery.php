@@ -4,6 +4,7 @@ namespace App\Banners;
 
 use App\Pictures\BannerPress;
 use App\Pictures\BannerTile;
+use App\Words\Words;
 use InkyCard\Banner\Banner;
 use InkyCard\Banner\Design;
 use InkyCard\Banner\DesignOrder;
@@ -44,7 +45,7 @@ final readonly class Gallery
         $shown = $measured = $refused = [];
         foreach ($press->tiles($banner, $all) as $at => $tile) {
             if ($tile instanceof Refusal) {
-                $refused[] = [$all[$at], $tile->getMessage()];
+                $refused[] = [$all[$at], Words::of($tile)];
             } else {
                 [$shown[$tile->design->key], $weight] = self::shown($tile);
                 $measured[$tile->design->key] = [$tile->light, $tile->contrast, $tile->words, $weight];

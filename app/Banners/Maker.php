@@ -5,6 +5,7 @@ namespace App\Banners;
 use App\Models\StoredBanner;
 use App\Pictures\BannerPress;
 use App\Pictures\BannerTile;
+use App\Words\Words;
 use InkyCard\Banner\Banner;
 use InkyCard\Colour\Contrast;
 use InkyCard\Limits;
@@ -43,8 +44,11 @@ final readonly class Maker
     {
         $banner = $stored->banner();
         $sharp = $stored->sharpness();
-        $soft = $sharp >= 1 ? '' : 'Its picture has '.round(100 * $sharp).' % of the pixels it is shown with, and '
-            .'comes out soft: choose a larger one, or a larger part of it. ';
+        $soft = $sharp >= 1 ? '' : __(
+            'Its picture has :it % of the pixels it is shown with, and comes out soft: choose a larger '
+                .'one, or a larger part of it. ',
+            ['it' => round(100 * $sharp)],
+        );
         try {
             if ($banner->isPicture()) {
                 $print = $press->print($banner);
@@ -55,7 +59,7 @@ final readonly class Maker
             }
             $tile = $press->tile($banner);
         } catch (Refusal $refusal) {
-            return new self($banner, '', '', '', [], $refused + [$refusal->field() => $refusal->getMessage()]);
+            return new self($banner, '', '', '', [], $refused + [$refusal->field() => Words::of($refusal)]);
         }
 
         return new self(
@@ -92,12 +96,15 @@ final readonly class Maker
         $onPhone = $words->smallest() * min(1, self::PHONE / $banner->size->width);
 
         return [
-            ['Faintest words', number_format($tile->contrast, 1), ': 1', $tile->contrast / 14,
+            [__('Faintest words'), number_format($tile->contrast, 1), ': 1', $tile->contrast / 14,
                 $tile->contrast >= Contrast::TEXT],
-            ['Smallest words', number_format($words->smallest(), 1), 'px', $words->smallest() / self::LARGE,
+            [__('Smallest words'), number_format($words->smallest(), 1), 'px', $words->smallest() / self::LARGE,
                 $words->smallest() >= Limits::SMALL_TEXT],
-            ['On a phone', number_format($onPhone, 1), 'px', $onPhone / self::LARGE, $onPhone >= self::SMALL],
-            ['How full', (string) round(100 * $words->fullness()), '%', $words->fullness(), $words->fullness() < 0.9],
+            [__('On a phone'), number_format($onPhone, 1), 'px', $onPhone / self::LARGE, $onPhone >= self::SMALL],
+            [
+                __('How full'), (string) round(100 * $words->fullness()), '%', $words->fullness(),
+                $words->fullness() < 0.9,
+            ],
         ];
     }
 }

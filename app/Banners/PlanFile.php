@@ -76,7 +76,10 @@ final class PlanFile
                         $workspace, $cards,
                     ));
                 } catch (Refusal $refusal) {
-                    throw Refusal::because('Row '.$line.': '.$refusal->getMessage().' Nothing was brought in.');
+                    throw Refusal::because(
+                        'Row :line: :says Nothing was brought in.',
+                        values: ['line' => $line, 'says' => $refusal->said],
+                    );
                 }
             }
 
@@ -101,7 +104,9 @@ final class PlanFile
                 $rows[$line] = array_combine($head, array_slice($cells, 0, count($head)));
             }
             if (count($rows) > self::ROWS) {
-                throw Refusal::because('A plan of over '.self::ROWS.' windows is brought in parts.');
+                throw Refusal::because(
+                    'A plan of over :rows windows is brought in parts.', values: ['rows' => self::ROWS],
+                );
             }
         }
 
@@ -118,7 +123,7 @@ final class PlanFile
                 return $banner;
             }
         }
-        throw Refusal::because('there is no banner '.($number ?: '“'.($row['name'] ?? '').'”').'.');
+        throw Refusal::because('there is no banner :it.', values: ['it' => $number ?: '“'.($row['name'] ?? '').'”']);
     }
 
     /**

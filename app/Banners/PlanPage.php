@@ -109,8 +109,11 @@ final readonly class PlanPage
         $said = [];
         foreach ($this->lanes as $lane) {
             if ($lane->gaps !== []) {
-                $said[] = self::called($lane).' has nothing '.self::listed(array_map($this->range(...), $lane->gaps))
-                    .'.';
+                $said[] = __(
+                    ':called has nothing :listed.',
+                    ['called' => self::called($lane),
+                        'listed' => self::listed(array_map($this->range(...), $lane->gaps))],
+                );
             }
         }
 
@@ -123,12 +126,13 @@ final readonly class PlanPage
         $said = [];
         foreach ($this->lanes as $lane) {
             foreach ($lane->overlaps as $overlap) {
-                $names = self::listed(array_map(
-                    fn (PlaceWindow $window) => '“'.$this->name($window).'”', $overlap->windows,
-                ));
+                $name = fn (PlaceWindow $window) => '“'.$this->name($window).'”';
+                $names = self::listed(array_map($name, $overlap->windows));
                 $said[] = [
-                    "$names are due at once for ".self::called($lane).' '.$this->range($overlap)
-                        .': they share the cards.',
+                    __(
+                        ':names are due at once for :called :range: they share the cards.',
+                        ['names' => $names, 'called' => self::called($lane), 'range' => $this->range($overlap)],
+                    ),
                     array_map(fn (PlaceWindow $window) => $window->id, $overlap->windows),
                 ];
             }
@@ -189,7 +193,7 @@ final readonly class PlanPage
     private static function called(Lane $lane): string
     {
         return match ($lane->label) {
-            '' => 'Everyone', null => 'Single cards', default => $lane->label
+            '' => 'Everyone', null => __('Single cards'), default => $lane->label
         };
     }
 
@@ -201,7 +205,7 @@ final readonly class PlanPage
         return match (true) {
             $width < self::NARROW[0] => '',
             $width < self::NARROW[1] => "$days d",
-            $gap->until >= $this->ends => 'nothing from '.$this->day($gap->from),
+            $gap->until >= $this->ends => __('nothing from :day', ['day' => $this->day($gap->from)]),
             default => "nothing, $days days",
         };
     }

@@ -77,8 +77,10 @@ final readonly class Advice
     {
         $ratio = Contrast::ratio($run->ink, $background);
         $one = fn (float $ratio) => number_format(floor($ratio * 10) / 10, 1);
-        $says = ' on its background, '.$one(DarkPage::Forced->ratio($run->ink, $background))
-            .' where a page is forced dark';
+        $says = __(
+            ' on its background, :ratio where a page is forced dark',
+            ['ratio' => $one(DarkPage::Forced->ratio($run->ink, $background))],
+        );
 
         return $ratio >= Contrast::TEXT
             ? new AdviceLine(true, $says.'; '.round($run->size, 1).' px.', $one($ratio).' : 1')

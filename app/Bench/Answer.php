@@ -3,6 +3,7 @@
 namespace App\Bench;
 
 use App\Models\StoredCard;
+use App\Words\Words;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Card\Card as Document;
@@ -52,7 +53,7 @@ final readonly class Answer
     {
         $errors = [];
         foreach ($refusals as $refusal) {
-            $errors[$this->key($refusal)] ??= $refusal->getMessage();
+            $errors[$this->key($refusal)] ??= Words::of($refusal);
         }
 
         return $this->view($this->request->hasHeader('HX-Request') ? 'bench.refused' : 'bench.show', 422, [

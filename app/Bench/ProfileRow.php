@@ -42,9 +42,9 @@ final readonly class ProfileRow
     public function opens(): string
     {
         return match (true) {
-            $this->link->address === '' => "{$this->link->label}, in words",
+            $this->link->address === '' => __(':label, in words', ['label' => $this->link->label]),
             ! $this->isNetwork() => 'named '.$this->link->label,
-            $this->link->handle === '' => "{$this->link->label}, no profile of its own",
+            $this->link->handle === '' => __(':label, no profile of its own', ['label' => $this->link->label]),
             default => $this->link->label,
         };
     }

@@ -2,6 +2,7 @@
 
 namespace App\Bench;
 
+use Illuminate\Support\Number;
 use InkyCard\Brand\Brand;
 use InkyCard\Brand\InkRole;
 use InkyCard\Brand\Scheme;
@@ -127,11 +128,14 @@ final readonly class Tuning
     {
         $role = $near['role']->value;
         if ($near['distance'] < self::SAME) {
-            return "The brand's $role ink.";
+            return __('The brand’s :role ink.', ['role' => $role]);
         }
 
-        return number_format($near['distance'], 2)." from the brand's $role ink ".$near['ink']->toHex()
-            .($near['distance'] < Oklch::NOTICEABLE ? ', too near to tell apart.' : '.');
+        $of = ['distance' => Number::format($near['distance'], 2), 'role' => $role, 'ink' => $near['ink']->toHex()];
+
+        return $near['distance'] < Oklch::NOTICEABLE
+            ? __(':distance from the brand’s :role ink :ink, too near to tell apart.', $of)
+            : __(':distance from the brand’s :role ink :ink.', $of);
     }
 
     /** @return array<string, list<NumberField>> numbers of the style, by what they are about */
@@ -252,7 +256,7 @@ final readonly class Tuning
     /** @return array<string, string> reference => name, the one at hand among them whatever it is */
     public function pictures(?BackgroundPicture $own): array
     {
-        return ['' => 'none'] + $this->library + ($own === null ? [] : [$own->ref => 'this picture']);
+        return ['' => 'none'] + $this->library + ($own === null ? [] : [$own->ref => __('this picture')]);
     }
 
     /** @return list<Scheme> inks computed from the accent */
@@ -333,7 +337,7 @@ final readonly class Tuning
     /** @return array<string, string> inks of the sign on a mark's background */
     public function signs(): array
     {
-        return ['' => 'what reads'] + array_column(array_map(
+        return ['' => __('what reads')] + array_column(array_map(
             fn (InkRole $role) => [$role->value, mb_strtolower($role->label())], InkRole::cases(),
         ), 1, 0);
     }

@@ -111,7 +111,7 @@ final readonly class Workbench
     public function mailboxes(Piece $piece): array
     {
         $known = $piece->can(Capability::MailAddress) ? array_filter([
-            'the firm’s' => $this->brand()->lines->email,
+            __('the firm’s') => $this->brand()->lines->email,
             'mine' => (string) auth()->user()?->email,
         ]) : [];
 
@@ -152,8 +152,10 @@ final readonly class Workbench
         $wanted = match (true) {
             $size > 0 => sprintf('Shown %1$d × %1$d px: a square of %2$d × %2$d px or more is sharp.', $size,
                 $size * $dense),
-            $width > 0 => sprintf('Shown %d px wide: one of %d px or more is sharp; it keeps its proportion.', $width,
-                $width * $dense),
+            $width > 0 => __(
+                'Shown :width px wide: one of :width2 px or more is sharp; it keeps its proportion.',
+                ['width' => $width, 'width2' => $width * $dense],
+            ),
             default => '',
         };
 
@@ -170,8 +172,10 @@ final readonly class Workbench
         }
         $wide = (int) round($picture->width * PictureRef::framing($ref)->width);
 
-        return "This one brings $wide × ".(int) round($wide * (float) ($piece->fields['ratio'] ?? $picture->ratio()))
-            .' px: '.($wide >= $pixels ? 'sharp.' : 'soft on dense screens.');
+        $size = $wide.' × '.(int) round($wide * (float) ($piece->fields['ratio'] ?? $picture->ratio()));
+
+        return $wide >= $pixels ? __('This one brings :size px: sharp.', ['size' => $size])
+            : __('This one brings :size px: soft on dense screens.', ['size' => $size]);
     }
 
     /** @return array<string, Arrangement> */

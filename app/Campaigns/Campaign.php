@@ -14,12 +14,12 @@ final readonly class Campaign
      * @param  bool  $isBare  its footer was removed
      * @param  ?string  $outside  what it goes by where it is sent from; null where that is done by hand
      * @param  ?string  $sender  name of who sends it: see App\Senders\Senders
-     * @param  ?Said  $said  what that said of it last
+     * @param  ?SenderReport  $said  what that said of it last
      */
     private function __construct(
         public int $id, public string $name, public int $footer, public string $called, public int $head,
         public Day $starts, public int $recipients, public bool $isEnded, public array $messages, private Day $today,
-        public ?string $outside, public bool $isBare, public ?string $sender, public ?Said $said,
+        public ?string $outside, public bool $isBare, public ?string $sender, public ?SenderReport $said,
     ) {
     }
 
@@ -47,7 +47,7 @@ final readonly class Campaign
             (int) $row->id, (string) $row->name, (int) $row->footer_id, (string) $row->footer, (int) $row->head,
             $starts, (int) $row->recipients, $row->ended_at !== null, $messages, $today, $row->outside,
             $row->footer_removed !== null, $row->sender,
-            $row->said === null ? null : Said::of((array) json_decode((string) $row->said, true)),
+            $row->said === null ? null : SenderReport::of((array) json_decode((string) $row->said, true)),
         );
     }
 
@@ -87,7 +87,7 @@ final readonly class Campaign
         return match (true) {
             $this->isEnded => 'ended',
             $this->said?->isStopped === true => 'stopped',
-            $this->left() === 0 => 'all sent',
+            $this->left() === 0 => __('all sent'),
             $this->today->isBefore($this->starts) => 'planned',
             default => 'running',
         };

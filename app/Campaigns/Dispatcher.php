@@ -85,18 +85,18 @@ final readonly class Dispatcher
      *
      * @throws Refusal
      */
-    public function state(Campaign $campaign): Said
+    public function state(Campaign $campaign): SenderReport
     {
         return $this->ask($campaign->id, (string) $campaign->sender, (string) $campaign->outside);
     }
 
     /** @throws Refusal */
-    private function ask(int $campaign, string $sender, string $outside): Said
+    private function ask(int $campaign, string $sender, string $outside): SenderReport
     {
         $state = Senders::of($sender, $this->workspace)->state($outside);
         LeftAlone::add($this->workspace->id, $state['left'], 'left');
         LeftAlone::add($this->workspace->id, $state['bounced'], 'bounced');
-        $said = Said::of($state);
+        $said = SenderReport::of($state);
         DB::transaction(function () use ($campaign, $said, $state): void {
             DB::table('campaigns')->where('id', $campaign)->update(['said' => $said->json()]);
             foreach ($state['messages'] as $message) {
@@ -128,7 +128,8 @@ final readonly class Dispatcher
         )->first();
         if ($letter === null) {
             throw Refusal::because(
-                "“{$message->subject}” has no letter: choose one for it, or write one of that subject.", '/campaign',
+                '“:subject” has no letter: choose one for it, or write one of that subject.',
+                '/campaign', ['subject' => $message->subject],
             );
         }
         $footer = $this->footer($campaign->footer);

@@ -100,10 +100,10 @@ final readonly class FooterPage
 
         return [
             'name' => "$workspace->name footer", 'countries' => $country,
-            'why' => 'You get this because you asked '.($lines->company ?: $workspace->name).' for news.',
+            'why' => __('You get this because you asked :it for news.', ['it' => $lines->company ?: $workspace->name]),
             'firm' => implode(', ', array_filter([$lines->company ?: $workspace->name, $lines->address])),
             'unsubscribe' => ['words' => 'Unsubscribe', 'address' => $links['unsubscribe']],
-            'browser' => ['words' => 'Read in a browser', 'address' => $links['browser']],
+            'browser' => ['words' => __('Read in a browser'), 'address' => $links['browser']],
         ];
     }
 

@@ -31,11 +31,11 @@ final readonly class FooterProof
         $other = array_column($raw->findings, null, 'title');
         $this->findings = [
             ...array_map(
-                fn (Finding $finding) => [$finding, isset($other[$finding->title]) ? '' : 'filled in'],
+                fn (Finding $finding) => [$finding, isset($other[$finding->title]) ? '' : __('filled in')],
                 array_values($one),
             ),
             ...array_map(
-                fn (Finding $finding) => [$finding, 'with its tokens'], array_values(array_diff_key($other, $one)),
+                fn (Finding $finding) => [$finding, __('with its tokens')], array_values(array_diff_key($other, $one)),
             ),
         ];
     }

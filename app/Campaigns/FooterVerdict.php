@@ -68,13 +68,22 @@ final readonly class FooterVerdict
 
         return array_values(array_filter([
             $number === $stored->head ? ''
-                : "It carries revision $number; $stored->head is the newest: put that in its campaign.",
-            $left === [] ? '' : 'Tokens were left unfilled: '.implode(', ', array_slice($left, 0, 4)).'.',
+                : __(
+                    'It carries revision :number; :head is the newest: put that in its campaign.',
+                    ['number' => $number, 'head' => $stored->head],
+                ),
+            $left === [] ? '' : __(
+                'Tokens were left unfilled: :choices.', ['choices' => implode(', ', array_slice($left, 0, 4))],
+            ),
             $leave !== '' && preg_match($link, $received->html()) !== 1 && $received->html() !== ''
-                ? "Its link “{$leave}” is missing." : '',
-            $onePress ? '' : 'It has no header to unsubscribe in one press (RFC 8058): mailbox providers ask for it.',
-            $received->text() === '' ? 'It has no plain text part.'
-                : ($leave !== '' && ! str_contains($received->text(), $leave) ? 'Its plain text has no way out.' : ''),
+                ? __('Its link “:leave” is missing.', ['leave' => $leave]) : '',
+            $onePress ? '' : __(
+                'It has no header to unsubscribe in one press (RFC 8058): mailbox providers ask for it.',
+            ),
+            $received->text() === '' ? __('It has no plain text part.')
+                : ($leave !== '' && ! str_contains($received->text(), $leave) ? __(
+                    'Its plain text has no way out.',
+                ) : ''),
         ]));
     }
 }

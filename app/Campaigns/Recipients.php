@@ -45,7 +45,7 @@ final class Recipients
             try {
                 $address = mb_strtolower(MailAddress::parse($row[$at] ?? '')->address);
             } catch (Refusal $refusal) {
-                throw Refusal::because('Line '.($line + 2).': '.$refusal->getMessage());
+                throw Refusal::because('Line :line: :says', values: ['line' => $line + 2, 'says' => $refusal->said]);
             }
             $twice += isset($found[$address]) ? 1 : 0;
             $values = [];
@@ -77,12 +77,12 @@ final class Recipients
         $markup = count(array_filter($found, fn (array $values) => preg_grep('/[<>]|^[=+@]/', $values) !== []));
 
         return array_values(array_filter([
-            $twice === 0 ? '' : "$twice ".($twice === 1 ? 'address stood' : 'addresses stood')
-                .' there twice: the later row counts.',
-            $markup === 0 ? '' : "$markup ".($markup === 1 ? 'row holds' : 'rows hold')
-                .' markup or a formula: it is shown as text.',
-            $alone === 0 ? '' : "$alone of them ".($alone === 1 ? 'is' : 'are')
-                .' left alone: unsubscribed, or bounced.',
+            $twice === 0 ? '' : trans_choice('An address stood there twice: the later row counts.'
+                .'|:count addresses stood there twice: the later row counts.', $twice),
+            $markup === 0 ? '' : trans_choice('A row holds markup or a formula: it is shown as text.'
+                .'|:count rows hold markup or a formula: it is shown as text.', $markup),
+            $alone === 0 ? '' : trans_choice('One of them is left alone: unsubscribed, or bounced.'
+                .'|:count of them are left alone: unsubscribed, or bounced.', $alone),
         ]));
     }
 
@@ -109,7 +109,7 @@ final class Recipients
             }
             $rows[] = array_map(fn (?string $cell): string => (string) $cell, $row);
             if (count($rows) > self::ROWS + 1) {
-                throw Refusal::because('At most '.number_format(self::ROWS).' rows at once.');
+                throw Refusal::because('At most :rows rows at once.', values: ['rows' => number_format(self::ROWS)]);
             }
         }
         $headings = array_map(trim(...), array_shift($rows) ?? []);

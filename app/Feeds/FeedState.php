@@ -2,6 +2,7 @@
 
 namespace App\Feeds;
 
+use App\Words\Moments;
 use Illuminate\Support\Carbon;
 
 /** What is known of a feed. */
@@ -62,12 +63,17 @@ final readonly class FeedState
         $read = $this->read?->diffForHumans();
 
         return match (true) {
-            $this->entry === null && $this->said === null => 'It is asked in a moment.',
+            $this->entry === null && $this->said === null => __('It is asked in a moment.'),
             $this->entry === null => (string) $this->said,
-            $this->said !== null => "It was read $read and not since: {$this->said} "
-                ."The card keeps “{$this->entry[0]}”.",
-            default => "“{$this->entry[0]}”".($this->out === null ? '' : ', '.$this->out->format('j M Y'))
-                .", as read $read.",
+            $this->said !== null => __(
+                'It was read :read and not since: :said The card keeps “:entry”.',
+                ['read' => $read, 'said' => $this->said, 'entry' => $this->entry[0]],
+            ),
+            default => __(
+                '“:entry”:day, as read :read.',
+                ['entry' => $this->entry[0], 'day' => $this->out === null ? '' : ', '.Moments::day($this->out),
+                    'read' => $read],
+            ),
         };
     }
 }

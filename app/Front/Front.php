@@ -148,7 +148,7 @@ final readonly class Front
         );
         $ways = $this->typed['reach'] === '' ? [] : $of(['am' => '', 'do' => '', 'wish' => ''] + $this->typed);
         $unread = $this->typed['reach'] !== '' && $ways === []
-            ? 'Type a mail address, a phone number or a site to be reached at.' : '';
+            ? (string) __('Type a mail address, a phone number or a site to be reached at.') : '';
         $typed = $unread === '' ? $this->typed : ['reach' => ''] + $this->typed;
         $document = Brought::document($of(array_filter($typed) + self::SAMPLES), $this->country);
         $name = $typed['am'] ?: self::SAMPLES['am'];

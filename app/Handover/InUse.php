@@ -148,10 +148,17 @@ final readonly class InUse
         ]));
 
         return match (true) {
-            $this->old !== null => "In use $places, revision $this->old; this is $this->head.",
-            $this->over => "In use $places, as it was right until ".$this->until?->words().'.',
-            $this->until !== null => "In use $places, right until ".$this->until->words().'.',
-            default => "In use $places, as it is now.",
+            $this->old !== null => __(
+                'In use :places, revision :old; this is :head.',
+                ['places' => $places, 'old' => $this->old, 'head' => $this->head],
+            ),
+            $this->over => __(
+                'In use :places, as it was right until :it.', ['places' => $places, 'it' => $this->until?->words()],
+            ),
+            $this->until !== null => __(
+                'In use :places, right until :words.', ['places' => $places, 'words' => $this->until->words()],
+            ),
+            default => __('In use :places, as it is now.', ['places' => $places]),
         };
     }
 }

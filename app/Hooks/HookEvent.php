@@ -22,11 +22,11 @@ enum HookEvent: string
     public function says(): string
     {
         return match ($this) {
-            self::CardChanged => 'a card was begun or changed, a minute after the last edit',
-            self::CardArchived => 'a card was put in the archive',
-            self::CardTaken => 'a card was taken for a destination',
-            self::BannerPut => 'readers see another banner from now on',
-            self::RecipientLeft => 'somebody unsubscribed',
+            self::CardChanged => __('a card was begun or changed, a minute after the last edit'),
+            self::CardArchived => __('a card was put in the archive'),
+            self::CardTaken => __('a card was taken for a destination'),
+            self::BannerPut => __('readers see another banner from now on'),
+            self::RecipientLeft => __('somebody unsubscribed'),
             self::Test => 'a test',
         };
     }

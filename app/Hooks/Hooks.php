@@ -54,7 +54,7 @@ final class Hooks
         }
         $events !== [] || throw Refusal::because('Choose what it is told.', '/address');
         if (DB::table('hooks')->where('workspace_id', $workspace->id)->count() >= self::MOST) {
-            throw Refusal::because('There are '.self::MOST.' already: remove one first.', '/address');
+            throw Refusal::because('There are :most already: remove one first.', '/address', ['most' => self::MOST]);
         }
         $secret = 'whsec_'.base64_encode(random_bytes(24));
         DB::table('hooks')->insert([

@@ -31,7 +31,7 @@ final class SentAgain
         $fits = strlen((string) json_encode($input)) <= self::MOST;
         if ($request->is('sign-in') || ! $fits) {
             return $fits ? redirect()->route('sign-in')->withInput(['email' => $request->input('email')])
-                ->with('sentence', 'This page had been open too long: once more, please.') : null;
+                ->with('sentence', __('This page had been open too long: once more, please.')) : null;
         }
         $request->session()->put(self::KEY, [
             'to' => $request->path(), 'input' => $input, 'files' => $request->allFiles() !== [],
@@ -43,7 +43,7 @@ final class SentAgain
         $request->session()->put('url.intended', route('again'));
 
         return redirect()->route('sign-in')
-            ->with('sentence', 'You were signed out. What you sent is kept: sign in, and it goes on.');
+            ->with('sentence', __('You were signed out. What you sent is kept: sign in, and it goes on.'));
     }
 
     /** @return array{to: string, fields: array<string, string>, files: bool}|null what is kept, once */

@@ -7,6 +7,7 @@ use App\Models\Workspace;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Library;
 use App\Tray\MimeMessage;
+use App\Words\Words;
 use Illuminate\Support\Facades\Cache;
 use InkyCard\Card\CardJson;
 use InkyCard\Import\BroughtLook;
@@ -143,9 +144,9 @@ final readonly class Brought
                     unset($facts[$index]);
                 }
                 $left[] = str_starts_with($ref, 'data:')
-                    ? 'A picture is left out: '.$refusal->getMessage()
+                    ? 'A picture is left out: '.Words::of($refusal)
                     : 'The picture from '.parse_url($ref, PHP_URL_HOST).' still comes from there: '
-                        .$refusal->getMessage();
+                        .Words::of($refusal);
             }
         }
 

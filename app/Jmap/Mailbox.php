@@ -120,15 +120,15 @@ final class Mailbox
         $response = $answer['methodResponses'][0] ?? null;
         if (($response[1]['type'] ?? '') === 'unknownMethod') {
             throw Refusal::because(
-                "This mailbox shows its signatures and cannot change them over JMAP: its server lacks $method. "
-                    .'Copy the card and paste it there.',
+                'This mailbox shows its signatures and cannot change them over JMAP: its server lacks '
+                    .':method. Copy the card and paste it there.',
+                values: ['method' => $method],
             );
         }
         if (! is_array($response) || ($response[0] ?? '') !== $method || ! is_array($response[1] ?? null)) {
             throw Refusal::because(
-                'The mailbox answered otherwise than JMAP has it'
-                    .(is_string($response[1]['type'] ?? null) ? " ({$response[1]['type']})" : '')
-                    .'.',
+                'The mailbox answered otherwise than JMAP has it:part.',
+                values: ['part' => is_string($response[1]['type'] ?? null) ? " ({$response[1]['type']})" : ''],
             );
         }
 
@@ -165,8 +165,8 @@ final class Mailbox
                 '/token',
             ),
             $fetched->status !== 200 => throw Refusal::because(
-                "There is no JMAP at this address: it answered with $fetched->status.",
-                '/server',
+                'There is no JMAP at this address: it answered with :status.',
+                '/server', ['status' => $fetched->status],
             ),
             ! is_array($answer) => throw Refusal::because('There is no JMAP at this address.', '/server'),
             default => [$answer, $fetched->address],

@@ -151,7 +151,7 @@ final class Backup
     {
         $zip = new ZipArchive;
         if (! is_file($file)) {
-            throw Refusal::because("There is no file $file.");
+            throw Refusal::because('There is no file :file.', values: ['file' => $file]);
         }
 
         return $zip->open($file, ZipArchive::RDONLY | ZipArchive::CHECKCONS) === true

@@ -68,7 +68,8 @@ final readonly class WorkspaceReading
         $bytes = $this->zip->getFromName("pictures/$hash.$extension");
 
         return $bytes !== false && hash('sha256', $bytes) === $hash ? $bytes : throw Refusal::because(
-            'The picture '.(is_string($name) ? "“{$name}”" : 'of a row').' is not in this file, or is another one.',
+            'The picture :part is not in this file, or is another one.',
+            values: ['part' => is_string($name) ? "“{$name}”" : 'of a row'],
         );
     }
 
@@ -76,15 +77,20 @@ final readonly class WorkspaceReading
     private static function bounded(ZipArchive $zip): void
     {
         if ($zip->numFiles > self::FILES) {
-            throw Refusal::because('This file holds over '.number_format(self::FILES).' files: it is none of ours.');
+            throw Refusal::because(
+                'This file holds over :files files: it is none of ours.',
+                values: ['files' => number_format(self::FILES)],
+            );
         }
         $bytes = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $stat = $zip->statIndex($index);
             $bytes += $stat['size'] ?? 0;
             if ($stat === false || preg_match(self::NAMES, $stat['name']) !== 1) {
-                throw Refusal::because('This file holds something that is none of ours'
-                    .($stat === false ? '.' : ': '.mb_strimwidth(mb_scrub($stat['name']), 0, 60, '…').'.'));
+                throw Refusal::because(
+                    'This file holds something that is none of ours: :name.',
+                    values: ['name' => $stat === false ? '?' : mb_strimwidth(mb_scrub($stat['name']), 0, 60, '…')],
+                );
             }
             if ($stat['size'] > self::ONE || $bytes > self::ALL) {
                 throw Refusal::because('This file unpacks to more than anybody keeps.');
@@ -102,19 +108,22 @@ final readonly class WorkspaceReading
     {
         $rows = array_values(self::json($zip, "tables/$table.json"));
         if (count($rows) > self::ROWS) {
-            throw Refusal::because('This file has over '.number_format(self::ROWS)." rows of $table.");
+            throw Refusal::because(
+                'This file has over :rows rows of :table.',
+                values: ['rows' => number_format(self::ROWS), 'table' => $table],
+            );
         }
         ['columns' => $columns, 'refs' => $refs] = WorkspaceTables::ALL[$table];
         foreach ($rows as $number => $row) {
             $at = str_replace('_', ' ', $table).', row '.($number + 1);
             if (! is_array($row)) {
-                throw Refusal::because("This is no row: $at.");
+                throw Refusal::because('This is no row: :at.', values: ['at' => $at]);
             }
             foreach ($refs as $column => $to) {
                 $is = $row[$column] ?? null;
                 if ($is === null ? ! in_array($column, WorkspaceTables::MAY_LACK, true)
                     : ! is_int($is) || $is < 1 || $is > $counts[$to]) {
-                    throw Refusal::because("$at names something that is not in this file.");
+                    throw Refusal::because(':at names something that is not in this file.', values: ['at' => $at]);
                 }
             }
             self::about($at, fn () => self::checked($table, $row));
@@ -131,7 +140,7 @@ final readonly class WorkspaceReading
         foreach ($row as $column => $value) {
             if (! is_scalar($value) && $value !== null
                 && ! in_array($column, ['document', 'put', 'audience', 'data'], true)) {
-                throw Refusal::because("$column is no value.");
+                throw Refusal::because(':column is no value.', values: ['column' => $column]);
             }
         }
         match ($table) {
@@ -158,7 +167,7 @@ final readonly class WorkspaceReading
         try {
             $work();
         } catch (Refusal $refusal) {
-            throw Refusal::because(ucfirst($what).': '.$refusal->getMessage());
+            throw Refusal::because(':what: :says', values: ['what' => ucfirst($what), 'says' => $refusal->said]);
         }
     }
 

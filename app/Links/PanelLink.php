@@ -41,7 +41,7 @@ final readonly class PanelLink
     {
         $web = str_starts_with($link->address, 'https://');
         $shown = match (true) {
-            $link->piece->isHosted() => 'to what is due',
+            $link->piece->isHosted() => __('to what is due'),
             $web => WebAddress::parse($link->address)->short(),
             default => Target::words($link->address),
         };

@@ -65,8 +65,10 @@ final readonly class Mailings
         $messages = array_values(is_array($given['messages'] ?? null) ? $given['messages'] : []);
         $recipients = array_values(is_array($given['recipients'] ?? null) ? $given['recipients'] : []);
         if ($messages === [] || count($messages) > self::MESSAGES || count($recipients) > self::RECIPIENTS) {
-            throw Refusal::because('A campaign has 1 to '.self::MESSAGES.' messages and at most '.self::RECIPIENTS
-                .' recipients.');
+            throw Refusal::because(
+                'A campaign has 1 to :messages messages and at most :recipients recipients.',
+                values: ['messages' => self::MESSAGES, 'recipients' => self::RECIPIENTS],
+            );
         }
 
         return DB::transaction(function () use ($given, $from, $style, $messages, $recipients): int {
@@ -292,7 +294,9 @@ final readonly class Mailings
             fn (string $part): string => self::words($given, $part), ['subject', 'html', 'text'],
         ));
         if (trim($message['subject']) === '' || mb_strlen(implode('', $message)) > self::LETTERS) {
-            throw Refusal::because('A message has a subject, and at most '.self::LETTERS.' letters.');
+            throw Refusal::because(
+                'A message has a subject, and at most :letters letters.', values: ['letters' => self::LETTERS],
+            );
         }
 
         return ['subject' => mb_substr($message['subject'], 0, 250)] + $message;

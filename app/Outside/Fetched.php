@@ -25,7 +25,8 @@ final readonly class Fetched
         return $this->status === 200
             ? $this
             : throw Refusal::because(
-                "This address answered with error $this->status: open it in a private window to see what others see.",
+                'This address answered with error :status: open it in a private window to see what '.'others see.',
+                values: ['status' => $this->status],
             );
     }
 }

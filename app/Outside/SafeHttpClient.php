@@ -164,7 +164,9 @@ final class SafeHttpClient
             if (strlen($bytes) > $most) {
                 $response->cancel();
                 if ($whole) {
-                    throw Refusal::because(sprintf('What is at this address is over %d MB.', $most / 1_000_000));
+                    throw Refusal::because(
+                        'What is at this address is over :most MB.', values: ['most' => $most / 1_000_000],
+                    );
                 }
                 break;
             }

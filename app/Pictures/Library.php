@@ -161,7 +161,7 @@ final class Library
             $file = resource_path("samples/$name.svg");
 
             return is_file($file) ? $this->rasterizer->png((string) file_get_contents($file), self::SAMPLE_WIDTH)
-                : throw Refusal::because("There is no sample picture called $name.");
+                : throw Refusal::because('There is no sample picture called :name.', values: ['name' => $name]);
         }
         foreach (['jpg', 'png'] as $extension) {
             if (self::disk()->exists($path = self::path($name, $extension))) {

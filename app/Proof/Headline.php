@@ -13,13 +13,13 @@ final class Headline
     {
         $count = count($proof->findings);
         if ($count === 0) {
-            return 'Nothing to mend: hand it over.';
+            return __('Nothing to mend: hand it over.');
         }
         $spelled = (string) (new NumberFormatter('en', NumberFormatter::SPELLOUT))->format($count);
 
-        return ($count === 1 ? 'One thing' : ucfirst($spelled).' things')
+        return ($count === 1 ? __('One thing') : ucfirst($spelled).' things')
             .($proof->findings[0]->severity === Severity::Advice
-                ? ' could be better.'
-                : ' to look at before you hand it over.');
+                ? __(' could be better.')
+                : __(' to look at before you hand it over.'));
     }
 }

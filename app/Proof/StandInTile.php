@@ -44,7 +44,7 @@ final readonly class StandInTile
             $findings !== [] => [$findings[0]->severity->value, $verdict ?: self::short($findings[0]->title)],
             $verdict !== '' => ['advice', $verdict],
             $client->form === 'text' => ['good', substr_count($proof->subject->text(), "\n").' lines'],
-            default => ['good', $client->isDark() ? 'reads well' : 'as designed'],
+            default => ['good', $client->isDark() ? __('reads well') : __('as designed')],
         };
         $marked = array_merge([], ...array_map(fn (Finding $finding) => $finding->pieces, $findings));
 

@@ -40,27 +40,33 @@ final class AppServiceProvider extends ServiceProvider
             'sqlite',
             fn ($pdo, $database, $prefix, $config) => new ImmediateSqliteConnection($pdo, $database, $prefix, $config),
         );
-        $this->app->singleton(SafeHttpClient::class, function (Application $app) {
-            $real = new NoPrivateNetworkHttpClient(HttpClient::create(), [
-                ...IpUtils::PRIVATE_SUBNETS,
-                ...SafeHttpClient::INSIDE,
-            ]);
-
-            return new SafeHttpClient(
-                config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real,
-            );
-        });
+        $this->app->singleton(SafeHttpClient::class, self::outside(...));
         // To the provider that is configured, wherever it stands.
         $this->app->when(OpenId::class)->needs(ClientInterface::class)
             ->give(fn () => new Client(['timeout' => 8, 'connect_timeout' => 4, 'allow_redirects' => false]));
     }
 
-    public function boot(): void
+    private static function outside(Application $app): SafeHttpClient
+    {
+        $private = [...IpUtils::PRIVATE_SUBNETS, ...SafeHttpClient::INSIDE];
+        $real = new NoPrivateNetworkHttpClient(HttpClient::create(), $private);
+
+        return new SafeHttpClient(
+            config('inky.stand_ins') ? new WebStandIn($real, $app->make(Rasterizer::class)) : $real,
+        );
+    }
+
+    private static function programs(): void
     {
         Sanctum::usePersonalAccessTokenModel(AccessToken::class);
         Sanctum::authenticateAccessTokensUsing(AccessToken::lets(...));
         Event::listen(TokenAuthenticated::class, AccessToken::used(...));
         RateLimiter::for('api', AccessToken::limit(...));
+    }
+
+    public function boot(): void
+    {
+        self::programs();
         TrustProxies::at(config('inky.proxies'));
         Mail::extend('tray', fn () => new TrayTransport());
         Auth::provider(

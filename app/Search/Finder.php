@@ -32,11 +32,11 @@ final readonly class Finder
             'Cards' => array_values($cards->map(self::card(...))->all()),
             'Pieces' => self::pieces($cards, $query),
             'Pictures' => $this->pictures($query),
-            'Go to' => Places::matching($query),
+            __('Go to') => Places::matching($query),
             'Where a card can go' => $one === null ? [] : Places::destinations($query, $one),
-            'What can be set' => $one === null ? [] : Places::settings($query, $one),
-            'What pieces are for' => self::purposes($query),
-            'What things mean' => self::explained($query),
+            __('What can be set') => $one === null ? [] : Places::settings($query, $one),
+            __('What pieces are for') => self::purposes($query),
+            __('What things mean') => self::explained($query),
             'Where to find your own address' => self::profiles($query),
         ]);
     }

@@ -66,7 +66,8 @@ final readonly class ApiSender implements Sender
         $body = (array) json_decode($answer->bytes, true);
 
         return in_array($answer->status, $good, true) ? [$answer->status, $body] : throw Refusal::because(
-            'The sender did not take it'.(is_string($body['detail'] ?? null) ? ": {$body['detail']}" : '.'),
+            'The sender did not take it:part',
+            values: ['part' => is_string($body['detail'] ?? null) ? ": {$body['detail']}" : '.'],
         );
     }
 }

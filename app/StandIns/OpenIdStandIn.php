@@ -24,23 +24,30 @@ final class OpenIdStandIn
      */
     public static function answer(string $path, array $given, string $authorization = ''): array
     {
-        $issuer = self::issuer();
-
         return match ($path) {
-            '.well-known/openid-configuration' => [200, [
-                'issuer' => $issuer, 'authorization_endpoint' => "$issuer/authorize",
-                'token_endpoint' => "$issuer/token", 'jwks_uri' => "$issuer/keys",
-                'response_types_supported' => ['code'], 'subject_types_supported' => ['public'],
-                'id_token_signing_alg_values_supported' => ['RS256'],
-                'scopes_supported' => ['openid', 'email', 'profile'],
-                'code_challenge_methods_supported' => ['S256'],
-                'token_endpoint_auth_methods_supported' => ['client_secret_basic'],
-            ]],
+            '.well-known/openid-configuration' => [200, self::about()],
             'keys' => [200, ['keys' => [self::publicKey()]]],
             'authorize' => self::authorize($given),
             'token' => self::token($given, $authorization),
             default => [404, ['error' => 'not_found']],
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function about(): array
+    {
+        $issuer = self::issuer();
+
+        return [
+            'issuer' => $issuer, 'authorization_endpoint' => "$issuer/authorize",
+            'token_endpoint' => "$issuer/token", 'jwks_uri' => "$issuer/keys",
+            'response_types_supported' => ['code'], 'subject_types_supported' => ['public'],
+            'id_token_signing_alg_values_supported' => ['RS256'],
+            'scopes_supported' => ['openid', 'email', 'profile'],
+            'code_challenge_methods_supported' => ['S256'],
+            'token_endpoint_auth_methods_supported' => ['client_secret_basic'],
+
+        ];
     }
 
     public static function issuer(): string

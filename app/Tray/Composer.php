@@ -49,7 +49,7 @@ final readonly class Composer
         $card = $this->card($workspace, $given['card'] ?? '', $from->address, $situation);
         $parcel = $card === null ? null
             : $this->handOver->parcel($card->document()->inForm($situation->value), $card);
-        $email = SubjectHeader::put(new Email, $words['subject'] ?: '(no subject)')
+        $email = SubjectHeader::put(new Email, $words['subject'] ?: __('(no subject)'))
             ->from(new Address($from->address))
             ->to(...array_map(fn (string $address) => new Address($address), $to));
         $card = $parcel === null ? '' : "-- \n".$parcel->text();

@@ -71,7 +71,10 @@ final class Tray
                 ?: [])
                 : [$bytes];
         if (count($messages) > self::EACH) {
-            throw Refusal::because('This archive holds more than '.self::EACH.' messages: save those you want to see.');
+            throw Refusal::because(
+                'This archive holds more than :each messages: save those you want to see.',
+                values: ['each' => self::EACH],
+            );
         }
         $read = [];
         foreach ($messages as $message) {

@@ -26,7 +26,8 @@ final readonly class Locality
     public static function of(Request $request, ?User $user, ?Workspace $workspace): self
     {
         $asked = $request->getLanguages();
-        $language = isset(Words::languages()[$user->language ?? '']) ? (string) $user?->language : Words::suiting($asked);
+        $chosen = $user->language ?? '';
+        $language = isset(Words::languages()[$chosen]) ? $chosen : Words::suiting(array_values($asked));
         $country = $workspace !== null ? $workspace->country : Locale::getRegion((string) ($asked[0] ?? ''));
         $spoken = isset(PseudoLanguage::NAMES[$language]) ? Words::SOURCE : $language;
 

@@ -40,6 +40,8 @@ final class Moments
             (string) (new IntlDatePatternGenerator($place->region))->getBestPattern($skeleton),
         );
 
-        return (string) $formatter->format(is_string($at) ? new \DateTimeImmutable($at, new \DateTimeZone('UTC')) : $at);
+        $at = is_string($at) ? new \DateTimeImmutable($at, new \DateTimeZone('UTC')) : $at;
+
+        return (string) $formatter->format($at);
     }
 }

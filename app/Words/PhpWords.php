@@ -2,6 +2,7 @@
 
 namespace App\Words;
 
+use InkyCard\Said;
 use PhpParser\Error;
 use PhpParser\Node;
 use PhpParser\Node\Expr;
@@ -12,7 +13,7 @@ use PhpParser\ParserFactory;
 
 /**
  * Words in PHP: those an expression comes out as, and those that are named to be said, by `__('…')`, `trans_choice`,
- * `Refusal::because` or `Said::of`.
+ * `Words::of`, `Refusal::because` or `Said::of`.
  */
 final class PhpWords
 {
@@ -69,7 +70,7 @@ final class PhpWords
 
         return ($node instanceof Expr\FuncCall && in_array($called($node->name), ['__', 'trans_choice'], true))
             || ($node instanceof Expr\StaticCall && in_array(
-                $called($node->class).'::'.$called($node->name), ['Refusal::because', 'Said::of'], true,
+                $called($node->class).'::'.$called($node->name), ['Refusal::because', 'Said::of', 'Words::of'], true,
             ));
     }
 
@@ -139,15 +140,15 @@ final class PhpWords
             $slot = is_string($part) ? null : ':'.(count($slots) + 1);
             $message .= $slot ?? $part;
             if ($slot !== null) {
-                $slots[$slot] = $part instanceof Node\InterpolatedStringPart ? '' : $this->out($part);
+                $slots[$slot] = $this->out($part);
             }
         }
         if (preg_match('/\p{L}/u', (string) preg_replace('/:\d+/', '', $message)) !== 1) {
             return $this->of($node);
         }
-        preg_match('/^\s*/', $message, $lead);
-        preg_match('/\s*$/D', $message, $tail);
-        $said = $lead[0].($this->say)(trim($message)).$tail[0];
+        $words = trim($message);
+        $lead = substr($message, 0, strlen($message) - strlen(ltrim($message)));
+        $said = $lead.($this->say)($words).substr($message, strlen($lead.$words));
         $parts = $slots === [] ? [$said] : preg_split('/(:\d+)/', $said, -1, PREG_SPLIT_DELIM_CAPTURE);
 
         return '('.implode('.', array_map(
@@ -167,7 +168,8 @@ final class PhpWords
         }
         if ($node instanceof InterpolatedString) {
             return array_map(
-                fn (Node $part) => $part instanceof Node\InterpolatedStringPart ? $part->value : $part, $node->parts,
+                fn (Node $part): string|Expr => $part instanceof Expr ? $part : $part->value,
+                array_values($node->parts),
             );
         }
 

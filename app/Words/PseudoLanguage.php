@@ -3,7 +3,7 @@
 namespace App\Words;
 
 /**
- * Languages nobody speaks, to look at pages in: every message is longer, with letters that are none of the source's, and
+ * Languages nobody speaks, to look at pages in: every message is longer, in letters that are none of the source's, and
  * stands between ⟦ and ⟧; the second is written from right to left. What comes out otherwise was in no language file.
  */
 final class PseudoLanguage

@@ -2,11 +2,13 @@
 
 namespace App\Words;
 
+use InkyCard\Markup\Escape;
+
 /**
  * The words of a Blade template, found where they stand: text, what is echoed within it, and attributes that are read.
- * A stretch of text is one message, with `:1` for what is echoed and `<1>…</1>` for what is marked up within it, so that
- * whoever translates has the whole sentence and may put its parts in another order. Templates are rewritten before they
- * are compiled: pages pay nothing for it.
+ * A stretch of text is one message, with `:1` for what is echoed and `<1>…</1>` for what is marked up within it, so
+ * that whoever translates has the whole sentence and may put its parts in another order. Templates are rewritten before
+ * they are compiled: pages pay nothing for it.
  */
 final class TemplateWords
 {
@@ -158,7 +160,7 @@ final class TemplateWords
             $tokens[$at] = new TemplateToken('break', $tokens[$at]->source);
         }
 
-        return $tokens;
+        return array_values($tokens);
     }
 
     /** @param  list<TemplateToken>  $run  between two breaks */
@@ -178,17 +180,27 @@ final class TemplateWords
         $parts = self::parts($run);
         if (array_filter($parts, fn (array $part) => count($part) === 1 && $part[0]->says()) === []) {
             // Nothing is said around what is marked up: each is said by itself.
-            return $before.implode('', array_map(fn (array $part): string => count($part) === 1
-                ? ($part[0]->type === 'echo' ? $this->echoed($part[0]->source) : $part[0]->source)
-                : $part[0]->source.$this->run(array_slice($part, 1, -1)).$part[count($part) - 1]->source, $parts)).$after;
+            return $before.implode('', array_map($this->alone(...), $parts)).$after;
         }
 
         return $before.$this->message($run).$after;
     }
 
+    /** @param  non-empty-list<TemplateToken>  $part  of `parts` */
+    private function alone(array $part): string
+    {
+        $first = $part[0];
+
+        return match (true) {
+            count($part) > 1 => $first->source.$this->run(array_slice($part, 1, -1)).$part[count($part) - 1]->source,
+            $first->type === 'echo' => $this->echoed($first->source),
+            default => $first->source,
+        };
+    }
+
     /**
      * @param  list<TemplateToken>  $run
-     * @return list<list<TemplateToken>> texts, echoes, and what is marked up with its marks
+     * @return list<non-empty-list<TemplateToken>> texts, echoes, and what is marked up with its marks
      */
     private static function parts(array $run): array
     {
@@ -248,7 +260,7 @@ final class TemplateWords
     /** Words as text of a template: markup and Blade's own signs are letters in it. */
     private static function text(string $said): string
     {
-        return strtr(htmlspecialchars($said, ENT_NOQUOTES), ['@' => '&#64;', '{' => '&#123;', "\u{A0}" => '&nbsp;']);
+        return strtr(Escape::html($said), ['@' => '&#64;', '{' => '&#123;', "\u{A0}" => '&nbsp;']);
     }
 
     private function tag(string $source, string $name, string $attributes): string
@@ -290,7 +302,7 @@ final class TemplateWords
         $said = ($this->say)((string) preg_replace('/[ \t\r\n]+/', ' ', $message));
 
         return self::filled($said, $slots, fn (string $text): string => $isOurs ? strtr($text, ['"' => '”'])
-            : strtr(htmlspecialchars($text, ENT_COMPAT), ['@' => '&#64;', '{' => '&#123;']));
+            : strtr(Escape::html($text), ['@' => '&#64;', '{' => '&#123;']));
     }
 
     /** What is echoed: words written into its expression. */

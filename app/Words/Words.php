@@ -31,7 +31,11 @@ final class Words
         return $languages + (config('inky.pseudo') ? PseudoLanguage::NAMES : []);
     }
 
-    /** Which of ours suits somebody who reads these (RFC 4647), the best first. @param list<string> $wanted */
+    /**
+     * Which of ours suits somebody who reads these (RFC 4647).
+     *
+     * @param  list<string>  $wanted  the best first
+     */
     public static function suiting(array $wanted): string
     {
         $ours = array_keys(self::languages());

@@ -199,16 +199,18 @@ final readonly class WordFit
             for ($left = mb_strlen($texts[$part]) - 1; $left > 2; $left--) {
                 $shorter = [$part => rtrim(mb_substr($texts[$part], 0, $left))] + $texts;
                 if ($this->at(array_replace($texts, $shorter), self::SIZES[0], false) !== null) {
-                    return Refusal::because(sprintf(
-                        'These words are too long for %s in this design: shorten the %s to about %d letters.', $size,
-                        $part, $left,
-                    ), "/$part");
+                    return Refusal::because(
+                        'These words are too long for :size in this design: shorten the :part to about '
+                            .':left letters.',
+                        "/$part", ['size' => $size, 'part' => $part, 'left' => $left],
+                    );
                 }
             }
         }
 
         return Refusal::because(
-            "There is no room for so many words on $size in this design: leave one of the texts out.", '/headline',
+            'There is no room for so many words on :size in this design: leave one of the texts out.',
+            '/headline', ['size' => $size],
         );
     }
 }

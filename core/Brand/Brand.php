@@ -52,7 +52,7 @@ final readonly class Brand
         }
         $set = fn (string $key): array => is_array($document[$key] ?? [])
             ? $document[$key] ?? []
-            : throw Refusal::because("The $key of a brand are an object or a list.", "/$key");
+            : throw Refusal::because('The :key of a brand are an object or a list.', "/$key", ['key' => $key]);
         $size = fn (string $part): float => self::size($set('sizes')[$part] ?? FontStack::SIZES[$part], $part);
         $notices = self::each($set('notices'), 'notices', Notice::of(...));
         $names = array_column($notices, 'name');
@@ -162,7 +162,10 @@ final readonly class Brand
         [$least, $most] = Limits::TYPE;
 
         return (is_int($raw) || is_float($raw)) && $raw >= $least && $raw <= $most ? round((float) $raw, 2)
-            : throw Refusal::because("The $part size is a number of pixels from $least to $most.", "/sizes/$part");
+            : throw Refusal::because(
+                'The :part size is a number of pixels from :least to :most.',
+                "/sizes/$part", ['part' => $part, 'least' => $least, 'most' => $most],
+            );
     }
 
     /**
@@ -197,13 +200,15 @@ final readonly class Brand
     private static function each(array $given, string $part, \Closure $read): array
     {
         if (count($given) > self::MAX) {
-            throw Refusal::because("There is room for twenty $part.", "/$part");
+            throw Refusal::because('There is room for twenty :part.', "/$part", ['part' => $part]);
         }
         $all = [];
         foreach (array_values($given) as $index => $one) {
             $all[] = Refusal::at(
                 "/$part/$index",
-                fn () => $read(is_array($one) ? $one : throw Refusal::because("One of the $part is no object.")),
+                fn () => $read(is_array($one) ? $one : throw Refusal::because(
+                    'One of the :part is no object.', values: ['part' => $part],
+                )),
             );
         }
 

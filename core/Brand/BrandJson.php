@@ -18,10 +18,11 @@ final class BrandJson
         try {
             $document = json_decode($json, true, 16, JSON_THROW_ON_ERROR);
         } catch (\JsonException $broken) {
-            throw Refusal::because('This is not a JSON document: '.lcfirst($broken->getMessage()).'.');
+            $why = ['reason' => lcfirst($broken->getMessage())];
+            throw Refusal::because('This is not a JSON document: :reason.', values: $why);
         }
         if (! is_array($document) || ($document['format'] ?? null) !== Brand::FORMAT) {
-            throw Refusal::because('A brand document says "format": "'.Brand::FORMAT.'".', '/format');
+            throw Refusal::because('A brand document says "format": "inky-brand/1".', '/format');
         }
 
         return Brand::of($document);

@@ -88,7 +88,9 @@ final readonly class StandingLines
         $name = CleanText::of($raw, 60, 'network');
 
         return ProfileDirectory::named($name)
-            ?? throw Refusal::because("No network called $name is known here: write it as LinkedIn or Instagram.");
+            ?? throw Refusal::because(
+                'No network called :name is known here: write it as LinkedIn or Instagram.', values: ['name' => $name],
+            );
     }
 
     /**

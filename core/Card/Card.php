@@ -108,12 +108,14 @@ final readonly class Card
     private static function mustFit(array $pieces): void
     {
         if (count($pieces) > self::MAX_PIECES) {
-            throw Refusal::because('A card holds at most '.self::MAX_PIECES.' pieces.', '/pieces');
+            throw Refusal::because(
+                'A card holds at most :max_pieces pieces.', '/pieces', ['max_pieces' => self::MAX_PIECES],
+            );
         }
         $ids = [];
         foreach ($pieces as $index => $piece) {
             if (isset($ids[$piece->id])) {
-                throw Refusal::because("Two pieces have the id {$piece->id}.", "/pieces/$index/id");
+                throw Refusal::because('Two pieces have the id :id.', "/pieces/$index/id", ['id' => $piece->id]);
             }
             $ids[$piece->id] = true;
         }

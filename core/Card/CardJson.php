@@ -45,7 +45,9 @@ final class CardJson
         try {
             $document = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
         } catch (\JsonException $broken) {
-            throw Refusal::because('This is not a JSON document: '.lcfirst($broken->getMessage()).'.');
+            throw Refusal::because(
+                'This is not a JSON document: :reason.', values: ['reason' => lcfirst($broken->getMessage())],
+            );
         }
 
         return $document instanceof \stdClass ? self::document((array) $document, $trusted)
@@ -67,14 +69,16 @@ final class CardJson
     private static function document(array $document, bool $trusted): Card
     {
         if (($document['format'] ?? null) !== self::FORMAT) {
-            throw Refusal::because('A card document says "format": "'.self::FORMAT.'".', '/format');
+            throw Refusal::because('A card document says "format": ":format".', '/format', ['format' => self::FORMAT]);
         }
         $country = $document['country'] ?? 'GB';
         $style = self::object($document, 'style');
         $pieces = [];
         foreach (self::list($document, 'pieces') as $index => $piece) {
             if ($index >= Card::MAX_PIECES) {
-                throw Refusal::because('A card holds at most '.Card::MAX_PIECES.' pieces.', '/pieces');
+                throw Refusal::because(
+                    'A card holds at most :max_pieces pieces.', '/pieces', ['max_pieces' => Card::MAX_PIECES],
+                );
             }
             $pieces[] = Refusal::at(
                 "/pieces/$index",
@@ -176,8 +180,8 @@ final class CardJson
             $kind,
             Zone::tryFrom(self::text($document, 'zone', $kind->zone()->value))
                 ?? throw Refusal::because(
-                    'A zone is one of: '.implode(', ', array_column(Zone::cases(), 'value')).'.',
-                    '/zone',
+                    'A zone is one of: :choices.',
+                    '/zone', ['choices' => implode(', ', array_column(Zone::cases(), 'value'))],
                 ),
             $known + self::unknown($fields, array_keys($known)),
             self::truth($document, 'shown', true),
@@ -242,7 +246,9 @@ final class CardJson
      */
     private static function object(array $document, string $key): array
     {
-        return self::asObject($document[$key] ?? []) ?? throw Refusal::because("The $key is a JSON object.", "/$key");
+        return self::asObject($document[$key] ?? []) ?? throw Refusal::because(
+            'The :key is a JSON object.', "/$key", ['key' => $key],
+        );
     }
 
     /** @return array<array-key, mixed>|null null when it is no object */
@@ -264,7 +270,7 @@ final class CardJson
         $value = $document[$key] ?? [];
 
         return is_array($value) && array_is_list($value) ? $value
-            : throw Refusal::because("The $key are a JSON array.", "/$key");
+            : throw Refusal::because('The :key are a JSON array.', "/$key", ['key' => $key]);
     }
 
     /** @param  array<array-key, mixed>  $document */
@@ -272,7 +278,7 @@ final class CardJson
     {
         $value = $document[$key] ?? $default;
 
-        return is_string($value) ? $value : throw Refusal::because("The $key is text.", "/$key");
+        return is_string($value) ? $value : throw Refusal::because('The :key is text.', "/$key", ['key' => $key]);
     }
 
     /** @param  array<array-key, mixed>  $document */
@@ -280,7 +286,9 @@ final class CardJson
     {
         $value = $document[$key] ?? $default;
 
-        return is_bool($value) ? $value : throw Refusal::because("The value of $key is true or false.", "/$key");
+        return is_bool($value) ? $value : throw Refusal::because(
+            'The value of :key is true or false.', "/$key", ['key' => $key],
+        );
     }
 
     /**

@@ -57,7 +57,8 @@ final readonly class TokenStyle
     {
         if (is_string($given)) {
             return self::all()[$given] ?? throw Refusal::because(
-                'A token style is one of: '.implode(', ', array_keys(self::all())).', or signs of your own.',
+                'A token style is one of: :choices, or signs of your own.',
+                values: ['choices' => implode(', ', array_keys(self::all()))],
             );
         }
         $sign = function (string $key) use ($given): string {

@@ -63,7 +63,9 @@ final readonly class Destination
     public static function of(mixed $key): self
     {
         return self::all()[is_string($key) ? $key : '']
-            ?? throw Refusal::because('A destination is one of: '.implode(', ', array_keys(self::all())).'.');
+            ?? throw Refusal::because(
+                'A destination is one of: :choices.', values: ['choices' => implode(', ', array_keys(self::all()))],
+            );
     }
 
     /** Whether it is set up on a phone: its first step opens the card there by a code. */

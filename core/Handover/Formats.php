@@ -45,6 +45,8 @@ final class Formats
     public static function of(mixed $key): Format
     {
         return self::all()[is_string($key) ? $key : '']
-            ?? throw Refusal::because('A form is one of: '.implode(', ', array_keys(self::all())).'.');
+            ?? throw Refusal::because(
+                'A form is one of: :choices.', values: ['choices' => implode(', ', array_keys(self::all()))],
+            );
     }
 }

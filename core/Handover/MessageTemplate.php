@@ -3,6 +3,7 @@
 namespace InkyCard\Handover;
 
 use InkyCard\Refusal;
+use InkyCard\Said;
 use InkyCard\Type\CleanText;
 
 /** A message often sent, kept to be opened, filled in and sent: what changes each time stands in square brackets. */
@@ -84,7 +85,9 @@ final readonly class MessageTemplate
     {
         $words = CleanText::utf8($raw, 'message');
         if (mb_strlen($words) > self::BODY) {
-            throw Refusal::because('The message is too long: '.self::BODY.' characters at most.');
+            throw Refusal::because(
+                'The message is too long: :body characters at most.', values: ['body' => self::BODY],
+            );
         }
 
         return (string) preg_replace(['/\R/u', '/[\x00-\x08\x0b-\x1f\x7f]/'], ["\n", ''], $words);
@@ -103,11 +106,12 @@ final readonly class MessageTemplate
         $subject = Refusal::at('/subject', fn () => self::line($subject));
         $body = Refusal::at('/body', fn () => self::words($body));
         $blanks = self::blanksIn("$subject\n$body");
+        $named = ['blanks' => '['.implode('], [', array_slice($blanks, 0, self::NAMED)).']'];
         if ($whole && $blanks !== []) {
             throw Refusal::because(
-                (count($blanks) === 1 ? 'A blank is' : 'Blanks are').' still in it: ['
-                    .implode('], [', array_slice($blanks, 0, self::NAMED))
-                    .(count($blanks) > self::NAMED ? '] and more.' : '].'),
+                count($blanks) > self::NAMED ? Said::of('Blanks are still in it: :blanks and more.', $named)
+                    : (count($blanks) === 1 ? Said::of('A blank is still in it: :blanks.', $named)
+                        : Said::of('Blanks are still in it: :blanks.', $named)),
                 '/blanks',
             );
         }

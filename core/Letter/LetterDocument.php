@@ -40,7 +40,9 @@ final readonly class LetterDocument
         $subject = Refusal::at('/subject', fn () => CleanText::of($given['subject'] ?? '', 160, 'subject'));
         $body = is_string($given['body'] ?? null) ? mb_scrub($given['body']) : '';
         if (mb_strlen($body) > self::BODY) {
-            throw Refusal::because('A letter has at most '.number_format(self::BODY).' letters.', '/body');
+            throw Refusal::because(
+                'A letter has at most :body letters.', '/body', ['body' => number_format(self::BODY)],
+            );
         }
         // Read as it will be: an address that is none is said now.
         LetterText::read((new TokenMarks($style))->put($body), $country);

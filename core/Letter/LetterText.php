@@ -79,7 +79,7 @@ final class LetterText
     private function add(string $kind, array $runs, string $mark, int $level = 0): void
     {
         if (count($this->blocks) === self::BLOCKS) {
-            throw Refusal::because('A letter has at most '.self::BLOCKS.' paragraphs.', '/body');
+            throw Refusal::because('A letter has at most :blocks paragraphs.', '/body', ['blocks' => self::BLOCKS]);
         }
         if ($kind === 'rule' || trim(implode('', array_column($runs, 'text'))) !== '') {
             $this->blocks[] = new LetterBlock($kind, $runs, $mark === '>' ? '' : $mark, $level);

@@ -126,11 +126,17 @@ final readonly class CampaignTags
     {
         $pattern = CleanText::of($raw, self::MAX, "$tag tag");
         if (preg_match('/[?&#=\/\\\\%"\'<>]/', $pattern) === 1) {
-            throw Refusal::because("The $tag tag is letters, digits, spaces and hyphens, and the words in braces.");
+            throw Refusal::because(
+                'The :tag tag is letters, digits, spaces and hyphens, and the words in braces.',
+                values: ['tag' => $tag],
+            );
         }
         foreach (preg_match_all('/\{[^}]*\}?|\}/', $pattern, $found) === false ? [] : $found[0] as $token) {
             if (! in_array($token, self::TOKENS, true)) {
-                throw Refusal::because("There is no $token: use ".implode(', ', self::TOKENS).'.');
+                throw Refusal::because(
+                    'There is no :token: use :choices.',
+                    values: ['token' => $token, 'choices' => implode(', ', self::TOKENS)],
+                );
             }
         }
 

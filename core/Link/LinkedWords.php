@@ -26,7 +26,9 @@ final class LinkedWords
             try {
                 return self::phrase($match[1], Target::parse($match[2], $country));
             } catch (Refusal $refusal) {
-                throw Refusal::because("Behind [$match[1]]: ".lcfirst($refusal->getMessage()));
+                throw Refusal::because(
+                    'Behind [:match]: :says', values: ['match' => $match[1], 'says' => $refusal->said],
+                );
             }
         }, $text);
     }

@@ -5,6 +5,7 @@ namespace InkyCard\Link;
 use Egulias\EmailValidator\EmailValidator;
 use Egulias\EmailValidator\Validation\NoRFCWarningsValidation;
 use InkyCard\Refusal;
+use InkyCard\Said;
 use InkyCard\Type\CleanText;
 
 /** A mail address (RFC 5322 addr-spec, RFC 6531 for other scripts) and its `mailto:` link (RFC 6068). */
@@ -31,7 +32,10 @@ final readonly class MailAddress
         // Quoted local parts and bare hosts are valid by the letter and refused by most mail clients.
         if (! (new EmailValidator())->isValid($text, new NoRFCWarningsValidation())
             || ! str_contains((string) strrchr($text, '@'), '.')) {
-            throw Refusal::because("The $label is not complete: it looks like maren@quillfern.example.");
+            throw Refusal::because(
+                'The :label is not complete: it looks like maren@quillfern.example.',
+                values: ['label' => Said::of($label)],
+            );
         }
 
         return new self($text);
@@ -51,7 +55,7 @@ final readonly class MailAddress
         $parts = preg_split('/(?:"[^"]*"[^,;\n]*)?\K[,;\n]+/u', $text) ?: [];
         $parts = array_values(array_filter(array_map(trim(...), $parts), fn (string $part) => $part !== ''));
         if (count($parts) > $most) {
-            throw Refusal::because("There is room for $most addresses here.");
+            throw Refusal::because('There is room for :most addresses here.', values: ['most' => $most]);
         }
         $all = [];
         foreach ($parts ?: [''] as $part) {
@@ -59,7 +63,9 @@ final readonly class MailAddress
             try {
                 $one = self::parse($bare, $label);
             } catch (Refusal $refusal) {
-                throw count($parts) < 2 ? $refusal : Refusal::because("$part: {$refusal->getMessage()}");
+                throw count($parts) < 2 ? $refusal : Refusal::because(
+                    ':part: :says', values: ['part' => $part, 'says' => $refusal->said],
+                );
             }
             $all[mb_strtolower($one->address)] ??= $one;
         }

@@ -3,6 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
+use InkyCard\Said;
 use InkyCard\Type\CleanText;
 use libphonenumber\NumberParseException;
 use libphonenumber\PhoneNumber as Parsed;
@@ -136,12 +137,16 @@ final readonly class PhoneNumber
         try {
             $parsed = $util->parse($text, $country);
         } catch (NumberParseException) {
-            throw Refusal::because("The $label is not one that can be dialled: it looks like +44 1632 960147.");
+            throw Refusal::because(
+                'The :label is not one that can be dialled: it looks like +44 1632 960147.',
+                values: ['label' => Said::of($label)],
+            );
         }
         // What can be dialled within one town alone is no number for readers elsewhere.
         if ($util->isPossibleNumberWithReason($parsed) !== ValidationResult::IS_POSSIBLE) {
             throw Refusal::because(
-                "The $label has too few or too many digits for its country: it looks like +44 1632 960147.",
+                'The :label has too few or too many digits for its country: it looks like +44 1632 960147.',
+                values: ['label' => Said::of($label)],
             );
         }
 

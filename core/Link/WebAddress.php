@@ -3,6 +3,7 @@
 namespace InkyCard\Link;
 
 use InkyCard\Refusal;
+use InkyCard\Said;
 use InkyCard\Type\CleanText;
 use League\Uri\Contracts\UriException;
 use League\Uri\Contracts\UriInterface;
@@ -53,16 +54,24 @@ final readonly class WebAddress
         $uri = self::uri(CleanText::of($raw, self::MAX, $label), $label);
         $host = self::asciiHost((string) $uri->getHost()) ?? throw self::notAnAddress($label);
         if ($uri->getUserInfo() !== null) {
-            throw Refusal::because("The $label carries a sign-in name: leave out what stands before the @.");
+            throw Refusal::because(
+                'The :label carries a sign-in name: leave out what stands before the @.',
+                values: ['label' => Said::of($label)],
+            );
         }
         if (! $inside && preg_match(self::INSIDE, self::dotted($host)) === 1) {
-            throw Refusal::because("The $label leads inside a private network, where readers cannot follow.");
+            throw Refusal::because(
+                'The :label leads inside a private network, where readers cannot follow.',
+                values: ['label' => Said::of($label)],
+            );
         }
         $more = ($uri->getQuery() === null ? '' : '?'.$uri->getQuery())
             .($uri->getFragment() === null ? '' : '#'.$uri->getFragment());
         $path = ($uri->getPath() === '/' && $more === '' ? '' : $uri->getPath()).$more;
         if ($uri->getPort() === 0 || $uri->getPort() > 65_535) {
-            throw Refusal::because("The $label names a port no machine has: 1 to 65535.");
+            throw Refusal::because(
+                'The :label names a port no machine has: 1 to 65535.', values: ['label' => Said::of($label)],
+            );
         }
         $port = $uri->getPort() === null ? '' : ':'.$uri->getPort();
 
@@ -98,11 +107,16 @@ final readonly class WebAddress
     private static function uri(string $text, string $label): UriInterface
     {
         if (str_contains($text, ' ')) {
-            throw Refusal::because("The $label has a space in it: copy it again from the browser.");
+            throw Refusal::because(
+                'The :label has a space in it: copy it again from the browser.', values: ['label' => Said::of($label)],
+            );
         }
         $scheme = self::scheme($text);
         if ($scheme !== null && ! in_array($scheme, ['http', 'https'], true)) {
-            throw Refusal::because("The $label must start with https:// or http://, not $scheme:.");
+            throw Refusal::because(
+                'The :label must start with https:// or http://, not :scheme:.',
+                values: ['label' => Said::of($label), 'scheme' => $scheme],
+            );
         }
         try {
             return Uri::new($scheme === null ? 'https://'.ltrim($text, '/') : $text)->normalize();
@@ -191,6 +205,9 @@ final readonly class WebAddress
 
     private static function notAnAddress(string $label): Refusal
     {
-        return Refusal::because("The $label is not one a reader can open: it looks like quillfern.example/visits.");
+        return Refusal::because(
+            'The :label is not one a reader can open: it looks like quillfern.example/visits.',
+            values: ['label' => Said::of($label)],
+        );
     }
 }

@@ -85,7 +85,9 @@ final readonly class MailClient
     public static function of(mixed $key): self
     {
         return self::all()[is_string($key) ? $key : '']
-            ?? throw Refusal::because('A stand-in is one of: '.implode(', ', self::ALL).'.');
+            ?? throw Refusal::because(
+                'A stand-in is one of: :choices.', values: ['choices' => implode(', ', self::ALL)],
+            );
     }
 
     public function isDark(): bool

@@ -93,7 +93,8 @@ final class Intake
             foreach (self::OTHERS as $pattern => $what) {
                 if (preg_match($pattern, substr($bytes, 0, 2000))) {
                     throw Refusal::because(
-                        "This file is $what, whatever its name says: choose a JPEG, PNG, GIF or WebP picture.",
+                        'This file is :what, whatever its name says: choose a JPEG, PNG, GIF or WebP '.'picture.',
+                        values: ['what' => $what],
                     );
                 }
             }
@@ -102,7 +103,8 @@ final class Intake
         $frames = self::frames($bytes);
         if ($frames > 1) {
             throw Refusal::because(
-                "This picture moves ($frames frames): a card holds still ones, so choose a single picture of it.",
+                'This picture moves (:frames frames): a card holds still ones, so choose a single '.'picture of it.',
+                values: ['frames' => $frames],
             );
         }
         self::mustFit($size[0], $size[1], strlen($bytes));
@@ -117,12 +119,10 @@ final class Intake
         $most = $bytes < self::SMALL ? self::MAX_PIXELS_OF_SMALL : self::MAX_PIXELS;
         if ($width * $height > $most) {
             throw Refusal::because(
-                sprintf(
-                    'This picture is %s × %s px, more than %d million in all: scale it down first.',
-                    number_format($width),
-                    number_format($height),
-                    $most / 1_000_000,
-                ),
+                'This picture is :width × :height px, more than :most million in all: scale it down first.',
+                values: [
+                    'width' => number_format($width), 'height' => number_format($height), 'most' => $most / 1_000_000,
+                ],
             );
         }
     }

@@ -78,7 +78,8 @@ final readonly class Recipe implements Bake
         $side = $given[$key] ?? null;
 
         return is_int($side) && $side >= 1 && $side <= self::MAX_SIDE ? $side : throw Refusal::because(
-            "The $key is a whole number of pixels from 1 to ".self::MAX_SIDE.'.', "/$key",
+            'The :key is a whole number of pixels from 1 to :max_side.',
+            "/$key", ['key' => $key, 'max_side' => self::MAX_SIDE],
         );
     }
 
@@ -96,7 +97,9 @@ final readonly class Recipe implements Bake
     {
         $value = $given[$key] ?? false;
 
-        return is_bool($value) ? $value : throw Refusal::because("The value of $key is true or false.", "/$key");
+        return is_bool($value) ? $value : throw Refusal::because(
+            'The value of :key is true or false.', "/$key", ['key' => $key],
+        );
     }
 
     /** @param  array<array-key, mixed>  $given */
@@ -110,7 +113,10 @@ final readonly class Recipe implements Bake
     /** @param  array<\BackedEnum>  $cases */
     private static function oneOf(string $key, array $cases): Refusal
     {
-        return Refusal::because("A $key is one of: ".implode(', ', array_column($cases, 'value')).'.', "/$key");
+        return Refusal::because(
+            'A :key is one of: :choices.',
+            "/$key", ['key' => $key, 'choices' => implode(', ', array_column($cases, 'value'))],
+        );
     }
 
     public function key(): string

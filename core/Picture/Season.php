@@ -75,8 +75,8 @@ final readonly class Season
         $season = $given['season'] ?? null;
         if (! is_string($season) || ! isset(self::SEASONS[$season])) {
             throw Refusal::because(
-                'Marks wear none of these: '.implode(', ', array_keys(self::SEASONS)).'.',
-                '/season',
+                'Marks wear none of these: :choices.',
+                '/season', ['choices' => implode(', ', array_keys(self::SEASONS))],
             );
         }
 

@@ -3,6 +3,7 @@
 namespace InkyCard\Type;
 
 use InkyCard\Refusal;
+use InkyCard\Said;
 
 /** One line of plain text as a person typed it, made safe to keep. */
 final class CleanText
@@ -26,10 +27,14 @@ final class CleanText
         $text = \Normalizer::normalize($text, \Normalizer::FORM_C) ?: $text;
         $text = trim((string) preg_replace('/[\s\x{A0}\x{2028}\x{2029}]+/u', ' ', $text));
         if (preg_match('/[\x00-\x1f\x7f\x{80}-\x{9f}\x{fdd0}-\x{fdef}\x{fffe}\x{ffff}]/u', $text)) {
-            throw Refusal::because("The $label holds control characters: type it again by hand.");
+            throw Refusal::because(
+                'The :label holds control characters: type it again by hand.', values: ['label' => Said::of($label)],
+            );
         }
         if (preg_match('#<[a-z/!?]#i', $text)) {
-            throw Refusal::because("The $label is plain text: leave out HTML tags.");
+            throw Refusal::because(
+                'The :label is plain text: leave out HTML tags.', values: ['label' => Said::of($label)],
+            );
         }
         if ((int) grapheme_strlen($text) > $max) {
             throw self::tooLong($max, $label);
@@ -58,14 +63,16 @@ final class CleanText
                 continue;
             }
             if (count($lines) === $most) {
-                throw Refusal::because("There is room for $most lines here.");
+                throw Refusal::because('There is room for :most lines here.', values: ['most' => $most]);
             }
             try {
                 $lines[] = $read($raw);
             } catch (Refusal $refusal) {
                 throw count($given) === 1
                     ? $refusal
-                    : Refusal::because(sprintf('Line %d: %s', $number + 1, $refusal->getMessage()));
+                    : Refusal::because(
+                        'Line :number: :says', values: ['number' => $number + 1, 'says' => $refusal->said],
+                    );
             }
         }
 
@@ -76,10 +83,13 @@ final class CleanText
     public static function utf8(mixed $raw, string $label): string
     {
         if (! is_string($raw)) {
-            throw Refusal::because("The $label must be text.");
+            throw Refusal::because('The :label must be text.', values: ['label' => Said::of($label)]);
         }
         if (! mb_check_encoding($raw, 'UTF-8')) {
-            throw Refusal::because("The $label holds bytes that are not UTF-8: type it again by hand.");
+            throw Refusal::because(
+                'The :label holds bytes that are not UTF-8: type it again by hand.',
+                values: ['label' => Said::of($label)],
+            );
         }
 
         return $raw;
@@ -97,6 +107,8 @@ final class CleanText
 
     private static function tooLong(int $max, string $label): Refusal
     {
-        return Refusal::because("The $label is too long: $max characters at most.");
+        return Refusal::because(
+            'The :label is too long: :max characters at most.', values: ['label' => Said::of($label), 'max' => $max],
+        );
     }
 }

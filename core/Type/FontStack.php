@@ -180,7 +180,10 @@ final readonly class FontStack
             }
         }
         if ($named === [] || count($named) > $most || strlen($given) > $longest) {
-            throw Refusal::because("Name one to $most typefaces with commas between them, $longest letters in all.");
+            throw Refusal::because(
+                'Name one to :most typefaces with commas between them, :longest letters in all.',
+                values: ['most' => $most, 'longest' => $longest],
+            );
         }
         // What the reader's machine has of the sort is the end of every chain.
         $sort = array_values(array_intersect($families, self::SORTS))[0]

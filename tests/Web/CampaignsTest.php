@@ -137,8 +137,8 @@ final class CampaignsTest extends WebTestCase
                 ."Ida;ida@reader.example;<b>\r\nIda;IDA@reader.example;x\r\n",
         );
         $this->followingRedirects()->post('/campaigns/recipients', ['footer' => $footer->id, 'file' => $file])
-            ->assertSee('2 recipients. 1 address stood there twice: the later row counts.')
-            ->assertSee('1 row holds markup or a formula');
+            ->assertSee('2 recipients. An address stood there twice: the later row counts.')
+            ->assertSee('A row holds markup or a formula');
         $this->get('/campaigns/recipients')->assertSee('d@reader.example')->assertSee('Da;vid')
             ->assertSee('2 recipients');
         $this->get('/campaigns/recipients?find=Ida')->assertDontSee('d@reader.example');
@@ -152,7 +152,7 @@ final class CampaignsTest extends WebTestCase
             ->assertSeeInOrder(['left alone', 'Write again']);
         // Who is left alone stays so, taken off the list and brought again.
         $this->post('/campaigns/recipients/remove', ['recipient' => $one]);
-        $this->assertStringContainsString('1 of them is left alone', implode('', Recipients::bring(
+        $this->assertStringContainsString('One of them is left alone', implode('', Recipients::bring(
             $this->workspace, "email\nd@reader.example",
         )[1]));
         $this->post('/campaigns/recipients/leave', ['recipient' => $one, 'again' => 1]);

@@ -266,7 +266,7 @@ final class LinksTest extends WebTestCase
         // Every row has its line.
         $this->get('/clicks?by=card')->assertSee($this->card->name)->assertSee('class="spark"', false);
         $this->get('/clicks?by=person')->assertSee('Maren Oakhollow')->assertSee('class="spark"', false);
-        $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday 12 November 2026', 'Tuesday 10 November 2026']);
+        $this->get('/clicks?by=day')->assertSeeInOrder(['Thursday, 12 November 2026', 'Tuesday, 10 November 2026']);
         $this->get('/clicks?days=7&person='.DB::table('people')->value('id'))->assertSee('4 in all')
             ->assertSee('of Maren');
         $this->get('/clicks?person=Nobody&days=zero&by=moon')->assertOk()->assertSee('Nothing was clicked');

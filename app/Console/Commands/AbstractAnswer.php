@@ -48,12 +48,14 @@ abstract class AbstractAnswer extends Command
     protected function input(string $from, int $most): string
     {
         if ($from !== '-' && ! is_file($from)) {
-            throw Refusal::because("There is no file $from.");
+            throw Refusal::because('There is no file :from.', values: ['from' => $from]);
         }
         // One byte over the limit is enough to be refused; a stream without end is not read to its end.
         $bytes = @file_get_contents($from === '-' ? 'php://stdin' : $from, length: $most + 1);
 
-        return $bytes === false ? throw Refusal::because("The file $from cannot be read.") : $bytes;
+        return $bytes === false ? throw Refusal::because(
+            'The file :from cannot be read.', values: ['from' => $from],
+        ) : $bytes;
     }
 
     protected static function json(mixed $value): string

@@ -62,8 +62,8 @@ final class AddMember extends AbstractAnswer
         $all = Workspace::query()->orderBy('name')->limit(20)->pluck('name');
         if ($found === null && $all->isNotEmpty() && ! $this->option('new-workspace')) {
             throw Refusal::because(
-                "There is no workspace $firm. There are: ".$all->implode(', ')
-                    .'. To open one more, add --new-workspace.',
+                'There is no workspace :firm. There are: :implode. To open one more, add --new-workspace.',
+                values: ['firm' => $firm, 'implode' => $all->implode(', ')],
             );
         }
 
@@ -77,7 +77,7 @@ final class AddMember extends AbstractAnswer
     {
         $password = Str::password(16, symbols: false);
         if ($known === null) {
-            throw Refusal::because("Nobody signs in as $email.");
+            throw Refusal::because('Nobody signs in as :email.', values: ['email' => $email]);
         }
         $known->forceFill(['password' => $password])->save();
 

@@ -27,7 +27,7 @@ final class BakePicture extends AbstractAnswer
             $this->input((string) $this->argument('recipe'), 10_000),
         );
         if (@file_put_contents($out, $baked->bytes) === false) {
-            throw Refusal::because("$out cannot be written.");
+            throw Refusal::because(':out cannot be written.', values: ['out' => $out]);
         }
 
         return self::json(['file' => $out] + PictureAnswers::described($baked));

@@ -25,13 +25,13 @@ final class HandOverCard extends AbstractCardCommand
         foreach ($artifact->files as $file) {
             $path = "$out/".(count($artifact->files) > 1 ? "$artifact->name/" : '').$file->path;
             if (file_exists($path)) {
-                throw Refusal::because("There is a $path already: name another folder.");
+                throw Refusal::because('There is a :path already: name another folder.', values: ['path' => $path]);
             }
             if (! is_dir(dirname($path)) && ! @mkdir(dirname($path), recursive: true)) {
-                throw Refusal::because("The folder $out cannot be written to.");
+                throw Refusal::because('The folder :out cannot be written to.', values: ['out' => $out]);
             }
             if (@file_put_contents($path, $file->bytes) !== strlen($file->bytes)) {
-                throw Refusal::because("The file $path cannot be written.");
+                throw Refusal::because('The file :path cannot be written.', values: ['path' => $path]);
             }
             $written[] = $path;
         }

@@ -8,6 +8,7 @@ use App\Auth\Passwords;
 use App\Auth\SecondFactor;
 use App\Auth\Totp;
 use App\Models\User;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -49,7 +50,7 @@ final class AccountController extends Controller
             $name !== '' || throw Refusal::because('Say what you are called.');
             self::member($request)->forceFill(['name' => $name])->save();
 
-            return 'Your name is kept.';
+            return __('Your name is kept.');
         });
     }
 
@@ -65,7 +66,7 @@ final class AccountController extends Controller
             $request->session()->forget(SignInController::LINKED);
             Devices::end($user, null, but: (int) $request->session()->get(Devices::KEY, 0));
 
-            return 'The password is kept. Everywhere else you are signed out.';
+            return __('The password is kept. Everywhere else you are signed out.');
         });
     }
 
@@ -80,16 +81,22 @@ final class AccountController extends Controller
             }
             $once = Str::random(12);
             foreach ([$user->email => 'old', $email => 'new'] as $to => $which) {
-                MailLink::send($this->workspace, $to, 'Another mail address', [
-                    "Dear $user->name,", "you sign in as $email instead of $user->email once both addresses have said "
-                        .'so. This one does by', ],
+                MailLink::send($this->workspace, $to, __('Another mail address'), [
+                    "Dear $user->name,", __(
+                        'you sign in as :email instead of :email2 once both addresses have said so. This '
+                            .'one does by',
+                        ['email' => $email, 'email2' => $user->email],
+                    ), ],
                     MailLink::to('account.address.confirm', self::CONFIRMED, [
                         'user' => $user->id, 'to' => $email, 'which' => $which, 'once' => $once,
                     ]),
                 );
             }
 
-            return "A message went to both addresses: $email counts when both have said yes, within a day.";
+            return __(
+                'A message went to both addresses: :email counts when both have said yes, within a day.',
+                ['email' => $email],
+            );
         });
     }
 
@@ -107,7 +114,7 @@ final class AccountController extends Controller
         $wrong = MailLink::wrong($request);
         $member = User::query()->find($user);
         if ($wrong !== null || $member === null || ! MailLink::spend($request)) {
-            return SignInController::sorry($wrong ?? 'This link was used already.');
+            return SignInController::sorry($wrong ?? __('This link was used already.'));
         }
         $to = self::string($request, 'to');
         // Those of one wish alone count together.
@@ -118,7 +125,7 @@ final class AccountController extends Controller
             return view('account.confirmed', ['to' => $to, 'isChanged' => false]);
         }
         if (User::query()->where('email', $to)->where('id', '!=', $member->id)->exists()) {
-            return SignInController::sorry('Somebody else signs in by this address.');
+            return SignInController::sorry(__('Somebody else signs in by this address.'));
         }
         $member->forceFill(['email' => $to])->save();
 
@@ -132,7 +139,7 @@ final class AccountController extends Controller
         $device = self::integer($request, 'device');
         Devices::end(self::member($request), $device === 0 ? null : $device, but: $here);
 
-        return redirect()->route('account')->with('told', 'Signed out there.');
+        return redirect()->route('account')->with('told', __('Signed out there.'));
     }
 
     /** A key to give an authenticator, and the first code of it. */
@@ -152,7 +159,9 @@ final class AccountController extends Controller
         $key = (string) $request->session()->get(self::KEY, '');
         $codes = $key === '' ? null : SecondFactor::begin(self::member($request), $key, self::string($request, 'code'));
         if ($codes === null) {
-            return redirect()->route('account.second')->withErrors(['code' => 'This is no code of that key of now.']);
+            return redirect()->route('account.second')->withErrors(['code' => __(
+                'This is no code of that key of now.',
+            )]);
         }
         $request->session()->forget(self::KEY);
 
@@ -167,7 +176,7 @@ final class AccountController extends Controller
                 || throw Refusal::because('This is no code of now.');
             SecondFactor::end($user->refresh());
 
-            return 'There is no second step any more.';
+            return __('There is no second step any more.');
         });
     }
 
@@ -210,7 +219,7 @@ final class AccountController extends Controller
             return redirect()->route('account')->with('told', $work());
         } catch (Refusal $refusal) {
             return redirect()->route('account')->withInput(request()->except(['password', 'old', 'code']))
-                ->withErrors([$field => $refusal->getMessage()]);
+                ->withErrors([$field => Words::of($refusal)]);
         }
     }
 }

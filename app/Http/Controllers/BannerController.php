@@ -11,6 +11,7 @@ use App\Models\StoredCard;
 use App\Models\StoredPicture;
 use App\Pictures\BannerPress;
 use App\Pictures\Library;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -50,12 +51,13 @@ final class BannerController extends Controller
                 [, $width] = BannerSize::NAMED['wide'];
                 if ($picture->width < $width) {
                     throw Refusal::because(
-                        "This picture is $picture->width px wide: a banner of $width px wants $width or more, and is "
-                            .'sharp from '.Recipe::DENSITY * $width.'. It is kept among your pictures.',
+                        'This picture is :width px wide: a banner of :width2 px wants :width2 or more, '
+                            .'and is sharp from :density. It is kept among your pictures.',
+                        values: ['width' => $picture->width, 'width2' => $width, 'density' => Recipe::DENSITY * $width],
                     );
                 }
             } catch (Refusal $refusal) {
-                return back()->withErrors(['file' => $refusal->getMessage()]);
+                return back()->withErrors(['file' => Words::of($refusal)]);
             }
             [, $width, $height] = BannerSize::NAMED['wide'];
             $fits = max(40, min(300, (int) round($width * $picture->ratio())));
@@ -64,7 +66,7 @@ final class BannerController extends Controller
                 'width' => $width, 'height' => $picture->ratio() > 1 ? $height : $fits,
             ]);
         } else {
-            $banner = StoredBanner::start($this->workspace, ['headline' => 'What is on', 'call' => 'Have a look']);
+            $banner = StoredBanner::start($this->workspace, ['headline' => __('What is on'), 'call' => 'Have a look']);
         }
 
         return redirect()->route('banner', $banner->id);
@@ -89,14 +91,14 @@ final class BannerController extends Controller
                 try {
                     $kept = $kept->with(is_array($value) ? $value : [$field => $value]);
                 } catch (Refusal $refusal) {
-                    $refused[$refusal->field()] = $refusal->getMessage();
+                    $refused[$refusal->field()] = Words::of($refusal);
                 }
             }
             $stored->keep(self::integer($request, 'number'), $kept);
         } catch (StaleRevision) {
             return self::stale($request, route('banner', $stored->id));
         } catch (Refusal $refusal) {
-            $refused[$refusal->field()] = $refusal->getMessage();
+            $refused[$refusal->field()] = Words::of($refusal);
         }
         if (! $request->hasHeader('HX-Request')) {
             return $refused === [] ? redirect()->route('banner', $banner)
@@ -111,7 +113,7 @@ final class BannerController extends Controller
         try {
             $this->banner($banner)->undo(self::integer($request, 'number'));
         } catch (StaleRevision) {
-            return back()->with('told', 'It was changed elsewhere meanwhile, so nothing was undone.');
+            return back()->with('told', __('It was changed elsewhere meanwhile, so nothing was undone.'));
         }
 
         return redirect()->route('banner', $banner);
@@ -133,11 +135,11 @@ final class BannerController extends Controller
         try {
             $stored->putOut($press);
         } catch (Refusal $refusal) {
-            return back()->with('told', $refusal->getMessage());
+            return back()->with('told', Words::of($refusal));
         }
 
         return back()->with([
-            'told' => 'Readers see it as it is now.', 'carried' => count(CarriedBanners::old($this->workspace)),
+            'told' => __('Readers see it as it is now.'), 'carried' => count(CarriedBanners::old($this->workspace)),
         ]);
     }
 
@@ -178,7 +180,10 @@ final class BannerController extends Controller
 
         return redirect()->route('banners')->with([
             'told' => 'Removed: '.$stored->banner()->name().'.'.($stood === [] ? ''
-                : ' It stood '.implode('; ', $stood).': places show what else is due then, or nothing.'),
+                : __(
+                    ' It stood :choices: places show what else is due then, or nothing.',
+                    ['choices' => implode('; ', $stood)],
+                )),
             'back' => route('banner.restore', $stored->id),
         ]);
     }
@@ -187,7 +192,7 @@ final class BannerController extends Controller
     {
         $this->banner($banner, removed: true)->setAway(false);
 
-        return redirect()->route('banners')->with('told', 'Brought back.');
+        return redirect()->route('banners')->with('told', __('Brought back.'));
     }
 
     /**
@@ -204,7 +209,7 @@ final class BannerController extends Controller
             try {
                 $given['picture'] = $library->add($this->workspace, ...self::uploaded($request->file('file')))->ref();
             } catch (Refusal $refusal) {
-                $refused['file'] = $refusal->getMessage();
+                $refused['file'] = Words::of($refusal);
             }
         }
         foreach (array_keys(BannerInks::CHOSEN) as $role) {

@@ -97,7 +97,9 @@ final class BrandChangeController extends Controller
         } catch (StaleRevision) {
             return redirect()
                 ->route('brand.change')
-                ->with('told', 'The brand was changed elsewhere meanwhile: look again before you put it on the cards.');
+                ->with('told', __(
+                    'The brand was changed elsewhere meanwhile: look again before you put it on the cards.',
+                ));
         }
 
         return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');
@@ -111,10 +113,10 @@ final class BrandChangeController extends Controller
         } catch (StaleRevision) {
             return redirect()
                 ->route('brand')
-                ->with('told', 'The brand was changed elsewhere meanwhile: nothing was dropped.');
+                ->with('told', __('The brand was changed elsewhere meanwhile: nothing was dropped.'));
         }
 
-        return redirect()->route('brand')->with('told', 'Dropped. Undo brings it back.');
+        return redirect()->route('brand')->with('told', __('Dropped. Undo brings it back.'));
     }
 
     /** Takes the newest change of the brand back, on the brand and on every card. */
@@ -134,10 +136,12 @@ final class BrandChangeController extends Controller
                 }
             });
         } catch (StaleRevision) {
-            return redirect()->route('brand')->with('told', 'There is a newer change: take that back first.');
+            return redirect()->route('brand')->with('told', __('There is a newer change: take that back first.'));
         }
 
-        return redirect()->to(route('brand').'#changes')->with('told', 'Taken back: '.$found->words.'.');
+        return redirect()->to(route('brand').'#changes')->with('told', __(
+            'Taken back: :words.', ['words' => $found->words],
+        ));
     }
 
     private static function words(FollowBrand $change): string

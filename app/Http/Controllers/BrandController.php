@@ -6,6 +6,7 @@ use App\Exceptions\StaleRevision;
 use App\Models\BulkChange;
 use App\Models\StoredBrand;
 use App\Pictures\Library;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -70,7 +71,7 @@ final class BrandController extends Controller
         try {
             [$taken, $background, $not] = Refusal::at("/$from", fn () => $this->colours($request, $library, $from));
         } catch (Refusal $refusal) {
-            return $this->page(['refused' => ['take' => [$from => $refusal->getMessage()]], 'typed' => 'take'], 422);
+            return $this->page(['refused' => ['take' => [$from => Words::of($refusal)]], 'typed' => 'take'], 422);
         }
 
         return $this->page(['typed' => 'take', 'taken' => [
@@ -109,7 +110,7 @@ final class BrandController extends Controller
             return $this->page(['stale' => true, 'typed' => $part], 409);
         } catch (Refusal $refusal) {
             return $this->page(
-                ['refused' => [$part => [$refusal->field() => $refusal->getMessage()]], 'typed' => $part],
+                ['refused' => [$part => [$refusal->field() => Words::of($refusal)]], 'typed' => $part],
                 422,
             );
         }
@@ -120,7 +121,7 @@ final class BrandController extends Controller
     private function answer(Request $request, string $part): Response|RedirectResponse
     {
         return $request->hasHeader('HX-Request')
-            ? $this->page(['said' => 'Kept.'])
+            ? $this->page(['said' => __('Kept.')])
             : redirect()->to(route('brand').($part === '' ? '' : "#$part"));
     }
 

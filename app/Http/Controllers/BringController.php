@@ -8,6 +8,7 @@ use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Library;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -63,7 +64,7 @@ final class BringController extends Controller
                 self::look($request->boolean('look') ? $this->bytes($request, $id) : '', $brand),
             ));
         } catch (Refusal $refusal) {
-            return $this->page($request, $id, $refusal->getMessage(), 422);
+            return $this->page($request, $id, Words::of($refusal), 422);
         }
         $words = 'Started from what was brought in';
         $card = StoredCard::start($this->workspace, $document, self::member($request), $words);

@@ -12,6 +12,7 @@ use App\Models\StoredLetter;
 use App\Outside\SafeHttpClient;
 use App\Senders\ApiSender;
 use App\Senders\Senders;
+use App\Words\Words;
 use Illuminate\Contracts\Cache\LockTimeoutException;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -60,11 +61,14 @@ final class CampaignController extends Controller
                 fn (Campaign $one, int $position): bool => $dispatcher->replace($one, $position, $stored->head),
             );
         } catch (Refusal $refusal) {
-            return redirect()->route('campaigns')->with('told', $refusal->getMessage());
+            return redirect()->route('campaigns')->with('told', Words::of($refusal));
         }
 
-        return redirect()->route('campaigns')->with('told', "$put ".($put === 1 ? 'message holds' : 'messages hold')
-            ." revision $stored->head now. Put its HTML in their place where they are sent from: the file is below.")
+        return redirect()->route('campaigns')->with('told', __(
+            ':put :part revision :head now. Put its HTML in their place where they are sent from: the '
+                .'file is below.',
+            ['put' => $put, 'part' => $put === 1 ? __('message holds') : __('messages hold'), 'head' => $stored->head],
+        ))
             ->with('put', $stored->id);
     }
 
@@ -80,11 +84,11 @@ final class CampaignController extends Controller
             }
             $this->dispatcher()->start($one, self::member($request));
             if (Senders::current() !== Mailings::STAND_IN) {
-                return 'It goes out by our own mail server, each message at nine in the morning of its day.';
+                return __('It goes out by our own mail server, each message at nine in the morning of its day.');
             }
             $this->standIn()->forward(0);
 
-            return 'The stand-in sender has it: what is due goes to the mail tray.';
+            return __('The stand-in sender has it: what is due goes to the mail tray.');
         });
     }
 
@@ -104,10 +108,12 @@ final class CampaignController extends Controller
         try {
             $today = $this->standIn()->forward(min(60, self::integer($request, 'days')));
         } catch (Refusal $refusal) {
-            return back()->with('told', $refusal->getMessage());
+            return back()->with('told', Words::of($refusal));
         }
 
-        return back()->with('told', 'It is '.Day::parse($today)->words().' for the stand-in sender now.');
+        return back()->with('told', __(
+            'It is :words for the stand-in sender now.', ['words' => Day::parse($today)->words()],
+        ));
     }
 
     public function end(Request $request, int $campaign): RedirectResponse
@@ -122,7 +128,7 @@ final class CampaignController extends Controller
             }
             DB::table('campaigns')->where('id', $one->id)->update(['ended_at' => $again ? null : (string) now()]);
 
-            return $again ? 'It goes on.' : 'It has ended.';
+            return $again ? __('It goes on.') : __('It has ended.');
         });
     }
 
@@ -136,9 +142,9 @@ final class CampaignController extends Controller
         try {
             $told = Cache::lock("campaign.$campaign", 60)->block(self::PATIENCE, $work);
         } catch (Refusal $refusal) {
-            $told = $refusal->getMessage();
+            $told = Words::of($refusal);
         } catch (LockTimeoutException) {
-            $told = 'It is being given to its sender just now.';
+            $told = __('It is being given to its sender just now.');
         }
 
         return redirect()->route('campaigns', ['campaign' => $campaign])->with('told', $told);
@@ -171,10 +177,10 @@ final class CampaignController extends Controller
                 ? $this->series()->rename($id, $request->input('name'))
                 : $kept = $this->series()->keep($request->all(), $id);
         } catch (Refusal $refusal) {
-            return response($this->page($request, [$refusal->field() => $refusal->getMessage()], $id), 422);
+            return response($this->page($request, [$refusal->field() => Words::of($refusal)], $id), 422);
         }
 
-        return redirect()->route('campaigns', ['campaign' => $kept])->with('told', 'Kept.');
+        return redirect()->route('campaigns', ['campaign' => $kept])->with('told', __('Kept.'));
     }
 
     /** @param  array<string, string>  $refused */

@@ -10,6 +10,7 @@ use App\Models\StoredCard;
 use App\Placements\Placements;
 use App\Search\OnCard;
 use App\Search\Query;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -44,11 +45,10 @@ final class CardsController extends Controller
 
         return view('cards.index', [
             'cards' => $page, 'find' => $query->text, 'archived' => $archived, 'sort' => $sort,
-            'sorts' => self::SORTS,
+            'sorts' => array_map(Words::of(...), self::SORTS),
             'filed' => $this->own()->whereNotNull('archived_at')->count(),
             'clicks' => (new Tally($this->workspace, self::CLICKED, now(), $ids))->seriesBy('card'),
-            'placements' => Placements::ofCards($this->workspace, $ids),
-            'situations' => Situation::labels(),
+            'placements' => Placements::ofCards($this->workspace, $ids), 'situations' => Situation::labels(),
             'uses' => InUse::ofCards(array_values($page->items())),
             'labels' => CardLabels::ofCards($ids), 'label' => $label, 'all' => CardLabels::in($this->workspace->id),
         ]);
@@ -89,15 +89,15 @@ final class CardsController extends Controller
             ->get();
         $count = $chosen->count();
         if ($count === 0) {
-            return back()->with('told', 'Choose cards first.');
+            return back()->with('told', __('Choose cards first.'));
         }
-        $cards = $count === 1 ? 'One card' : "$count cards";
+        $cards = trans_choice('One card|:count cards', $count);
         switch (self::string($request, 'do')) {
             case 'archive':
                 StoredCard::archive($this->workspace, $chosen->modelKeys());
 
                 return back()->with([
-                    'told' => "$cards put in the archive.",
+                    'told' => __(':cards put in the archive.', ['cards' => $cards]),
                     'undo' => ['bring-back', $chosen->modelKeys()],
                 ]);
             case 'label':
@@ -106,7 +106,10 @@ final class CardsController extends Controller
             case 'bring-back':
                 StoredCard::archive($this->workspace, $chosen->modelKeys(), away: false);
 
-                return back()->with(['told' => "$cards brought back.", 'undo' => ['archive', $chosen->modelKeys()]]);
+                return back()->with([
+                    'told' => __(':cards brought back.', ['cards' => $cards]),
+                    'undo' => ['archive', $chosen->modelKeys()],
+                ]);
             case 'copy':
                 $this->copies($request, $chosen);
 
@@ -132,10 +135,10 @@ final class CardsController extends Controller
         try {
             $labels = WindowForm::labels(self::string($request, 'label'));
         } catch (Refusal $refusal) {
-            return $refusal->getMessage();
+            return Words::of($refusal);
         }
         if ($labels === []) {
-            return 'Write the label first.';
+            return __('Write the label first.');
         }
         $on ? CardLabels::put($cards, $labels) : CardLabels::take($cards, $labels);
 
@@ -162,7 +165,7 @@ final class CardsController extends Controller
         } catch (Refusal $refusal) {
             return response()->view(
                 'cards.copy',
-                ['card' => $card, 'refused' => [$refusal->field() => $refusal->getMessage()]],
+                ['card' => $card, 'refused' => [$refusal->field() => Words::of($refusal)]],
                 422,
             );
         }

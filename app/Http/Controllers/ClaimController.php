@@ -8,6 +8,7 @@ use App\Auth\MailLink;
 use App\Auth\Role;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -37,13 +38,15 @@ final class ClaimController
         $typed = $request->input('email');
         try {
             $email = MailAddress::parse(is_string($typed) ? $typed : '')->address;
-            MailLink::send($workspace, $email, 'Your cards on Inky Card', [
-                'Dear reader,', 'this address keeps the cards you have made, under this mail address. If you made '
-                    .'none, nothing is to be done.',
+            MailLink::send($workspace, $email, __('Your cards on Inky Card'), [
+                __('Dear reader,'), __(
+                    'this address keeps the cards you have made, under this mail address. If you made '
+                        .'none, nothing is to be done.',
+                ),
             ], MailLink::to('claim.link', self::MINUTES, ['workspace' => $workspace->id, 'email' => $email]));
         } catch (Refusal $refusal) {
             return response(view('front.claim', [
-                'until' => $workspace->guest_until, 'sentence' => $refusal->getMessage(), 'sent' => null,
+                'until' => $workspace->guest_until, 'sentence' => Words::of($refusal), 'sent' => null,
                 'email' => is_string($typed) ? mb_scrub($typed) : '',
             ]), 422);
         }
@@ -71,7 +74,7 @@ final class ClaimController
         $target = $known === null || $into === 0 ? null
             : (collect(self::open($known))->firstWhere('id', $into) ?? abort(404));
         if ($guests === null || ! MailLink::spend($request)) {
-            return SignInController::sorry($wrong ?: 'This link was used already.');
+            return SignInController::sorry($wrong ?: __('This link was used already.'));
         }
         $name = $request->input('name');
         $name = is_string($name) ? mb_substr(trim(mb_scrub($name)), 0, 80) : '';
@@ -99,7 +102,7 @@ final class ClaimController
 
         return match (true) {
             $wrong !== null => [null, $wrong],
-            $found === null => [null, 'These cards were kept already, or their time is over.'],
+            $found === null => [null, __('These cards were kept already, or their time is over.')],
             default => [$found, ''],
         };
     }

@@ -67,7 +67,7 @@ abstract class Controller
     /** Somebody else was faster: said in the maker, and nothing is kept. @param  string  $page  its address */
     protected static function stale(Request $request, string $page): Response|RedirectResponse
     {
-        $says = 'It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.';
+        $says = __('It was changed elsewhere meanwhile, so this was not kept: reload the page before you go on.');
 
         return $request->hasHeader('HX-Request') ? response(view('stale', ['says' => $says]), 409)
             : redirect()->to($page)->with('told', $says);

@@ -11,6 +11,7 @@ use App\Models\StoredCard;
 use App\Models\StoredFooter;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -53,7 +54,7 @@ final class FooterController extends Controller
                     ? FooterPage::inStyle($kept, Refusal::at('/style', fn () => TokenStyle::of($value)))
                     : $kept->with([$part => $value]);
             } catch (Refusal $refusal) {
-                $refused[ltrim($refusal->path, '/')] = $refusal->getMessage();
+                $refused[ltrim($refusal->path, '/')] = Words::of($refusal);
             }
         }
         $card = self::integer($request, 'card');
@@ -104,19 +105,21 @@ final class FooterController extends Controller
         $learned = TokenStyle::learn(mb_substr(self::string($request, 'sample'), 0, 100_000));
         $back = redirect()->route('footer', $stored->id);
         if ($learned === []) {
-            return $back->withErrors(['sample' => 'No tokens are in it: paste a message of your sending system.'])
+            return $back->withErrors(['sample' => __('No tokens are in it: paste a message of your sending system.')])
                 ->withInput();
         }
         [$style, $names] = $learned[0];
         try {
             $stored->keep($stored->number, FooterPage::inStyle($stored->footer(), $style));
         } catch (StaleRevision|Refusal $refused) {
-            return $back->withInput()->withErrors(['sample' => $refused instanceof Refusal ? $refused->getMessage()
-                : 'It was changed elsewhere meanwhile: try again.']);
+            return $back->withInput()->withErrors(['sample' => $refused instanceof Refusal ? Words::of($refused)
+                : __('It was changed elsewhere meanwhile: try again.')]);
         }
 
-        return $back->with('told', "Tokens are written {$style->open}name{$style->close}. The sample has "
-            .implode(', ', array_slice($names, 0, 6)).'.');
+        return $back->with('told', __(
+            'Tokens are written :openname:close. The sample has :choices.',
+            ['open' => $style->open, 'close' => $style->close, 'choices' => implode(', ', array_slice($names, 0, 6))],
+        ));
     }
 
     public function giveOut(int $footer): RedirectResponse
@@ -125,7 +128,10 @@ final class FooterController extends Controller
         $stored->giveOut($stored->sender($this->workspace));
 
         return redirect()->route('footer', $stored->id)->with(
-            'told', "This is revision $stored->head now. Campaigns keep what they have until it is put there.",
+            'told', __(
+                'This is revision :head now. Campaigns keep what they have until it is put there.',
+                ['head' => $stored->head],
+            ),
         );
     }
 

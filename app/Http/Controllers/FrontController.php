@@ -7,6 +7,7 @@ use App\Front\Front;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,9 +47,9 @@ final class FrontController
         $front = new Front($request, self::country($request));
         $brings = $request->input('then') === 'bring';
         try {
-            $guest = Guests::begin($front->typed['am'] ?: 'My cards', $front->country);
+            $guest = Guests::begin($front->typed['am'] ?: __('My cards'), $front->country);
         } catch (Refusal $refusal) {
-            return redirect()->route('front', array_filter($front->typed))->with('sentence', $refusal->getMessage());
+            return redirect()->route('front', array_filter($front->typed))->with('sentence', Words::of($refusal));
         }
         Auth::setRememberDuration(Guests::DAYS * self::MINUTES_A_DAY);
         Auth::login($guest, remember: true);

@@ -11,6 +11,7 @@ use App\Models\StoredCard;
 use App\Models\StoredTemplate;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -133,14 +134,14 @@ final class HandOverController extends Controller
             );
         } catch (Refusal $refusal) {
             return $back
-                ->with('note_refused', [$refusal->field() => $refusal->getMessage()])
+                ->with('note_refused', [$refusal->field() => Words::of($refusal)])
                 ->withInput([
                     'film' => mb_scrub(self::string($request, 'film')),
                     'note' => mb_scrub(self::string($request, 'note')),
                 ]);
         }
 
-        return $back->with('note_told', 'Kept: it stands with these directions wherever they go.');
+        return $back->with('note_told', __('Kept: it stands with these directions wherever they go.'));
     }
 
     /** The card was copied: what it is now is in use there. */

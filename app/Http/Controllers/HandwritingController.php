@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Pictures\Library;
 use App\Pictures\Scribe;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -46,12 +47,12 @@ final class HandwritingController extends Controller
                 default => throw Refusal::because('Draw the name, photograph it, or have it set.'),
             };
         } catch (Refusal $refusal) {
-            return response($this->page($request, [$refusal->field() ?: 'way' => $refusal->getMessage()]), 422);
+            return response($this->page($request, [$refusal->field() ?: 'way' => Words::of($refusal)]), 422);
         }
 
         return redirect()
             ->route('picture', $picture->id)
-            ->with('told', 'Taken. Choose it for a closing on the bench; it is shown in the closing\'s ink.');
+            ->with('told', __('Taken. Choose it for a closing on the bench; it is shown in the closing\'s ink.'));
     }
 
     /** A name in a script face, to look at. */
@@ -64,7 +65,7 @@ final class HandwritingController extends Controller
                 ['Content-Type' => 'image/png', 'Cache-Control' => 'private, max-age=600'],
             );
         } catch (Refusal $refusal) {
-            return response($refusal->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return response(Words::of($refusal), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
     }
 

@@ -62,7 +62,7 @@ final class HistoryController extends Controller
         } catch (StaleRevision) {
             return redirect()
                 ->route('history', $card->id)
-                ->with('told', 'The card was changed elsewhere meanwhile: look again before you go back.');
+                ->with('told', __('The card was changed elsewhere meanwhile: look again before you go back.'));
         }
 
         return redirect()->route('bench', $card->id);

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Hooks\HookEvent;
 use App\Hooks\Hooks;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ final class HookController extends Controller
                 HookEvent::choices(), fn (HookEvent $event) => in_array($event->value, $asked, true),
             )));
         } catch (Refusal $refusal) {
-            return self::back()->withInput()->withErrors(['address' => $refusal->getMessage()]);
+            return self::back()->withInput()->withErrors(['address' => Words::of($refusal)]);
         }
 
         return self::back()->with('secret', $secret);
@@ -31,7 +32,7 @@ final class HookController extends Controller
         $hook = Hooks::find($this->workspace, $hook);
         Hooks::call((int) $hook->id, HookEvent::Test, '', ['workspace' => $this->workspace->name]);
 
-        return self::back()->with('told', 'On its way: what it answers is said below.');
+        return self::back()->with('told', __('On its way: what it answers is said below.'));
     }
 
     /** Told no more, or again. */

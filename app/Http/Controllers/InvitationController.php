@@ -6,6 +6,7 @@ use App\Auth\Invitations;
 use App\Auth\MailLink;
 use App\Auth\Role;
 use App\Models\Workspace;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,7 +22,7 @@ final class InvitationController
         try {
             return self::page($request, self::found($request, $invitation));
         } catch (Refusal $refusal) {
-            return SignInController::sorry($refusal->getMessage());
+            return SignInController::sorry(Words::of($refusal));
         }
     }
 
@@ -33,8 +34,8 @@ final class InvitationController
             $user = Invitations::accept($one, is_string($name) ? mb_scrub($name) : '');
         } catch (Refusal $refusal) {
             return $refusal->path === '/name' && isset($one)
-                ? response(self::page($request, $one, $refusal->getMessage()), 422)
-                : SignInController::sorry($refusal->getMessage());
+                ? response(self::page($request, $one, Words::of($refusal)), 422)
+                : SignInController::sorry(Words::of($refusal));
         }
         Auth::logout();
 

@@ -14,6 +14,7 @@ use App\Models\StoredPicture;
 use App\Pictures\HostedPictures;
 use App\Proof\Prover;
 use App\Tray\Outgoing;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -77,7 +78,7 @@ final class LetterController extends Controller
                 return $refused;
             } catch (Refusal $refusal) {
                 $field = explode('/', ltrim($refusal->path, '/'))[0];
-                $refused[$field] = $refusal->getMessage();
+                $refused[$field] = Words::of($refusal);
                 $again = isset($given[$field]);
                 unset($given[$field]);
             }
@@ -136,7 +137,8 @@ final class LetterController extends Controller
             $this->workspace, $this->email($stored, $values)->from(new Address($to))->to(new Address($to)), $to, [$to],
         );
 
-        return redirect()->route('letter', $stored->id)->with('told', "Sent to $to.")->with('sent', true);
+        return redirect()->route('letter', $stored->id)
+            ->with(['told' => __('Sent to :to.', ['to' => $to]), 'sent' => true]);
     }
 
     public function remove(int $letter): RedirectResponse

@@ -8,6 +8,7 @@ use App\Jmap\Mailbox;
 use App\Outside\SafeHttpClient;
 use App\Placements\Placements;
 use App\StandIns\JmapStandIn;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -40,7 +41,7 @@ final class MailboxController extends Controller
             Mailbox::open($outside, $request->input('server'), $request->input('token'))->identities();
         } catch (Refusal $refusal) {
             return $this->page(
-                $request, $outside, $handOver, $card, [$refusal->field() ?: 'server' => $refusal->getMessage()], 422,
+                $request, $outside, $handOver, $card, [$refusal->field() ?: 'server' => Words::of($refusal)], 422,
             );
         }
         // As long as one is signed in, and nowhere else.
@@ -54,7 +55,7 @@ final class MailboxController extends Controller
         $this->card($card);
         $request->session()->forget(self::OPENED);
 
-        return redirect()->route('mailbox', $card)->with('told', 'Closed. The token is forgotten.');
+        return redirect()->route('mailbox', $card)->with('told', __('Closed. The token is forgotten.'));
     }
 
     /** Puts the card under an address, or back what was there. */
@@ -81,7 +82,7 @@ final class MailboxController extends Controller
 
                 return redirect()
                     ->route('mailbox', $card->id)
-                    ->with('told', "What stood under $identity->email before is back.");
+                    ->with('told', __('What stood under :email before is back.', ['email' => $identity->email]));
             }
             $parcel = $handOver->parcel($card->document(), $card);
             // The first that stood there is the one to come back to, not a card of ours.
@@ -89,12 +90,15 @@ final class MailboxController extends Controller
             $mailbox->place($identity->id, $parcel->html(), $parcel->text());
             Placements::put($card, $identity->email, Situation::NewMail, Situation::Reply);
         } catch (Refusal $refusal) {
-            return $this->page($request, $outside, $handOver, $card->id, ['identity' => $refusal->getMessage()], 422);
+            return $this->page($request, $outside, $handOver, $card->id, ['identity' => Words::of($refusal)], 422);
         }
 
         return redirect()
             ->route('mailbox', $card->id)
-            ->with('told', "$card->name is under every new message and answer from $identity->email.");
+            ->with('told', __(
+                ':name is under every new message and answer from :email.',
+                ['name' => $card->name, 'email' => $identity->email],
+            ));
     }
 
     private function opened(Request $request, SafeHttpClient $outside): ?Mailbox
@@ -124,7 +128,7 @@ final class MailboxController extends Controller
             $identities = $mailbox?->identities() ?? [];
         } catch (Refusal $refusal) {
             $request->session()->forget(self::OPENED);
-            $refused += ['server' => $refusal->getMessage()];
+            $refused += ['server' => Words::of($refusal)];
             [$mailbox, $identities] = [null, []];
         }
         $before = $mailbox === null ? [] : array_filter(

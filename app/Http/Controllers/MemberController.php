@@ -6,6 +6,7 @@ use App\Auth\Invitations;
 use App\Auth\Role;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -35,17 +36,19 @@ final class MemberController extends Controller
                 $this->workspace, self::member($request), self::string($request, 'email'), $role,
             );
         } catch (Refusal $refusal) {
-            return $back->withInput()->withErrors(['email' => $refusal->getMessage()]);
+            return $back->withInput()->withErrors(['email' => Words::of($refusal)]);
         }
 
-        return $back->with('told', "$email is invited as {$role?->value}.");
+        return $back->with('told', __(':email is invited as :value.', ['email' => $email, 'value' => $role?->value]));
     }
 
     public function withdraw(int $invitation): RedirectResponse
     {
         abort_unless(Invitations::withdraw($this->workspace, $invitation), 404);
 
-        return redirect()->route('members')->with('told', 'The invitation is withdrawn: its link leads nowhere now.');
+        return redirect()->route('members')->with('told', __(
+            'The invitation is withdrawn: its link leads nowhere now.',
+        ));
     }
 
     public function change(Request $request, int $member): RedirectResponse
@@ -62,7 +65,7 @@ final class MemberController extends Controller
     {
         $self = self::member($request)->id === $member;
         $answer = $this->without($member, false, fn (User $user) => $this->workspace->members()->detach($user->id)
-            ? "$user->name belongs to {$this->workspace->name} no more." : '');
+            ? __(':name belongs to :name2 no more.', ['name' => $user->name, 'name2' => $this->workspace->name]) : '');
 
         return $self && $answer->getSession()?->has('told') ? redirect()->route('cards') : $answer;
     }
@@ -81,7 +84,7 @@ final class MemberController extends Controller
                 ->where('users.id', '!=', $member)->exists();
 
             return redirect()->route('members')->with('told', $others || $isOwner ? $change($user)
-                : "$user->name is the only owner: make somebody else one first.");
+                : __(':name is the only owner: make somebody else one first.', ['name' => $user->name]));
         });
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Models\StoredBanner;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -67,7 +68,7 @@ final class OccasionController extends Controller
             $line = '';
         }
         $banner = StoredBanner::start($this->workspace, [
-            'headline' => $own->name ?? $occasion?->label, 'call' => 'See what is on',
+            'headline' => $own->name ?? $occasion?->label, 'call' => __('See what is on'),
             'line' => (string) preg_replace('/ \d{4}$/', '', $line),
             'drawing' => $occasion === null ? BannerDrawings::PLAIN : BannerDrawings::of($occasion->key),
             'design' => 'medallion',
@@ -85,10 +86,12 @@ final class OccasionController extends Controller
                 throw Refusal::because('Say what the day is called.');
             }
             if (DB::table('own_days')->where('workspace_id', $this->workspace->id)->count() >= self::OWN) {
-                throw Refusal::because('There is room for '.self::OWN.' days of your own: remove one first.');
+                throw Refusal::because(
+                    'There is room for :own days of your own: remove one first.', values: ['own' => self::OWN],
+                );
             }
         } catch (Refusal $refusal) {
-            return back()->withInput()->withErrors(['own' => $refusal->getMessage()]);
+            return back()->withInput()->withErrors(['own' => Words::of($refusal)]);
         }
         DB::table('own_days')->insert([
             'workspace_id' => $this->workspace->id, 'name' => $name, 'day' => $day->ofYear(),

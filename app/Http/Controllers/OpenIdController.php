@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Auth\OpenId;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -17,7 +18,7 @@ final class OpenIdController
         try {
             return redirect()->away($openId->begin($request));
         } catch (Refusal $refusal) {
-            return redirect()->route('sign-in')->with('sentence', $refusal->getMessage());
+            return redirect()->route('sign-in')->with('sentence', Words::of($refusal));
         }
     }
 
@@ -27,7 +28,7 @@ final class OpenIdController
         try {
             $user = $openId->who($request)->member();
         } catch (Refusal $refusal) {
-            return redirect()->route('sign-in')->with('sentence', $refusal->getMessage());
+            return redirect()->route('sign-in')->with('sentence', Words::of($refusal));
         }
         Auth::logout();
 

@@ -9,6 +9,7 @@ use App\Outside\SafeHttpClient;
 use App\Pictures\Bakery;
 use App\Pictures\Library;
 use App\Pictures\Uses;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -48,11 +49,11 @@ final class PictureController extends Controller
         $files = $request->file('files');
         $took = $refused = [];
         foreach (array_slice(is_array($files) ? $files : [$files], 0, self::AT_ONCE) as $file) {
-            $name = is_object($file) ? Str::limit(mb_scrub($file->getClientOriginalName()), 60) : 'The file';
+            $name = is_object($file) ? Str::limit(mb_scrub($file->getClientOriginalName()), 60) : __('The file');
             try {
                 $took[] = $library->add($this->workspace, ...self::uploaded($file));
             } catch (Refusal $refusal) {
-                $refused[$name] = $refusal->getMessage();
+                $refused[$name] = Words::of($refusal);
             }
         }
         // One at a time from the page's own script, which shows how far each is.
@@ -66,7 +67,7 @@ final class PictureController extends Controller
         return $refused === []
             ? redirect()
                 ->route('pictures')
-                ->with('told', count($took) === 1 ? 'Taken.' : count($took).' taken.')
+                ->with('told', count($took) === 1 ? __('Taken.') : count($took).' taken.')
             : response($this->list($request, ['files' => $refused]), 422);
     }
 
@@ -77,12 +78,12 @@ final class PictureController extends Controller
         try {
             $library->takeIn($this->workspace, $outside, trim($address));
         } catch (Refusal $refusal) {
-            return response($this->list($request, ['address' => $refusal->getMessage()]), 422);
+            return response($this->list($request, ['address' => Words::of($refusal)]), 422);
         }
 
         return redirect()
             ->route('pictures')
-            ->with('told', 'Taken. It is kept here now, whatever becomes of the address.');
+            ->with('told', __('Taken. It is kept here now, whatever becomes of the address.'));
     }
 
     public function show(int $picture): View
@@ -110,7 +111,7 @@ final class PictureController extends Controller
             $alt = Refusal::at('/alt', fn () => CleanText::of($request->input('alt') ?? '', 160, 'text'));
             $rights = Refusal::at('/rights', fn () => CleanText::of($request->input('rights') ?? '', 160, 'note'));
         } catch (Refusal $refusal) {
-            return response($this->bench($picture, [$refusal->field() => $refusal->getMessage()]), 422);
+            return response($this->bench($picture, [$refusal->field() => Words::of($refusal)]), 422);
         }
         $cards = DB::transaction(function () use ($request, $picture, $framing, $alt, $rights) {
             $was = $picture->ratio();
@@ -126,7 +127,7 @@ final class PictureController extends Controller
 
         return redirect()
             ->route('picture', $picture->id)
-            ->with('told', 'Kept.'.($cards === null ? '' : ' On the cards: '.$cards.'.'));
+            ->with('told', 'Kept.'.($cards === null ? '' : __(' On the cards: :cards.', ['cards' => $cards])));
     }
 
     /** Another file in its place, on every card that has it. */
@@ -157,7 +158,7 @@ final class PictureController extends Controller
                 ];
             });
         } catch (Refusal $refusal) {
-            return response($this->bench($picture, ['file' => $refusal->getMessage()]), 422);
+            return response($this->bench($picture, ['file' => Words::of($refusal)]), 422);
         }
 
         return redirect()
@@ -173,7 +174,7 @@ final class PictureController extends Controller
         return redirect()
             ->route('pictures')
             ->with([
-                'told' => "Put away: $picture->name. Cards that have it keep it.",
+                'told' => __('Put away: :name. Cards that have it keep it.', ['name' => $picture->name]),
                 'back' => route('picture.restore', $picture),
             ]);
     }
@@ -182,7 +183,7 @@ final class PictureController extends Controller
     {
         $this->picture($picture)->forceFill(['removed_at' => null])->save();
 
-        return redirect()->route('pictures')->with('told', 'Brought back.');
+        return redirect()->route('pictures')->with('told', __('Brought back.'));
     }
 
     /** As a recipe would bake it: numbers come in, never pixels. */
@@ -200,7 +201,7 @@ final class PictureController extends Controller
                 ]),
             );
         } catch (Refusal $refusal) {
-            return response($refusal->getMessage(), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
+            return response(Words::of($refusal), 422, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
 
         return response($baked->bytes, 200, [

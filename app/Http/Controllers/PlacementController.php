@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Models\StoredCard;
 use App\Placements\Placements;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -45,23 +46,25 @@ final class PlacementController extends Controller
                 ?? throw Refusal::because('Choose new mail, replies or campaigns.');
         } catch (Refusal $refusal) {
             return back()
-                ->with(['told' => $refusal->getMessage(), 'misplaced' => $card->id])
+                ->with(['told' => Words::of($refusal), 'misplaced' => $card->id])
                 ->withInput(['address' => mb_scrub(self::string($request, 'address'))]);
         }
         if ($request->boolean('remove')) {
             Placements::take($card, $address, $situation);
 
             return back()->with([
-                'told' => "$card->name is not used for {$situation->label()} from $address any more.",
+                'told' => __(
+                    ':name is not used for :label from :address any more.',
+                    ['name' => $card->name, 'label' => $situation->label(), 'address' => $address],
+                ),
                 'taken' => ['card' => $card->id, 'address' => $address, 'situation' => $situation->value],
             ]);
         }
         $other = Placements::put($card, $address, $situation);
 
-        return back()->with(
-            'told',
-            "$card->name is used for {$situation->label()} from $address"
-                .($other === null ? '.' : ", in place of $other."),
-        );
+        $is = ['card' => $card->name, 'situation' => __($situation->label()), 'address' => $address, 'other' => $other];
+
+        return back()->with('told', $other === null ? __(':card is used for :situation from :address.', $is)
+            : __(':card is used for :situation from :address, in place of :other.', $is));
     }
 }

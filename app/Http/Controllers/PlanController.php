@@ -14,6 +14,7 @@ use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredWindow;
 use App\Pictures\BannerPress;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -68,10 +69,10 @@ final class PlanController extends Controller
             StoredWindow::keep($this->workspace, $stored->window()->movedDays(
                 $days, $this->workspace->clock(), $end !== 'until', $end !== 'from',
             ), $stored);
-            $told = ['told' => ($end === '' ? 'Moved by ' : 'Changed by ').abs($days).' '
+            $told = ['told' => ($end === '' ? __('Moved by ') : __('Changed by ')).abs($days).' '
                 .(abs($days) === 1 ? 'day.' : 'days.'), 'moved' => [$stored->id, -$days, $end]];
         } catch (Refusal $refusal) {
-            $told = ['told' => $refusal->getMessage()];
+            $told = ['told' => Words::of($refusal)];
         }
 
         return redirect()->route('banners', $this->where($request, $stored->id))->with($told);
@@ -83,7 +84,7 @@ final class PlanController extends Controller
         $stored->put(away: true);
 
         return redirect()->route('banners', $this->where($request))->with([
-            'told' => 'The window is taken away.', 'back' => route('window.restore', $stored->id),
+            'told' => __('The window is taken away.'), 'back' => route('window.restore', $stored->id),
         ]);
     }
 
@@ -91,7 +92,7 @@ final class PlanController extends Controller
     {
         $this->window($window, removed: true)->put(away: false);
 
-        return redirect()->route('banners', ['window' => $window])->with('told', 'The window is back.');
+        return redirect()->route('banners', ['window' => $window])->with('told', __('The window is back.'));
     }
 
     /** The banner that stands where nothing is due; none where it is that one already. */
@@ -103,13 +104,13 @@ final class PlanController extends Controller
         try {
             $stored->putOut($press);
         } catch (Refusal $refusal) {
-            return back()->with('told', $refusal->getMessage());
+            return back()->with('told', Words::of($refusal));
         }
         $this->workspace->forceFill(['evergreen_id' => $is ? null : $stored->id])->save();
         HeldAnswers::forget();
 
-        return back()->with('told', $is ? 'There is no evergreen banner now.'
-            : 'It stands now wherever nothing else is due.');
+        return back()->with('told', $is ? __('There is no evergreen banner now.')
+            : __('It stands now wherever nothing else is due.'));
     }
 
     /** Who carries another banner than is due. */
@@ -130,12 +131,14 @@ final class PlanController extends Controller
         try {
             $zone = Refusal::at('/zone', fn () => Clock::zone(self::string($request, 'zone')));
         } catch (Refusal $refusal) {
-            return response($this->page($request, ['zone' => $refusal->getMessage()]), 422);
+            return response($this->page($request, ['zone' => Words::of($refusal)]), 422);
         }
         $this->workspace->forceFill(['zone' => $zone])->save();
         HeldAnswers::forget();
 
-        return redirect()->route('banners')->with('told', "Days begin and end as they do in $zone now.");
+        return redirect()->route('banners')->with('told', __(
+            'Days begin and end as they do in :zone now.', ['zone' => $zone],
+        ));
     }
 
     /** Two windows that share cards, by what they bring. */
@@ -167,10 +170,10 @@ final class PlanController extends Controller
             [$bytes] = Refusal::at('/table', fn () => self::uploaded($request->file('table')));
             $count = PlanFile::bring($this->workspace, $bytes, $press);
         } catch (Refusal $refusal) {
-            return response($this->page($request, ['table' => $refusal->getMessage()]), 422);
+            return response($this->page($request, ['table' => Words::of($refusal)]), 422);
         }
 
-        return redirect()->route('banners')->with('told', "$count windows brought in.");
+        return redirect()->route('banners')->with('told', __(':count windows brought in.', ['count' => $count]));
     }
 
     private function keep(Request $request, BannerPress $press, ?StoredWindow $stored): Response|RedirectResponse
@@ -191,10 +194,10 @@ final class PlanController extends Controller
         } catch (Refusal $refusal) {
             $at = trim((string) strtok(ltrim($refusal->path, '/'), '/'));
 
-            return response($this->page($request, [$at => $refusal->getMessage()], $stored), 422);
+            return response($this->page($request, [$at => Words::of($refusal)], $stored), 422);
         }
 
-        return redirect()->route('banners', $this->where($request, $kept->id))->with('told', 'Kept.');
+        return redirect()->route('banners', $this->where($request, $kept->id))->with('told', __('Kept.'));
     }
 
     /** @param  array<string, string>  $refused */

@@ -6,6 +6,7 @@ use App\Api\AccessToken;
 use App\Auth\Ability;
 use App\Hooks\HookEvent;
 use App\Hooks\Hooks;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -43,7 +44,7 @@ final class ProgramController extends Controller
             ));
             $abilities !== [] || throw Refusal::because('Choose what it may do.');
         } catch (Refusal $refusal) {
-            return $back->withInput()->withErrors(['token' => $refusal->getMessage()]);
+            return $back->withInput()->withErrors(['token' => Words::of($refusal)]);
         }
         $days = self::integer($request, 'days');
 
@@ -59,6 +60,8 @@ final class ProgramController extends Controller
         $token = AccessToken::query()->where('workspace_id', $this->workspace->id)->findOrFail($token);
         $token->delete();
 
-        return redirect()->route('programs')->with('told', "$token->name is good for nothing any more.");
+        return redirect()->route('programs')->with('told', __(
+            ':name is good for nothing any more.', ['name' => $token->name],
+        ));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\StoredCard;
 use App\Proof\Headline;
 use App\Proof\Prover;
 use App\Proof\StandInTile;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -93,15 +94,15 @@ final class ProofController extends Controller
         $card = $this->card($card);
         $finding = $prover->of($card)->finding(self::string($request, 'finding'));
         if ($finding?->mend === null) {
-            return back()->with('told', 'This is mended already.');
+            return back()->with('told', __('This is mended already.'));
         }
         $before = $card->head;
         try {
             $card->edit(self::integer($request), $finding->mend->edit, $request->user());
         } catch (StaleRevision) {
-            return back()->with('told', 'The card was changed meanwhile: this is its proof now. Mend it here.');
+            return back()->with('told', __('The card was changed meanwhile: this is its proof now. Mend it here.'));
         } catch (Refusal $refusal) {
-            return back()->with('told', $refusal->getMessage());
+            return back()->with('told', Words::of($refusal));
         }
 
         return redirect()

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Http\RedirectResponse;
@@ -47,13 +48,13 @@ final class QuotationController extends Controller
         } catch (Refusal $refusal) {
             $at = explode('/', ltrim($refusal->path, '/'))[0];
 
-            return back()->withInput()->withErrors([$at => $refusal->getMessage()]);
+            return back()->withInput()->withErrors([$at => Words::of($refusal)]);
         }
         DB::table('quotations')->insert(array_map(
             fn (array $row) => ['workspace_id' => $this->workspace->id, 'topic' => $topic] + $row, $rows,
         ));
 
-        return redirect()->route('quotations')->with('told', count($rows) === 1 ? 'Kept.' : count($rows).' kept.');
+        return redirect()->route('quotations')->with('told', count($rows) === 1 ? __('Kept.') : count($rows).' kept.');
     }
 
     /**
@@ -76,7 +77,7 @@ final class QuotationController extends Controller
             try {
                 return Quotations::parse($line);
             } catch (Refusal $refusal) {
-                throw Refusal::because('Line '.($at + 1).': '.$refusal->getMessage());
+                throw Refusal::because('Line :at: :says', values: ['at' => $at + 1, 'says' => $refusal->said]);
             }
         }, $lines, array_keys($lines));
     }
@@ -89,25 +90,25 @@ final class QuotationController extends Controller
                 self::string($request, 'text'), self::string($request, 'by') ?: ' ', self::string($request, 'address'),
             ) + ['topic' => CleanText::of(self::string($request, 'topic'), self::TOPIC, 'topic')];
         } catch (Refusal $refusal) {
-            return back()->withInput()->withErrors(["row-$quotation" => $refusal->getMessage()]);
+            return back()->withInput()->withErrors(["row-$quotation" => Words::of($refusal)]);
         }
         $row->update($values);
 
-        return back()->with('told', 'Kept.');
+        return back()->with('told', __('Kept.'));
     }
 
     public function remove(int $quotation): RedirectResponse
     {
         $this->quotation($quotation)->update(['removed_at' => (string) now()]);
 
-        return back()->with(['told' => 'Removed from the list.', 'back' => route('quotation.restore', $quotation)]);
+        return back()->with(['told' => __('Removed from the list.'), 'back' => route('quotation.restore', $quotation)]);
     }
 
     public function restore(int $quotation): RedirectResponse
     {
         $this->quotation($quotation, removed: true)->update(['removed_at' => null]);
 
-        return back()->with('told', 'It is back.');
+        return back()->with('told', __('It is back.'));
     }
 
     /** All of them, to keep elsewhere: as they are pasted. */

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Campaigns\LeftAlone;
 use App\Campaigns\Recipients;
 use App\Models\StoredFooter;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Http\RedirectResponse;
@@ -41,7 +42,7 @@ final class RecipientController extends Controller
                 : self::string($request, 'rows');
             [$count, $notes] = Recipients::bring($this->workspace, $table);
         } catch (Refusal $refusal) {
-            return $back->withErrors(['rows' => $refusal->getMessage()])
+            return $back->withErrors(['rows' => Words::of($refusal)])
                 ->withInput(['rows' => mb_substr(self::string($request, 'rows'), 0, 20_000)]);
         }
 
@@ -53,7 +54,7 @@ final class RecipientController extends Controller
         $id = self::integer($request, 'recipient');
         abort_unless(Recipients::remove($this->workspace, $id), 404);
 
-        return back()->with(['told' => 'Removed.', 'back' => route('recipients.restore', $id)]);
+        return back()->with(['told' => __('Removed.'), 'back' => route('recipients.restore', $id)]);
     }
 
     public function restore(int $recipient): RedirectResponse
@@ -72,7 +73,9 @@ final class RecipientController extends Controller
         $request->boolean('again') ? LeftAlone::lift($this->workspace->id, $address)
             : LeftAlone::add($this->workspace->id, [$address], 'hand');
 
-        return back()->with('told', $request->boolean('again') ? "$address is written to again."
-            : "$address is written to no more.");
+        return back()->with('told', $request->boolean('again') ? __(
+            ':address is written to again.', ['address' => $address],
+        )
+            : __(':address is written to no more.', ['address' => $address]));
     }
 }

@@ -10,6 +10,7 @@ use App\Keeping\WorkspaceTaking;
 use App\Outside\SafeHttpClient;
 use App\Pictures\HostedPictures;
 use App\Tray\Outgoing;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -64,11 +65,10 @@ final class SettingsController extends Controller
                 'zone' => Refusal::at('/zone', fn () => Clock::zone(self::string($request, 'zone'))),
             ])->save();
         } catch (Refusal $refusal) {
-            return redirect()->route('settings')->withInput()
-                ->withErrors([$refusal->field() => $refusal->getMessage()]);
+            return redirect()->route('settings')->withInput()->withErrors([$refusal->field() => Words::of($refusal)]);
         }
 
-        return redirect()->route('settings')->with('told', 'Kept.');
+        return redirect()->route('settings')->with('told', __('Kept.'));
     }
 
     /** How long clicks, and requests of programs, are kept. */
@@ -81,7 +81,7 @@ final class SettingsController extends Controller
         ])->save();
         ForgetClicks::dispatch();
 
-        return redirect()->route('settings')->with('told', 'Kept. What is older goes within a day, for good.');
+        return redirect()->route('settings')->with('told', __('Kept. What is older goes within a day, for good.'));
     }
 
     /** Whether readers' mail clients find what they are sent to. */
@@ -91,9 +91,14 @@ final class SettingsController extends Controller
         try {
             $same = $outside->fetch($address.self::MARK, self::MOST)->found()->bytes
                 === file_get_contents(public_path(self::MARK));
-            $says = $same ? "$address answers, and it is this copy." : "Something else answers at $address.";
+            $says = $same ? __(':address answers, and it is this copy.', ['address' => $address]) : __(
+                'Something else answers at :address.', ['address' => $address],
+            );
         } catch (Refusal $refusal) {
-            $says = "Readers do not reach $address: ".lcfirst($refusal->getMessage());
+            $says = __(
+                'Readers do not reach :address: :getMessage',
+                ['address' => $address, 'getMessage' => lcfirst(Words::of($refusal))],
+            );
         }
 
         return redirect()->route('settings')->with('told', $says);
@@ -103,12 +108,17 @@ final class SettingsController extends Controller
     public function mail(Request $request): RedirectResponse
     {
         $to = self::member($request)->mailbox();
-        $email = SubjectHeader::put(new Email, 'A test from Inky Card')->from(new Address(
+        $email = SubjectHeader::put(new Email, __('A test from Inky Card'))->from(new Address(
             (string) config('mail.from.address'), (string) config('mail.from.name'),
-        ))->to(new Address($to))->text("This message left Inky Card. If you read it in your mailbox, mail works.\n");
+        ))->to(new Address($to))->text(__(
+            'This message left Inky Card. If you read it in your mailbox, mail works.
+',
+        ));
         Outgoing::send($this->workspace, $email, (string) config('mail.from.address'), [$to]);
 
-        return redirect()->route('tray')->with('told', "On its way to $to: what becomes of it is said here.");
+        return redirect()->route('tray')->with('told', __(
+            'On its way to :to: what becomes of it is said here.', ['to' => $to],
+        ));
     }
 
     public function log(Request $request): View
@@ -156,10 +166,13 @@ final class SettingsController extends Controller
             }
             $came = WorkspaceTaking::take($file->getRealPath(), $this->workspace, self::member($request));
         } catch (Refusal $refusal) {
-            return redirect()->route('settings')->withErrors(['file' => $refusal->getMessage()]);
+            return redirect()->route('settings')->withErrors(['file' => Words::of($refusal)]);
         }
 
-        return redirect()->route('cards')->with('told', "$came[cards] cards and $came[pictures] pictures came in.");
+        return redirect()->route('cards')->with('told', __(
+            ':cards cards and :pictures pictures came in.',
+            ['cards' => $came['cards'], 'pictures' => $came['pictures']],
+        ));
     }
 
     /** It goes in thirty days, unless somebody changes their mind. */
@@ -167,7 +180,9 @@ final class SettingsController extends Controller
     {
         if (self::string($request, 'name') !== $this->workspace->name) {
             return redirect()->route('settings')
-                ->withErrors(['closing' => 'Write its name as it stands above, so that nobody closes it by accident.']);
+                ->withErrors(['closing' => __(
+                    'Write its name as it stands above, so that nobody closes it by accident.',
+                )]);
         }
         $this->workspace->forceFill([
             'closes_at' => now()->addDays(self::DAYS), 'answers' => $request->boolean('answers'),
@@ -182,7 +197,7 @@ final class SettingsController extends Controller
     {
         $this->workspace->forceFill(['closes_at' => null, 'answers' => true])->save();
 
-        return redirect()->route('settings')->with('told', 'It stays.');
+        return redirect()->route('settings')->with('told', __('It stays.'));
     }
 
     /** @return array{who: int, object: string, id: string} */

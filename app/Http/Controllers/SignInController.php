@@ -7,6 +7,7 @@ use App\Auth\OpenId;
 use App\Auth\SecondFactor;
 use App\Http\SentAgain;
 use App\Models\User;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -16,6 +17,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Str;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
+use InkyCard\Said;
 
 /** By a password or a link in a message, and by a second factor where there is one. */
 final class SignInController
@@ -50,14 +52,14 @@ final class SignInController
         $email = Str::limit($email, 254, '');
         $limits = self::limits($request, $email);
         if (($seconds = self::wait($limits)) !== null) {
-            return $this->refused($email, "Too many tries: wait $seconds seconds and try again.", 429);
+            return $this->refused($email, self::tooMany($seconds), 429);
         }
         // A null byte is no part of what anybody types: it ends a password for some ways of hashing.
         $sane = strlen($password) <= self::LONGEST && ! str_contains($password, "\0");
         if (! $sane || ! Auth::validate(['email' => $email, 'password' => $password])) {
             array_map(RateLimiter::hit(...), array_keys($limits));
 
-            return $this->refused($email, 'This mail address and password do not belong together.', 422);
+            return $this->refused($email, __('This mail address and password do not belong together.'), 422);
         }
         RateLimiter::clear((string) array_key_last($limits));
         /** @var User $user */
@@ -75,13 +77,15 @@ final class SignInController
             $user = User::query()->where('email', $email)->first();
             $workspace = $user?->workspace();
             if ($user !== null && $workspace !== null) {
-                MailLink::send($workspace, $email, 'Sign in to Inky Card', [
-                    "Dear $user->name,", 'this address signs you in, once, for half an hour. If you did not ask for '
-                        .'it, nothing is to be done.',
+                MailLink::send($workspace, $email, __('Sign in to Inky Card'), [
+                    "Dear $user->name,", __(
+                        'this address signs you in, once, for half an hour. If you did not ask for it, '
+                            .'nothing is to be done.',
+                    ),
                 ], MailLink::to('sign-in.link', self::MINUTES, ['user' => $user->id]));
             }
         } catch (Refusal $refusal) {
-            return $this->refused(is_string($typed) ? mb_scrub($typed) : '', $refusal->getMessage(), 422);
+            return $this->refused(is_string($typed) ? mb_scrub($typed) : '', Words::of($refusal), 422);
         }
 
         return view('sign-in-sent', ['email' => $email]);
@@ -91,7 +95,7 @@ final class SignInController
     public function ask(Request $request, int $user): View|Response
     {
         $member = User::query()->find($user);
-        $wrong = $member === null ? 'This link leads to nobody any more.' : MailLink::wrong($request);
+        $wrong = $member === null ? Words::of('This link leads to nobody any more.') : MailLink::wrong($request);
 
         return $wrong === null ? view('sign-in-link', ['user' => $member, 'here' => $request->fullUrl()])
             : self::sorry($wrong);
@@ -100,9 +104,9 @@ final class SignInController
     public function follow(Request $request, int $user): RedirectResponse|Response
     {
         $member = User::query()->find($user);
-        $wrong = $member === null ? 'This link leads to nobody any more.' : MailLink::wrong($request);
+        $wrong = $member === null ? Words::of('This link leads to nobody any more.') : MailLink::wrong($request);
         if ($member === null || $wrong !== null || ! MailLink::spend($request)) {
-            return self::sorry($wrong ?? 'This link was used just now.');
+            return self::sorry($wrong ?? __('This link was used just now.'));
         }
         Auth::logout();
         $request->session()->put(self::LINKED, now()->getTimestamp());
@@ -120,7 +124,7 @@ final class SignInController
     {
         $user = self::half($request);
         if ($user === null) {
-            return redirect()->route('sign-in')->with('sentence', 'That took too long: once more, please.');
+            return redirect()->route('sign-in')->with('sentence', __('That took too long: once more, please.'));
         }
         $limits = self::limits($request, "second|$user->id");
         $code = $request->input('code');
@@ -128,9 +132,10 @@ final class SignInController
         if ($seconds !== null || ! SecondFactor::passes($user, is_string($code) ? Str::limit($code, 40, '') : '')) {
             array_map(RateLimiter::hit(...), array_keys($limits));
 
-            return response(view('sign-in-second', ['sentence' => $seconds !== null
-                ? "Too many tries: wait $seconds seconds and try again."
-                : 'This is no code of now, and none of those you kept.']), $seconds !== null ? 429 : 422);
+            return response(view('sign-in-second', [
+                'sentence' => $seconds === null ? __('This is no code of now, and none of those you kept.')
+                    : self::tooMany($seconds),
+            ]), $seconds !== null ? 429 : 422);
         }
         $request->session()->forget(self::SECOND);
 
@@ -194,6 +199,11 @@ final class SignInController
         return [$place => self::TRIES_IN_ALL, $place.'|'.sha1(Str::lower($whom)) => self::TRIES];
     }
 
+    private static function tooMany(int $seconds): string
+    {
+        return Words::of(Said::of('Too many tries: wait :seconds seconds and try again.', ['seconds' => $seconds]));
+    }
+
     /** @param  array<string, int>  $limits */
     private static function wait(array $limits): ?int
     {
@@ -208,7 +218,7 @@ final class SignInController
 
     public static function sorry(string $sentence): Response
     {
-        return response(view('errors.plain', ['title' => 'This link leads nowhere', 'sentence' => $sentence]), 410);
+        return response(view('errors.plain', ['title' => __('This link leads nowhere'), 'sentence' => $sentence]), 410);
     }
 
     private function refused(string $email, string $sentence, int $status): Response

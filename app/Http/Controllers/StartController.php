@@ -7,6 +7,7 @@ use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Outside\SafeHttpClient;
 use App\Pictures\Drawings;
+use App\Words\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -58,7 +59,7 @@ final class StartController extends Controller
         try {
             $brought = match ($field) {
                 'file' => self::uploaded(
-                    $request->file('file'), 'Choose one file.', Brought::MOST, Brought::tooLarge(),
+                    $request->file('file'), __('Choose one file.'), Brought::MOST, Brought::tooLarge(),
                 )[0],
                 'address' => Brought::page($outside, trim(self::string($request, 'address'))),
                 default => self::string($request, 'text'),
@@ -71,7 +72,7 @@ final class StartController extends Controller
 
             return redirect()->route('cards.read', Brought::keep($brought, (int) self::member($request)->id));
         } catch (Refusal $refusal) {
-            return $this->page($request, [$field => ltrim("$refusal->path: ", ': ').$refusal->getMessage()], 422);
+            return $this->page($request, [$field => ltrim("$refusal->path: ", ': ').Words::of($refusal)], 422);
         }
     }
 

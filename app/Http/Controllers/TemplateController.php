@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Handover\Parcels;
 use App\Models\StoredCard;
 use App\Models\StoredTemplate;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -58,7 +59,7 @@ final class TemplateController extends Controller
         $ready->update(['removed_at' => now()]);
 
         return redirect()->route('ready')->with([
-            'told' => "$ready->name is removed.", 'back' => route('ready.restore', $ready->id),
+            'told' => __(':name is removed.', ['name' => $ready->name]), 'back' => route('ready.restore', $ready->id),
         ]);
     }
 
@@ -67,7 +68,7 @@ final class TemplateController extends Controller
         $ready = $this->ready($ready, removed: true);
         $ready->update(['removed_at' => null]);
 
-        return redirect()->route('ready')->with('told', "$ready->name is back.");
+        return redirect()->route('ready')->with('told', __(':name is back.', ['name' => $ready->name]));
     }
 
     /** The message as an unsent one, a card under its words. */
@@ -90,13 +91,13 @@ final class TemplateController extends Controller
                 self::string($request, 'body'),
             );
         } catch (Refusal $refusal) {
-            return response($this->form($ready, [$refusal->field() => $refusal->getMessage()]), 422);
+            return response($this->form($ready, [$refusal->field() => Words::of($refusal)]), 422);
         }
         $ready === null
             ? ($ready = StoredTemplate::add($this->workspace, $message))
             : $ready->update(get_object_vars($message));
 
-        return redirect()->route('ready')->with('told', "$ready->name is kept.");
+        return redirect()->route('ready')->with('told', __(':name is kept.', ['name' => $ready->name]));
     }
 
     /** @param  array<string, string>  $refused */

@@ -12,6 +12,7 @@ use App\Tray\MimeMessage;
 use App\Tray\Outgoing;
 use App\Tray\Tray;
 use App\Tray\TrayVerifier;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -118,17 +119,17 @@ final class TrayController extends Controller
     {
         try {
             [$bytes] = self::uploaded(
-                $request->file('message'), 'Choose a message saved as .eml, or an archive as .mbox.', Tray::MOST,
+                $request->file('message'), __('Choose a message saved as .eml, or an archive as .mbox.'), Tray::MOST,
                 Tray::tooLarge(),
             );
             $kept = Tray::drop($this->workspace, $bytes);
         } catch (Refusal $refusal) {
-            return redirect()->route('tray')->with('refused', $refusal->getMessage());
+            return redirect()->route('tray')->with('refused', Words::of($refusal));
         }
 
         return count($kept) === 1
             ? redirect()->route('tray.message', $kept[0])
-            : redirect()->route('tray')->with('told', count($kept).' messages taken in.');
+            : redirect()->route('tray')->with('told', __(':kept messages taken in.', ['kept' => count($kept)]));
     }
 
     public function write(Request $request): View
@@ -145,12 +146,14 @@ final class TrayController extends Controller
                 $this->earlier($request),
             );
         } catch (Refusal $refusal) {
-            return response($this->form($request, [$refusal->field() => $refusal->getMessage()]), 422);
+            return response($this->form($request, [$refusal->field() => Words::of($refusal)]), 422);
         }
         $newest = DB::table('tray_messages')->where('workspace_id', $this->workspace->id)->max('id');
 
         return config('mail.default') === 'tray' && $newest !== null ? redirect()->route('tray.message', $newest)
-            : redirect()->route('tray')->with('told', 'On its way to '.self::string($request, 'to').'.');
+            : redirect()->route('tray')->with('told', __(
+                'On its way to :string.', ['string' => self::string($request, 'to')],
+            ));
     }
 
     /** @param  array<string, string>  $refused */

@@ -23,7 +23,7 @@ final class InWorkspace
         /** @var User $user */
         $user = $request->user();
         $workspace = $user->workspace();
-        abort_if($workspace === null, 403, 'You belong to no workspace yet.');
+        abort_if($workspace === null, 403, __('You belong to no workspace yet.'));
         abort_unless($user->may(Access::of($request->route())), 403, self::REFUSED);
         app()->instance(Workspace::class, $workspace);
         view()->share('workspace', $workspace);

@@ -77,7 +77,7 @@ final class PictureLook
             $given = $fields[$key] ?? array_key_first($choices);
 
             return is_string($given) && isset($choices[$given]) ? $given
-                : throw Refusal::because('Choose one of: '.implode(', ', $choices).'.', "/$key");
+                : throw Refusal::because('Choose one of: :choices.', "/$key", ['choices' => implode(', ', $choices)]);
         };
 
         return ['tone' => $choice('tone', self::TONES), 'outline' => $choice('outline', self::OUTLINES)];

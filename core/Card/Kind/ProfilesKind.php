@@ -66,7 +66,7 @@ final class ProfilesKind extends AbstractKind
         $lines = self::lines($fields, 'links', self::MAX, fn (mixed $raw) => ProfileText::line($raw, $country));
         $links = array_values(array_unique($lines === [] ? [] : explode("\n", implode("\n", $lines))));
         if (count($links) > self::MAX) {
-            throw Refusal::because('There is room for '.self::MAX.' links here.', '/links');
+            throw Refusal::because('There is room for :max links here.', '/links', ['max' => self::MAX]);
         }
         $form = self::choice($fields, 'form', self::FORMS, 'marks', 'Choose marks, words or larger buttons.');
 

@@ -3,6 +3,7 @@
 namespace InkyCard\Card\Style;
 
 use InkyCard\Refusal;
+use InkyCard\Said;
 
 /** A number somebody typed or a document holds. */
 final class Number
@@ -22,7 +23,10 @@ final class Number
             $raw = (float) $raw;
         }
         if (! is_int($raw) && ! is_float($raw) || ! is_finite((float) $raw) || $raw < $least || $raw > $most) {
-            throw Refusal::because("The $label is a number of pixels from $least to $most.", $path);
+            throw Refusal::because(
+                'The :label is a number of pixels from :least to :most.',
+                $path, ['label' => Said::of($label), 'least' => $least, 'most' => $most],
+            );
         }
 
         return (float) $raw;

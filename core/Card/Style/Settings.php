@@ -37,7 +37,7 @@ final readonly class Settings
         $isObject = $given instanceof \stdClass || is_array($given) && ($given === [] || ! array_is_list($given));
         $given = $given instanceof \stdClass ? (array) $given : $given;
         if (! $isObject || ! is_array($given)) {
-            throw Refusal::because("The value of $group is a JSON object.", "/$group");
+            throw Refusal::because('The value of :group is a JSON object.', "/$group", ['group' => $group]);
         }
 
         return array_map(
@@ -51,7 +51,9 @@ final readonly class Settings
     public function pixels(string $key, array $bounds): float
     {
         return Number::within($this->values[$key], $bounds, "$this->group $key", "/$this->group/$key")
-            ?? throw Refusal::because("The $this->group $key is missing.", "/$this->group/$key");
+            ?? throw Refusal::because(
+                'The :group :key is missing.', "/$this->group/$key", ['group' => $this->group, 'key' => $key],
+            );
     }
 
     /**
@@ -72,15 +74,17 @@ final readonly class Settings
         return match ($this->values[$key]) {
             true, 1 => true,
             false, 0 => false,
-            default => throw Refusal::because("The value of $key is true or false.", "/$this->group/$key"),
+            default => throw Refusal::because(
+                'The value of :key is true or false.', "/$this->group/$key", ['key' => $key],
+            ),
         };
     }
 
     public function role(string $key = 'ink'): InkRole
     {
         return InkRole::tryFrom($this->text($key)) ?? throw Refusal::because(
-            'Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.',
-            "/$this->group/$key",
+            'Choose one of the inks: :choices.',
+            "/$this->group/$key", ['choices' => implode(', ', array_column(InkRole::cases(), 'value'))],
         );
     }
 

@@ -43,6 +43,9 @@ final readonly class Spacing
         [$least, $most] = Limits::LINE_HEIGHT;
 
         return (is_int($given) || is_float($given)) && $given >= $least && $given <= $most ? (float) $given
-            : throw Refusal::because("The line height is $least to $most times the type size.", '/gaps/leading');
+            : throw Refusal::because(
+                'The line height is :least to :most times the type size.',
+                '/gaps/leading', ['least' => $least, 'most' => $most],
+            );
     }
 }

@@ -82,7 +82,8 @@ final readonly class Tuning
     private static function role(mixed $ink): ?InkRole
     {
         return $ink === null ? null : InkRole::tryFrom(is_string($ink) ? $ink : '') ?? throw Refusal::because(
-            'Choose one of the inks: '.implode(', ', array_column(InkRole::cases(), 'value')).'.', '/ink',
+            'Choose one of the inks: :choices.',
+            '/ink', ['choices' => implode(', ', array_column(InkRole::cases(), 'value'))],
         );
     }
 
@@ -92,7 +93,7 @@ final readonly class Tuning
         $flag = $data[$name] ?? null;
 
         return $flag === null || is_bool($flag) ? $flag
-            : throw Refusal::because("The value of $name is true or false.", "/$name");
+            : throw Refusal::because('The value of :name is true or false.', "/$name", ['name' => $name]);
     }
 
     /** @return array<string, mixed> only what is set */

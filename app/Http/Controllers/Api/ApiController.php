@@ -76,7 +76,7 @@ abstract class ApiController extends Controller
     {
         $text = $sent[$key] ?? '';
 
-        return is_string($text) ? $text : throw Refusal::because("$key is a string.", "/$key");
+        return is_string($text) ? $text : throw Refusal::because(':key is a string.', "/$key", ['key' => $key]);
     }
 
     protected static function plain(string $text, string $type): Response

@@ -27,7 +27,7 @@ final class ClicksApiController extends ApiController
             throw Refusal::because('Choose 7, 30, 90 or 365.', '/days');
         }
         if (! isset(Tally::WAYS[$way])) {
-            throw Refusal::because('Choose '.implode(', ', array_keys(Tally::WAYS)).'.', '/by');
+            throw Refusal::because('Choose :choices.', '/by', ['choices' => implode(', ', array_keys(Tally::WAYS))]);
         }
         $rows = (new Tally($this->workspace, $days, now()))->by($way, self::PER_PAGE);
 

@@ -62,7 +62,7 @@ abstract class AbstractEditController extends Controller
     protected static function made(Request $request, StoredCard $card, string $piece = ''): ?Response
     {
         return $card->took((string) $request->header(self::NUMBER))
-            ? (new Answer($request, $card, $piece))->kept($card->document(), true, true, 'Kept.')
+            ? (new Answer($request, $card, $piece))->kept($card->document(), true, true, __('Kept.'))
             : null;
     }
 

@@ -32,14 +32,16 @@ final class DocumentController extends AbstractEditController
     public function undo(Request $request, int $card): Response
     {
         return $this->jump(
-            $request, $this->card($card), fn (StoredCard $card) => $card->undo(self::integer($request)), 'Undone.',
+            $request, $this->card($card), fn (StoredCard $card) => $card->undo(self::integer($request)), __('Undone.'),
         );
     }
 
     public function redo(Request $request, int $card): Response
     {
         return $this->jump(
-            $request, $this->card($card), fn (StoredCard $card) => $card->redo(self::integer($request)), 'Done again.',
+            $request, $this->card($card), fn (StoredCard $card) => $card->redo(self::integer($request)), __(
+                'Done again.',
+            ),
         );
     }
 

@@ -26,8 +26,8 @@ final class ClickController
         if (! is_string($address)) {
             return response(
                 view('errors.plain', [
-                    'title' => 'No such link',
-                    'sentence' => 'This link was not made here, or it was not copied whole.',
+                    'title' => __('No such link'),
+                    'sentence' => __('This link was not made here, or it was not copied whole.'),
                 ]),
                 404,
             );

@@ -12,7 +12,7 @@ final class EventController
     public function __invoke(string $signature, int $card, string $piece): Response
     {
         [$event, $stored] = EventEntries::find($signature, $card, $piece)
-            ?? abort(404, 'This event is no longer there: it was taken off the signature you had it from.');
+            ?? abort(404, __('This event is no longer there: it was taken off the signature you had it from.'));
         $calendar = CalendarEntry::of(
             [$event], $stored->document()->country, $stored->revision()->keptAt(),
             "event-$card-$piece@".parse_url(config('app.url'), PHP_URL_HOST), $stored->head,

@@ -45,8 +45,8 @@ final class PhoneController extends Controller
                 'forms' => $short->pieces == $whole->pieces
                         ? []
                         : [
-                            'short, for a phone' => self::path('phone', $card->id, $until),
-                            'the whole card' => self::path('phone', $card->id, $until, true),
+                            __('short, for a phone') => self::path('phone', $card->id, $until),
+                            __('the whole card') => self::path('phone', $card->id, $until, true),
                         ],
                 'destinations' => $destinations,
                 'notes' => array_map(fn (Destination $to) => HouseNotes::of($card->workspace_id, $to), $destinations),

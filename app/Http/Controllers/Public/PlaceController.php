@@ -54,8 +54,8 @@ final class PlaceController
         $address = $due->address ?? $this->home($place);
         if ($address === null) {
             return response(view('errors.plain', [
-                'title' => 'Nothing is on at the moment',
-                'sentence' => 'What this link led to is over, and nothing else is on yet.',
+                'title' => __('Nothing is on at the moment'),
+                'sentence' => __('What this link led to is over, and nothing else is on yet.'),
             ]), 404);
         }
         if ($due->address !== null) {

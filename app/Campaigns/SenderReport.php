@@ -3,7 +3,7 @@
 namespace App\Campaigns;
 
 /** What a sender said last of a campaign it was given. */
-final readonly class Said
+final readonly class SenderReport
 {
     /**
      * @param  int  $left  recipients who unsubscribed, and whose mailbox is none
