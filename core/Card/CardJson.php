@@ -179,10 +179,9 @@ final class CardJson
             $id,
             $kind,
             Zone::tryFrom(self::text($document, 'zone', $kind->zone()->value))
-                ?? throw Refusal::because(
-                    'A zone is one of: :choices.',
-                    '/zone', ['choices' => implode(', ', array_column(Zone::cases(), 'value'))],
-                ),
+                ?? throw Refusal::because('A zone is one of: :choices.', '/zone', [
+                    'choices' => implode(', ', array_column(Zone::cases(), 'value')),
+                ]),
             $known + self::unknown($fields, array_keys($known)),
             self::truth($document, 'shown', true),
             self::madeUp($document, Piece::facts($kind, $known)),

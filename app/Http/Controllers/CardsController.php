@@ -87,33 +87,28 @@ final class CardsController extends Controller
             ->whereIn('id', $ids)
             ->orderBy('id')
             ->get();
-        $count = $chosen->count();
-        if ($count === 0) {
+        if ($chosen->isEmpty()) {
             return back()->with('told', __('Choose cards first.'));
         }
-        $cards = trans_choice('One card|:count cards', $count);
+        $cards = trans_choice('One card|:count cards', $chosen->count());
         switch (self::string($request, 'do')) {
             case 'archive':
                 StoredCard::archive($this->workspace, $chosen->modelKeys());
 
-                return back()->with([
-                    'told' => __(':cards put in the archive.', ['cards' => $cards]),
-                    'undo' => ['bring-back', $chosen->modelKeys()],
-                ]);
+                return back()->with('told', __(':cards put in the archive.', ['cards' => $cards]))
+                    ->with('undo', ['bring-back', $chosen->modelKeys()]);
             case 'label':
             case 'unlabel':
                 return back()->with('told', $this->label($request, $chosen->modelKeys()));
             case 'bring-back':
                 StoredCard::archive($this->workspace, $chosen->modelKeys(), away: false);
 
-                return back()->with([
-                    'told' => __(':cards brought back.', ['cards' => $cards]),
-                    'undo' => ['archive', $chosen->modelKeys()],
-                ]);
+                return back()->with('told', __(':cards brought back.', ['cards' => $cards]))
+                    ->with('undo', ['archive', $chosen->modelKeys()]);
             case 'copy':
                 $this->copies($request, $chosen);
 
-                return redirect()->route('cards')->with('told', "$cards copied.");
+                return redirect()->route('cards')->with('told', __(':cards copied.', ['cards' => $cards]));
         }
 
         return back();

@@ -80,8 +80,7 @@ final class MailboxController extends Controller
                 Cache::forget($kept);
                 Placements::take($card, $identity->email, Situation::NewMail, Situation::Reply);
 
-                return redirect()
-                    ->route('mailbox', $card->id)
+                return redirect()->route('mailbox', $card->id)
                     ->with('told', __('What stood under :email before is back.', ['email' => $identity->email]));
             }
             $parcel = $handOver->parcel($card->document(), $card);
@@ -93,12 +92,10 @@ final class MailboxController extends Controller
             return $this->page($request, $outside, $handOver, $card->id, ['identity' => Words::of($refusal)], 422);
         }
 
-        return redirect()
-            ->route('mailbox', $card->id)
-            ->with('told', __(
-                ':name is under every new message and answer from :email.',
-                ['name' => $card->name, 'email' => $identity->email],
-            ));
+        return redirect()->route('mailbox', $card->id)->with('told', __(
+            ':name is under every new message and answer from :email.',
+            ['name' => $card->name, 'email' => $identity->email],
+        ));
     }
 
     private function opened(Request $request, SafeHttpClient $outside): ?Mailbox
