@@ -13,11 +13,12 @@ final readonly class Said implements \Stringable
     {
     }
 
-    /** @param  array<string, string|int|float|Said>  $values */
+    /** @param  array<string, string|int|float|false|Said|null>  $values */
     public static function of(string $template, array $values = []): self
     {
         return new self($template, array_map(
-            fn (string|int|float|Said $value): string|Said => is_scalar($value) ? (string) $value : $value, $values,
+            fn (string|int|float|false|Said|null $value): string|Said => $value instanceof Said ? $value
+                : (string) $value, $values,
         ));
     }
 

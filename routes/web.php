@@ -80,6 +80,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
     Route::prefix('/account')->group(function () {
         Route::get('/', [AccountController::class, 'show'])->name('account');
         Route::post('/name', [AccountController::class, 'name'])->name('account.name');
+        Route::post('/language', [AccountController::class, 'language'])->name('account.language');
         Route::post('/password', [AccountController::class, 'password'])->name('account.password');
         Route::post('/address', [AccountController::class, 'address'])->name('account.address');
         Route::post('/devices/end', [AccountController::class, 'endDevice'])->name('account.device');

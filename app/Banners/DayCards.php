@@ -9,6 +9,7 @@ use App\Words\Words;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\PlaceWindow;
+use InkyCard\Said;
 use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
@@ -54,10 +55,10 @@ final readonly class DayCards
         $by = match (true) {
             $audience->cards !== [] => Words::of('its own window'),
             $audience->labels !== [] => implode(', ', array_intersect($audience->labels, $labels)),
-            default => 'Everyone',
+            default => Words::of('Everyone'),
         };
         $name = StoredBanner::query()->find((int) $window->banner)?->shown()?->name() ?? '';
 
-        return "$name, by $by";
+        return Words::of(Said::of(':name, by :whom', ['name' => $name, 'whom' => $by]));
     }
 }

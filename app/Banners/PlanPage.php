@@ -4,6 +4,7 @@ namespace App\Banners;
 
 use App\Models\StoredBanner;
 use App\Models\Workspace;
+use App\Words\Moments;
 use Illuminate\Support\Collection;
 use InkyCard\Banner\Lane;
 use InkyCard\Banner\PlaceWindow;
@@ -76,7 +77,7 @@ final readonly class PlanPage
             $of = (int) substr($day->iso, 8);
             if (in_array($of, [1, 11, 21], true)) {
                 $marks[] = [
-                    $of === 1 ? Clock::moment($day, '12:00', 'UTC')->format('M') : '',
+                    $of === 1 ? Moments::day($day->iso, 'month') : '',
                     $this->share($this->moment($day)), $of === 1,
                 ];
             }
@@ -193,7 +194,7 @@ final readonly class PlanPage
     private static function called(Lane $lane): string
     {
         return match ($lane->label) {
-            '' => 'Everyone', null => __('Single cards'), default => $lane->label
+            '' => __('Everyone'), null => __('Single cards'), default => $lane->label
         };
     }
 
@@ -216,16 +217,15 @@ final readonly class PlanPage
         $until = $this->day($stretch->until - 1);
 
         return match (true) {
-            $stretch->until >= $this->ends => "from $from on",
-            $from === $until => "on $from",
-            default => "from $from to $until",
+            $stretch->until >= $this->ends => __('from :day on', ['day' => $from]),
+            $from === $until => __('on :day', ['day' => $from]),
+            default => __('from :day to :until', ['day' => $from, 'until' => $until]),
         };
     }
 
     private function day(int $moment): string
     {
-        return (new \DateTimeImmutable("@$moment"))
-            ->setTimezone(new \DateTimeZone($this->workspace->clock()))->format('j M');
+        return Moments::day(Clock::day($moment, $this->workspace->clock())->iso, 'short');
     }
 
     /** @param  list<string>  $parts */

@@ -43,7 +43,7 @@ final readonly class ProfileRow
     {
         return match (true) {
             $this->link->address === '' => __(':label, in words', ['label' => $this->link->label]),
-            ! $this->isNetwork() => 'named '.$this->link->label,
+            ! $this->isNetwork() => __('named :name', ['name' => $this->link->label]),
             $this->link->handle === '' => __(':label, no profile of its own', ['label' => $this->link->label]),
             default => $this->link->label,
         };

@@ -150,11 +150,12 @@ final readonly class Workbench
         [$size, $width] = [(int) $piece->text('size'), (int) $piece->text('width')];
         $dense = Recipe::DENSITY;
         $wanted = match (true) {
-            $size > 0 => sprintf('Shown %1$d × %1$d px: a square of %2$d × %2$d px or more is sharp.', $size,
-                $size * $dense),
+            $size > 0 => __('Shown :size × :size px: a square of :side × :side px or more is sharp.', [
+                'size' => $size, 'side' => $size * $dense,
+            ]),
             $width > 0 => __(
-                'Shown :width px wide: one of :width2 px or more is sharp; it keeps its proportion.',
-                ['width' => $width, 'width2' => $width * $dense],
+                'Shown :width px wide: one of :most px or more is sharp; it keeps its proportion.',
+                ['width' => $width, 'most' => $width * $dense],
             ),
             default => '',
         };

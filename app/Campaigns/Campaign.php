@@ -85,11 +85,11 @@ final readonly class Campaign
     public function state(): string
     {
         return match (true) {
-            $this->isEnded => 'ended',
-            $this->said?->isStopped === true => 'stopped',
+            $this->isEnded => __('ended'),
+            $this->said?->isStopped === true => __('stopped'),
             $this->left() === 0 => __('all sent'),
-            $this->today->isBefore($this->starts) => 'planned',
-            default => 'running',
+            $this->today->isBefore($this->starts) => __('planned'),
+            default => __('running'),
         };
     }
 

@@ -5,8 +5,8 @@ namespace App\Handover;
 use App\Hooks\HookEvent;
 use App\Hooks\Hooks;
 use App\Models\StoredCard;
+use App\Words\Moments;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Difference;
@@ -142,23 +142,19 @@ final readonly class InUse
     /** In a sentence. */
     public function says(): string
     {
-        $places = implode(' and ', array_filter([
-            $this->addresses === 0 ? '' : "at $this->addresses ".Str::plural('address', $this->addresses),
-            $this->programs === 0 ? '' : "in $this->programs ".Str::plural('place', $this->programs),
+        $places = implode(__(' and '), array_filter([
+            $this->addresses === 0 ? '' : trans_choice('at :count address|at :count addresses', $this->addresses),
+            $this->programs === 0 ? '' : trans_choice('in :count place|in :count places', $this->programs),
         ]));
 
+        $day = $this->until === null ? '' : Moments::day($this->until->iso, 'long');
+        $at = ['places' => $places, 'old' => $this->old, 'head' => $this->head, 'day' => $day];
+
         return match (true) {
-            $this->old !== null => __(
-                'In use :places, revision :old; this is :head.',
-                ['places' => $places, 'old' => $this->old, 'head' => $this->head],
-            ),
-            $this->over => __(
-                'In use :places, as it was right until :it.', ['places' => $places, 'it' => $this->until?->words()],
-            ),
-            $this->until !== null => __(
-                'In use :places, right until :words.', ['places' => $places, 'words' => $this->until->words()],
-            ),
-            default => __('In use :places, as it is now.', ['places' => $places]),
+            $this->old !== null => __('In use :places, revision :old; this is :head.', $at),
+            $this->over => __('In use :places, as it was right until :day.', $at),
+            $this->until !== null => __('In use :places, right until :day.', $at),
+            default => __('In use :places, as it is now.', $at),
         };
     }
 }

@@ -4,7 +4,6 @@ namespace App\Proof;
 
 use InkyCard\Proof\Proof;
 use InkyCard\Proof\Severity;
-use NumberFormatter;
 
 /** What a proof comes to, in a sentence behind its score. */
 final class Headline
@@ -15,11 +14,10 @@ final class Headline
         if ($count === 0) {
             return __('Nothing to mend: hand it over.');
         }
-        $spelled = (string) (new NumberFormatter('en', NumberFormatter::SPELLOUT))->format($count);
 
-        return ($count === 1 ? __('One thing') : ucfirst($spelled).' things')
-            .($proof->findings[0]->severity === Severity::Advice
-                ? __(' could be better.')
-                : __(' to look at before you hand it over.'));
+        return $proof->findings[0]->severity === Severity::Advice
+            ? trans_choice('One thing could be better.|:count things could be better.', $count)
+            : trans_choice('One thing to look at before you hand it over.'
+                .'|:count things to look at before you hand it over.', $count);
     }
 }

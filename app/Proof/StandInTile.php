@@ -2,6 +2,8 @@
 
 namespace App\Proof;
 
+use App\Words\Words;
+use Illuminate\Support\Facades\App;
 use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Finding;
 use InkyCard\Proof\Proof;
@@ -41,9 +43,14 @@ final readonly class StandInTile
         ));
         $verdict = $proof->subject->reading($client->key)->verdict();
         [$state, $words] = match (true) {
-            $findings !== [] => [$findings[0]->severity->value, $verdict ?: self::short($findings[0]->title)],
-            $verdict !== '' => ['advice', $verdict],
-            $client->form === 'text' => ['good', substr_count($proof->subject->text(), "\n").' lines'],
+            $findings !== [] => [
+                $findings[0]->severity->value,
+                $verdict !== '' ? Words::of($verdict) : self::short($findings[0]->title),
+            ],
+            $verdict !== '' => ['advice', Words::of($verdict)],
+            $client->form === 'text' => [
+                'good', trans_choice(':count line|:count lines', substr_count($proof->subject->text(), "\n")),
+            ],
             default => ['good', $client->isDark() ? __('reads well') : __('as designed')],
         };
         $marked = array_merge([], ...array_map(fn (Finding $finding) => $finding->pieces, $findings));
@@ -54,6 +61,7 @@ final readonly class StandInTile
     /** A title in a few words: what comes after them says where, and the tile says that. */
     private static function short(string $title): string
     {
-        return mb_strtolower((string) preg_replace('/ (?:on|in|for|where|of) .*$/', '', $title));
+        return mb_strtolower(App::getLocale() === Words::SOURCE
+            ? (string) preg_replace('/ (?:on|in|for|where|of) .*$/', '', $title) : Words::of($title));
     }
 }

@@ -10,6 +10,14 @@ use Locale;
 /** What a page is read in: a language, the country whose way of writing dates and numbers it has, a time zone. */
 final readonly class Locality
 {
+    private const REGIONS = [
+        'en-GB', 'en-US', 'en-AU', 'en-CA', 'en-IE', 'en-IN', 'en-ZA', 'bg-BG', 'ca-ES', 'cs-CZ', 'da-DK', 'de-AT',
+        'de-CH', 'de-DE', 'el-GR', 'es-ES', 'es-MX', 'et-EE', 'fi-FI', 'fr-BE', 'fr-CA', 'fr-CH', 'fr-FR', 'he-IL',
+        'hi-IN', 'hr-HR', 'hu-HU', 'id-ID', 'it-IT', 'ja-JP', 'ko-KR', 'lt-LT', 'lv-LV', 'nb-NO', 'nl-BE', 'nl-NL',
+        'pl-PL', 'pt-BR', 'pt-PT', 'ro-RO', 'sk-SK', 'sl-SI', 'sr-RS', 'sv-SE', 'th-TH', 'tr-TR', 'uk-UA', 'vi-VN',
+        'zh-CN', 'zh-TW',
+    ];
+
     /**
      * @param  string  $language  BCP 47, one of `Words::languages`
      * @param  string  $region  BCP 47, for ICU
@@ -35,6 +43,17 @@ final readonly class Locality
             $language, ($user->region ?? '') ?: trim("$spoken-".($country ?: 'GB'), '-'),
             ($user->zone ?? '') ?: ($workspace?->clock() ?? 'UTC'),
         );
+    }
+
+    /** @return array<string, string> ways to write dates and numbers (CLDR): locale => its name in itself */
+    public static function regions(): array
+    {
+        $regions = [];
+        foreach (self::REGIONS as $region) {
+            $regions[$region] = (string) Locale::getDisplayName($region, $region);
+        }
+
+        return $regions;
     }
 
     public function direction(): string

@@ -9,7 +9,9 @@ use IntlDatePatternGenerator;
 final class Moments
 {
     /** Names of days => skeletons (UTS 35). */
-    private const DAYS = ['short' => 'MMMd', 'medium' => 'yMMMd', 'long' => 'yMMMMd', 'full' => 'yMMMMEEEEd'];
+    private const DAYS = [
+        'month' => 'MMM', 'short' => 'MMMd', 'medium' => 'yMMMd', 'long' => 'yMMMMd', 'full' => 'yMMMMEEEEd',
+    ];
 
     /** @var array<string, IntlDateFormatter> */
     private static array $made = [];

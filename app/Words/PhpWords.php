@@ -122,10 +122,10 @@ final class PhpWords
     private function with(Expr $node, array $within): string
     {
         $out = $this->of($node);
-        foreach (array_reverse($within) as $part) {
-            $out = substr_replace(
-                $out, $this->out($part), $part->getStartFilePos() - $node->getStartFilePos(), strlen($this->of($part)),
-            );
+        $said = array_map($this->out(...), $within);
+        foreach (array_reverse($within, true) as $at => $part) {
+            $start = $part->getStartFilePos() - $node->getStartFilePos();
+            $out = substr_replace($out, $said[$at], $start, strlen($this->of($part)));
         }
 
         return $out;
@@ -140,11 +140,12 @@ final class PhpWords
             $slot = is_string($part) ? null : ':'.(count($slots) + 1);
             $message .= $slot ?? $part;
             if ($slot !== null) {
-                $slots[$slot] = $this->out($part);
+                $slots[$slot] = $node instanceof InterpolatedString ? $this->within($part) : $this->out($part);
             }
         }
         if (preg_match('/\p{L}/u', (string) preg_replace('/:\d+/', '', $message)) !== 1) {
-            return $this->of($node);
+            return $this->with($node, $node instanceof InterpolatedString ? []
+                : array_values(array_filter(self::flat($node), fn (string|Expr $part) => $part instanceof Expr)));
         }
         $words = trim($message);
         $lead = substr($message, 0, strlen($message) - strlen(ltrim($message)));
@@ -155,6 +156,15 @@ final class PhpWords
             fn (string $part) => isset($slots[$part]) ? "($slots[$part])" : var_export($part, true),
             array_filter($parts ?: [], fn (string $part) => $part !== ''),
         )).')';
+    }
+
+    /** What stands in a string as `$of[key]` is `$of['key']` outside of it. */
+    private function within(Expr $part): string
+    {
+        $source = $this->of($part);
+
+        return $part instanceof Expr\ArrayDimFetch && $part->dim instanceof String_ && ! str_contains($source, "'")
+            ? $this->of($part->var)."['{$part->dim->value}']" : $source;
     }
 
     /** @return list<string|Expr> literals and what stands between them */

@@ -77,13 +77,10 @@ final class TemplateWords
             .'|"(?:'.self::ECHO.'|[^"])*+"|\'[^\']*+\'|[^>"\'])*?)(?<close>\/?)>';
         $pattern = '/(?(DEFINE)'.self::PAREN.')'
             .'(?<skip>\{\{--.*?--\}\}|@php\s*(?&paren)|@php\b.*?@endphp|<(?<opaque>script|style|textarea|pre)\b.*?'
-            .'<\/(?P=opaque)>|<!--.*?-->|<!DOCTYPE[^>]*>)'
+            .'<\/(?P=opaque)>|<(?<kept>\w+)\b[^<>]*\btranslate="no"[^<>]*>.*?<\/(?P=kept)>|<!--.*?-->|<!DOCTYPE[^>]*>)'
             .'|(?<echo>'.self::ECHO.')'
             ."|(?<tag>$tag)"
-            .'|(?<directive>\B@(?:if|elseif|else|endif|foreach|endforeach|forelse|empty|endforelse|for|endfor|unless'
-            .'|endunless|isset|endisset|can|cannot|endcan|elsecan|auth|endauth|guest|endguest|include|includeWhen|csrf'
-            .'|php|continue|break|props|aware|push|endpush|class|selected|checked|disabled|switch|case|endswitch)\b'
-            .'\s*(?:(?&paren))?)/s';
+            .'|(?<directive>\B@(?:\w+\s*(?&paren)|(?:else|empty|auth|guest|csrf|php|continue|break|end\w+)\b))/s';
         $tokens = [];
         $at = 0;
         preg_match_all($pattern, $template, $found, PREG_SET_ORDER | PREG_OFFSET_CAPTURE | PREG_UNMATCHED_AS_NULL);

@@ -60,9 +60,22 @@ final class Words
     {
         return match (true) {
             $language === self::SOURCE => $message,
-            isset(PseudoLanguage::NAMES[$language]) => PseudoLanguage::say($message, $language),
-            default => (self::$read[$language] ??= self::read($language))[$message] ?? $message,
+            // What is in no language file stays as it is, to be seen.
+            isset(PseudoLanguage::NAMES[$language]) => self::has($message, self::SOURCE)
+                ? PseudoLanguage::say($message, $language) : $message,
+            default => self::messages($language)[$message] ?? $message,
         };
+    }
+
+    public static function has(string $message, string $language): bool
+    {
+        return isset(PseudoLanguage::NAMES[$language]) || isset(self::messages($language)[$message]);
+    }
+
+    /** @return array<string, string> the messages of a language */
+    private static function messages(string $language): array
+    {
+        return self::$read[$language] ??= self::read($language);
     }
 
     /** What the core says, in the language of the page. */

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Compose;
 
+use InkyCard\Said;
+
 /** One measure of a card as it is edited. */
 final readonly class Gauge
 {
@@ -17,10 +19,10 @@ final readonly class Gauge
         public string $key,
         public string $label,
         public string $figure,
-        public string $unit,
+        public string|Said $unit,
         public float $share,
         public bool $good,
-        public string $help,
+        public string|Said $help,
         public array $pieces,
     ) {
     }

@@ -16,6 +16,7 @@ use InkyCard\Layout\Measure;
 use InkyCard\Layout\Measured;
 use InkyCard\Layout\Sheet;
 use InkyCard\Limits;
+use InkyCard\Said;
 
 /** What is measured on every card as it is edited. */
 final class Gauges
@@ -64,11 +65,13 @@ final class Gauges
 
         return new Gauge(
             'width', 'Width', (string) round($wide->width),
-            $over > 0 ? "px, phone $over over" : 'of '.Limits::WIDTH.' px', $wide->width / Limits::WIDTH,
+            $over > 0 ? Said::of('px, phone :over over', ['over' => $over])
+                : Said::of('of :most px', ['most' => Limits::WIDTH]),
+            $wide->width / Limits::WIDTH,
             $over === 0 && $wide->width <= Limits::WIDTH,
-            sprintf(
-                'How wide the card is in a window of %d px. On a phone of %d px it should not run over.',
-                Limits::WIDTH, Limits::PHONE_WIDTH,
+            Said::of(
+                'How wide the card is in a window of :letter px. On a phone of :phone px it should not run over.',
+                ['letter' => Limits::WIDTH, 'phone' => Limits::PHONE_WIDTH],
             ),
             self::most(array_map($right, $over > 0 ? $phone->boxes : $wide->boxes)),
         );
@@ -80,12 +83,14 @@ final class Gauges
 
         return new Gauge(
             'height', 'Height', (string) round($wide->height),
-            $tall ? 'px, phone '.round($phone->height) : 'of '.Limits::HEIGHT.' px',
+            $tall ? Said::of('px, phone :height', ['height' => round($phone->height)])
+                : Said::of('of :most px', ['most' => Limits::HEIGHT]),
             $tall ? $phone->height / Limits::PHONE_HEIGHT : $wide->height / Limits::HEIGHT,
             $wide->height <= Limits::HEIGHT && $phone->height <= Limits::PHONE_HEIGHT,
-            sprintf(
-                'How high it is. Over %d px it takes more room than most letters, over %d px a third of a phone.',
-                Limits::HEIGHT, Limits::PHONE_HEIGHT,
+            Said::of(
+                'How high it is. Over :letter px it takes more room than most letters, over :phone px a third of '
+                    .'a phone.',
+                ['letter' => Limits::HEIGHT, 'phone' => Limits::PHONE_HEIGHT],
             ),
             self::most(array_map(fn (Box $box) => $box->height, ($tall ? $phone : $wide)->boxes)),
         );
@@ -96,11 +101,12 @@ final class Gauges
         $length = mb_strlen($html);
 
         return new Gauge(
-            'code', 'Code', number_format($length / 1000, 1), 'of '.Limits::CODE / 1000 .' k chars',
+            'code', 'Code', number_format($length / 1000, 1),
+            Said::of('of :most k chars', ['most' => Limits::CODE / 1000]),
             $length / Limits::CODE, $length <= Limits::CODE_NEAR,
-            sprintf(
-                'How long its HTML is. Some settings boxes take no more than %s characters.',
-                number_format(Limits::CODE),
+            Said::of(
+                'How long its HTML is. Some settings boxes take no more than :most characters.',
+                ['most' => number_format(Limits::CODE)],
             ),
             self::most($this->byPiece(fn (Block $block) => match (true) {
                 $block instanceof MarksBlock => self::WEIGHTS['mark'] * count($block->marks),
@@ -116,11 +122,12 @@ final class Gauges
         $area = fn (PictureBlock $picture) => $picture->width * $picture->height;
 
         return new Gauge(
-            'pictures', 'Pictures', number_format($bytes / 1000, 0), 'of '.Limits::PICTURES / 1000 .' KB',
+            'pictures', 'Pictures', number_format($bytes / 1000, 0),
+            Said::of('of :most KB', ['most' => Limits::PICTURES / 1000]),
             $bytes / Limits::PICTURES, $bytes <= Limits::PICTURES_NEAR,
-            sprintf(
-                'What all its picture files weigh together. Under %d KB they are there at once, on a phone too.',
-                Limits::PICTURES / 1000,
+            Said::of(
+                'What all its picture files weigh together. Under :most KB they are there at once, on a phone too.',
+                ['most' => Limits::PICTURES / 1000],
             ),
             self::most($this->byPiece(fn (Block $block) => array_sum(array_map($area, $block->pictures())))),
         );
@@ -142,10 +149,13 @@ final class Gauges
 
         return new Gauge(
             'faintest', 'Faintest text', $least === null ? '–' : $one($least),
-            $dark === [] ? 'no text' : ': 1, dark '.$one(min($dark)), ($least ?? 0) / Limits::FULL_CONTRAST,
+            $dark === [] ? 'no text' : Said::of(': 1, dark :ratio', ['ratio' => $one(min($dark))]),
+            ($least ?? 0) / Limits::FULL_CONTRAST,
             $least === null || $least >= Contrast::TEXT,
-            'Contrast of the text that is hardest to read on its background, and on a page forced dark. '
-                .Contrast::TEXT.' to 1 and more reads well.',
+            Said::of(
+                'Contrast of the text that is hardest to read on its background, and on a page forced dark. :least to '
+                    .'1 and more reads well.', ['least' => Contrast::TEXT],
+            ),
             array_map(strval(...), array_keys($ratios)),
         );
     }
@@ -157,10 +167,12 @@ final class Gauges
         $links = (int) array_sum($count);
 
         return new Gauge(
-            'links', 'Links', (string) $links, $calls === 1 ? '1 call' : "$calls calls",
+            'links', 'Links', (string) $links, $calls === 1 ? '1 call' : Said::of(':calls calls', ['calls' => $calls]),
             $links / Limits::LINKS, $links <= Limits::LINKS && $calls <= Limits::CALLS,
-            'Where a click leads on. One call gets more clicks than several; over '.Limits::LINKS
-                .' links nobody chooses.',
+            Said::of(
+                'Where a click leads on. One call gets more clicks than several; over :most links nobody chooses.',
+                ['most' => Limits::LINKS],
+            ),
             self::most($count),
         );
     }

@@ -4,6 +4,7 @@ namespace InkyCard\Handover;
 
 use InkyCard\Limits;
 use InkyCard\MailClient\MailClient;
+use InkyCard\Said;
 
 /**
  * The way that works, by three things somebody may say before starting (need A08): where the card will go, for how
@@ -45,7 +46,7 @@ final readonly class FirstWay
         };
     }
 
-    /** @return list<string> what to know, in order: making it, what its place takes, the others */
+    /** @return list<string|Said> what to know, in order: making it, what its place takes, the others */
     public function says(): array
     {
         return array_values(array_filter([
@@ -62,7 +63,7 @@ final readonly class FirstWay
         ]));
     }
 
-    /** @return list<string> */
+    /** @return list<string|Said> */
     private function place(Destination $to): array
     {
         $client = MailClient::of($to->client);
@@ -75,9 +76,13 @@ final readonly class FirstWay
         };
 
         return array_values(array_filter([
-            "$to->label works: $how, ".count($to->steps).' steps.',
+            Said::of(':destination works: :how, :count steps.', [
+                'destination' => Said::of($to->label), 'how' => Said::of($how), 'count' => count($to->steps),
+            ]),
             in_array($to->client, MailClient::CODE_LIMITED, true)
-                ? 'It takes '.number_format(Limits::CODE).' characters of code at most: every starter stays under half.'
+                ? Said::of('It takes :most characters of code at most: every starter stays under half.', [
+                    'most' => number_format(Limits::CODE),
+                ])
                 : '',
             $client->word ? 'It lays mail out as a word processor does: round corners are square there unless a call '
                 .'is drawn as a shape, and no picture stands behind words.' : '',

@@ -133,10 +133,8 @@ final readonly class CampaignTags
         }
         foreach (preg_match_all('/\{[^}]*\}?|\}/', $pattern, $found) === false ? [] : $found[0] as $token) {
             if (! in_array($token, self::TOKENS, true)) {
-                throw Refusal::because(
-                    'There is no :token: use :choices.',
-                    values: ['token' => $token, 'choices' => implode(', ', self::TOKENS)],
-                );
+                $values = ['token' => $token, 'choices' => implode(', ', self::TOKENS)];
+                throw Refusal::because('There is no :token: use :choices.', values: $values);
             }
         }
 

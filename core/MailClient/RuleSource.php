@@ -2,6 +2,8 @@
 
 namespace InkyCard\MailClient;
 
+use InkyCard\Said;
+
 /** Where a rule of a stand-in comes from. */
 final readonly class RuleSource
 {
@@ -22,12 +24,14 @@ final readonly class RuleSource
         return is_array($from) ? new self($from[0], $from[1]) : new self(null);
     }
 
-    public function says(): string
+    public function says(): string|Said
     {
         return match ($this->feature) {
             null => 'A cautious guess: the open data has no entry.',
             self::SEEN => "Measured in the program itself, $this->tested.",
-            default => "Open data, $this->feature, tested $this->tested.",
+            default => Said::of('Open data, :feature, tested :day.', [
+                'feature' => $this->feature, 'day' => $this->tested,
+            ]),
         };
     }
 }

@@ -2,12 +2,14 @@
 
 namespace InkyCard\Proof;
 
+use InkyCard\Said;
+
 /** Something the proof found, with its evidence. */
 final readonly class Finding
 {
     /**
      * @param  string  $check  key of the check
-     * @param  string  $says  the evidence in figures, and what to do
+     * @param  string|Said  $says  the evidence in figures, and what to do
      * @param  list<string>  $pieces  ids of the pieces concerned
      * @param  list<string>  $clients  keys of the stand-ins it shows in; empty for all
      */
@@ -16,7 +18,7 @@ final readonly class Finding
         public string $title,
         public Area $area,
         public Severity $severity,
-        public string $says,
+        public string|Said $says,
         public array $pieces,
         public array $clients,
         public ?Mend $mend,
@@ -41,7 +43,7 @@ final readonly class Finding
     {
         return [
             'check' => $this->check, 'id' => $this->id(), 'title' => $this->title, 'area' => $this->area->value,
-            'severity' => $this->severity->value, 'says' => $this->says, 'pieces' => $this->pieces,
+            'severity' => $this->severity->value, 'says' => (string) $this->says, 'pieces' => $this->pieces,
             'clients' => $this->clients, 'mend' => $this->mend?->label,
         ];
     }

@@ -1,5 +1,6 @@
 // The maker of banners: keeps each change as it is made, and asks for every design when nothing is being typed.
 import { token } from './token.js';
+import { words } from './words.js';
 
 const form = document.getElementById('maker');
 
@@ -25,7 +26,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (elt !== form) return;
   if (!successful && xhr.status !== 409) {
     document.getElementById('kept').textContent =
-      xhr.status === 419 || xhr.status === 401 ? 'not kept yet: sign in again in another tab' : 'not kept yet, trying again';
+      xhr.status === 419 || xhr.status === 401 ? words('not kept yet: sign in again in another tab') : words('not kept yet, trying again');
     setTimeout(() => window.htmx.trigger(form, 'change'), 3000);
 
     return;

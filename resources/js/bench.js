@@ -15,10 +15,11 @@ import { linksFollow, watchLinks } from './links.js';
 import { facesFollow } from './faces.js';
 import { watchTouch } from './touch.js';
 import { watchPictureWays } from './picture-ways.js';
+import { words } from './words.js';
 
 const bench = document.getElementById('main');
 const LARGEST = 10_000_000;
-const TOO_LARGE = 'This file is over 10 MB: scale the picture down and choose it again.';
+const TOO_LARGE = words('This file is over 10 MB: scale the picture down and choose it again.');
 // One stay in a field, from entering it to leaving it, is undone in one step.
 let burst = '';
 const selected = () => bench.dataset.open;
@@ -32,13 +33,13 @@ const say = (words) => {
 };
 
 function speakLater() {
-  const words = document.getElementById('saying').textContent.trim();
+  const saying = document.getElementById('saying').textContent.trim();
   clearTimeout(speaking);
-  if (!words) return;
+  if (!saying) return;
   speaking = setTimeout(() => {
     const status = document.getElementById('said');
     // The same words again are news, too.
-    status.textContent = status.textContent === words ? `${words}\u00a0` : words;
+    status.textContent = status.textContent === saying ? `${saying}\u00a0` : saying;
   }, QUIET);
 }
 
@@ -55,21 +56,21 @@ const edits = new Edits(bench.dataset.bench, {
 
 // Nothing is called kept that the server does not have: what waits is said, and how many of it.
 function stand(how, waiting = 0) {
-  const count = waiting === 1 ? 'one edit waits' : `${waiting} edits wait`;
-  const words = {
-    keeping: 'keeping…',
-    slow: 'no answer yet, asking again',
-    unanswered: `not kept yet: ${count} in this browser`,
-    'signed out': `not kept yet, ${count}: `,
+  const count = waiting === 1 ? words('one edit waits') : words(':count edits wait', { count: waiting });
+  const standing = {
+    keeping: words('keeping…'),
+    slow: words('no answer yet, asking again'),
+    unanswered: words('not kept yet: :count in this browser', { count }),
+    'signed out': words('not kept yet, :count: ', { count }),
   };
   const well = how === 'kept' || how === 'keeping';
   bench.classList.toggle('unkept', !well);
   if (how === 'kept') return settle();
   const kept = document.getElementById('kept');
-  kept.textContent = words[how];
+  kept.textContent = standing[how];
   if (how === 'signed out') {
     const again = Object.assign(document.createElement('a'), { href: '/sign-in', target: '_blank' });
-    again.textContent = 'sign in again';
+    again.textContent = words('sign in again');
     kept.append(again);
   }
   return well || say(kept.textContent);
@@ -85,7 +86,7 @@ function answer(status, html, edit) {
     if (status === 422) giveBack(edit);
   } else {
     bench.classList.add('unkept');
-    document.getElementById('kept').textContent = 'not kept: reload the page';
+    document.getElementById('kept').textContent = words('not kept: reload the page');
     if (status === 413) refuse(formOf(edit.url), TOO_LARGE);
   }
   overlay();
@@ -263,7 +264,7 @@ function refusedStays() {
   const refused = bench.querySelector('.piece .field-error:not(:empty)')?.textContent.trim();
   if (!refused || edits.waiting.length) return;
   bench.classList.add('unkept');
-  document.getElementById('kept').textContent = 'not all kept: a field says why';
+  document.getElementById('kept').textContent = words('not all kept: a field says why');
 }
 
 // What waits can be undone, and what waits to be undone done again.
@@ -276,7 +277,7 @@ function wayBack() {
 function localTimes() {
   const kept = document.getElementById('kept');
   if (!bench.classList.contains('unkept')) {
-    kept.textContent = `kept ${clock(kept.dateTime)}`;
+    kept.textContent = words('kept :time', { time: clock(kept.dateTime) });
   }
 }
 
@@ -354,10 +355,10 @@ bench.addEventListener('click', (event) => {
 
 // Echoes: a press works in one, a second press goes back to the page as sent.
 const PAGES = {
-  soft: 'As seen on a page turned dark',
-  forced: 'As seen on a page forced dark',
-  phone: 'As sent, on a phone',
-  blocked: 'As seen with pictures blocked',
+  soft: words('As seen on a page turned dark'),
+  forced: words('As seen on a page forced dark'),
+  phone: words('As sent, on a phone'),
+  blocked: words('As seen with pictures blocked'),
 };
 bench.addEventListener('click', (event) => {
   const echo = event.target.closest('[data-echo-of]');
@@ -366,7 +367,7 @@ bench.addEventListener('click', (event) => {
   document
     .querySelectorAll('[data-echo-of]')
     .forEach((other) => other.setAttribute('aria-pressed', String(other.dataset.echoOf === way)));
-  document.querySelector('[data-page]').textContent = PAGES[way] ?? 'As sent, light page';
+  document.querySelector('[data-page]').textContent = PAGES[way] ?? words('As sent, light page');
   document.querySelector('.paper').classList.toggle('paper-dark', way === 'soft' || way === 'forced');
   showAs(way);
   setWidth(way === 'phone' ? 320 : 600);
@@ -422,6 +423,6 @@ if (part?.matches('details')) {
   part.scrollIntoView();
 }
 edits.resume().then((left) => {
-  if (left) say(left === 1 ? 'One edit of before goes on.' : `${left} edits of before go on.`);
+  if (left) say(left === 1 ? words('One edit of before goes on.') : words(':count edits of before go on.', { count: left }));
   overlay();
 });

@@ -1,6 +1,7 @@
 // The brand page: keeps each change as it is made, and tries again when a request failed.
 import { clock } from './clock.js';
 import { token } from './token.js';
+import { words } from './words.js';
 
 const RETRY = 3000;
 const main = () => document.getElementById('main');
@@ -29,10 +30,10 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
     const again = signedOut || status === 0 || status >= 500;
     kept().textContent =
       signedOut
-        ? 'not kept yet: sign in again in another tab'
+        ? words('not kept yet: sign in again in another tab')
         : again
-          ? 'not kept yet, trying again'
-          : 'not kept: reload the page';
+          ? words('not kept yet, trying again')
+          : words('not kept: reload the page');
     const { elt, requestConfig } = event.detail;
     const pressed = requestConfig?.triggeringEvent?.submitter;
     if (again) setTimeout(() => (pressed ? pressed.click() : window.htmx.trigger(elt, 'submit')), RETRY);
@@ -46,6 +47,6 @@ document.addEventListener('htmx:afterSettle', (event) => {
 });
 
 function times() {
-  kept().textContent = `kept ${clock(kept().dateTime)}`;
+  kept().textContent = words('kept :time', { time: clock(kept().dateTime) });
 }
 times();

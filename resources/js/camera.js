@@ -1,4 +1,6 @@
 // A picture from the camera, where there is one.
+import { words } from './words.js';
+
 const dialog = document.getElementById('camera');
 const video = dialog?.querySelector('video');
 let taken = () => {};
@@ -14,7 +16,7 @@ export async function takePicture(then) {
     await video.play();
   } catch {
     dialog.querySelector('.field-error').textContent =
-      'The camera is not to be had: allow it in the browser, or choose a file.';
+      words('The camera is not to be had: allow it in the browser, or choose a file.');
   }
 }
 

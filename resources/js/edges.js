@@ -1,4 +1,6 @@
 // Edges of pictures on the sheet are dragged to size; the number field in the row does the same by key.
+import { words } from './words.js';
+
 const box = () => document.getElementById('selection');
 const frame = () => document.getElementById('sheet');
 const SIZES = [48, 64, 80, 96, 112, 128, 160, 240, 320, 480, 600];
@@ -62,7 +64,7 @@ export function watchEdges(selected, save, tune) {
     const move = (event) => {
       gap = Math.min(48, Math.max(0, Math.round(start + event.clientX - down.clientX)));
       gap = [8, 12, 16, 20, 24, 32].find((stop) => Math.abs(stop - gap) < 2) ?? gap;
-      note.textContent = `${gap} px between columns`;
+      note.textContent = words(':size px between columns', { size: gap });
     };
     column.addEventListener('pointermove', move);
     column.addEventListener(
@@ -87,7 +89,7 @@ export function watchEdges(selected, save, tune) {
       cell.style.paddingRight = `${wide}px`;
       const rect = cell.getBoundingClientRect();
       box().style.width = `${rect.width + 10}px`;
-      note.textContent = `${wide} px beside its words`;
+      note.textContent = words(':size px beside its words', { size: wide });
     };
     edge.addEventListener('pointermove', move);
     edge.addEventListener(
@@ -125,7 +127,7 @@ export function watchEdges(selected, save, tune) {
       Object.assign(image.style, { width: `${size}px`, height: `${Math.round(size * ratio)}px` });
       const rect = image.getBoundingClientRect();
       Object.assign(box().style, { width: `${rect.width + 10}px`, height: `${rect.height + 8}px` });
-      note.textContent = at.includes(size) ? `${size} px, stops here` : `${size} px`;
+      note.textContent = at.includes(size) ? words(':size px, stops here', { size }) : `${size} px`;
     };
     edge.addEventListener('pointermove', move);
     edge.addEventListener(

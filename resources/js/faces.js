@@ -1,4 +1,6 @@
 // The sheet shows a typeface this machine lacks by the open face of the same widths, and says so.
+import { words } from './words.js';
+
 const asked = new Map();
 const has = (family) => {
   if (!asked.has(family)) {
@@ -21,8 +23,8 @@ export async function facesFollow() {
   document.getElementById('faces-said').textContent = lacking
     .map(({ name, twin }) =>
       twin
-        ? `This machine lacks ${name}: the sheet shows ${twin}, which is as wide.`
-        : `This machine lacks ${name}: the sheet shows what stands in for it.`,
+        ? words('This machine lacks :name: the sheet shows :twin, which is as wide.', { name, twin })
+        : words('This machine lacks :name: the sheet shows what stands in for it.', { name }),
     )
     .join(' ');
 }

@@ -1,5 +1,7 @@
 // The proof's findings on the bench: its score on the button, a mark on every row concerned. Asked for
 // when edits rest, so that typing never waits for it.
+import { words } from './words.js';
+
 const REST = 500;
 let shown = '';
 let timer;
@@ -23,7 +25,7 @@ async function ask(revision) {
   open.querySelector('b').textContent = last.score;
   open.dataset.state = last.count === 0 ? 'good' : 'look';
   open.title =
-    last.count === 0 ? 'Proof: nothing to mend (P)' : `Proof: ${last.count} to look at, first: ${last.first} (P)`;
+    last.count === 0 ? words('Proof: nothing to mend (P)') : words('Proof: :count to look at, first: :first (P)', last);
   mark();
 }
 
@@ -32,7 +34,7 @@ function mark() {
   if (shown === document.getElementById('kept').dataset.revision && gauge) {
     gauge.querySelector('.gauge-figure').innerHTML = `<b>${Number(last.count)}</b> to look at`;
     gauge.querySelector('.gauge-label').textContent =
-      last.count === 0 ? 'the proof found nothing' : last.first.toLowerCase();
+      last.count === 0 ? words('the proof found nothing') : last.first.toLowerCase();
   }
   document.querySelectorAll('#order .piece').forEach((row) => {
     const finding = last.pieces[row.id.replace('piece-', '')];

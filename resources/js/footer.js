@@ -1,5 +1,6 @@
 // The makers of footers and letters: keeps each change as it is made, as tall as its frame, and copies what was given out.
 import { token } from './token.js';
+import { words } from './words.js';
 
 const form = document.getElementById('maker');
 
@@ -19,7 +20,7 @@ document.addEventListener('htmx:afterRequest', (event) => {
 
     return;
   }
-  document.getElementById('kept').textContent = xhr.status === 409 ? 'not kept' : 'not kept yet, trying again';
+  document.getElementById('kept').textContent = xhr.status === 409 ? words('not kept') : words('not kept yet, trying again');
   if (xhr.status !== 409) setTimeout(() => window.htmx.trigger(form, 'change'), 3000);
 });
 
@@ -50,6 +51,6 @@ document.getElementById('copy-footer')?.addEventListener('click', async (event) 
     await navigator.clipboard.writeText(html);
     told.textContent = `Copied, ${html.length.toLocaleString('en-GB')} characters.`;
   } catch {
-    told.textContent = 'The browser did not allow it: take the file.';
+    told.textContent = words('The browser did not allow it: take the file.');
   }
 });

@@ -1,5 +1,6 @@
 // The front page: blanks as wide as their words, one card chosen among many, copied as it is.
 import { richly } from './clipboard.js';
+import { words } from './words.js';
 
 const form = document.getElementById('sentence');
 const show = () => window.htmx.trigger(form, 'chosen');
@@ -38,9 +39,9 @@ form.addEventListener('click', async (event) => {
     const told = form.querySelector('.copied');
     try {
       await richly(document.getElementById('html').value, document.getElementById('text').value);
-      told.textContent = 'Copied: paste it where your mail program keeps signatures.';
+      told.textContent = words('Copied: paste it where your mail program keeps signatures.');
     } catch {
-      told.textContent = 'The browser did not allow it: work on it, and take it from there.';
+      told.textContent = words('The browser did not allow it: work on it, and take it from there.');
     }
   }
 });

@@ -1,5 +1,6 @@
 import { alone, richly } from './clipboard.js';
 import { token } from './token.js';
+import { words } from './words.js';
 
 // Puts the card on the clipboard: HTML and plain text together, or the source alone.
 const source = document.getElementById('source');
@@ -23,7 +24,7 @@ function wire(id, copy) {
       taken();
     } catch {
       told.className = 'copied not';
-      told.textContent = 'The browser did not allow it. Select the source below and copy it by hand.';
+      told.textContent = words('The browser did not allow it. Select the source below and copy it by hand.');
     }
   });
 }

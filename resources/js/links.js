@@ -1,4 +1,6 @@
 // The list of a card's links: fetched when it is opened, again after every edit while it stays open.
+import { words } from './words.js';
+
 const panel = () => document.getElementById('links');
 let shown = '';
 let all = 0;
@@ -39,7 +41,9 @@ export function watchLinks(revision, say) {
     const look = panel().querySelectorAll('.verdict-look').length;
     place.textContent = left
       ? `${all - left} of ${all}`
-      : `${all} checked, ${look === 0 ? 'all answer' : `${look} to look at`}`;
+      : look === 0
+        ? words(':count checked, all answer', { count: all })
+        : words(':count checked, :look to look at', { count: all, look });
     if (!left) {
       all = 0;
       say(place.textContent);

@@ -1,4 +1,5 @@
 import { hasCamera, takePicture } from './camera.js';
+import { words } from './words.js';
 
 // Bringing pictures in: chosen, dropped, pasted or taken with the camera; each file goes on its own and shows how far
 // it is.
@@ -13,14 +14,14 @@ function bring(files) {
   for (const file of files) {
     const row = document.createElement('li');
     const name = document.createElement('span');
-    name.textContent = file.name || 'Pasted picture';
+    name.textContent = file.name || words('Pasted picture');
     const bar = document.createElement('progress');
     bar.max = 1;
     bar.value = 0;
-    bar.setAttribute('aria-label', `Bringing in ${name.textContent}`);
+    bar.setAttribute('aria-label', words('Bringing in :name', { name: name.textContent }));
     row.append(name, bar);
     arriving.append(row);
-    if (file.size > MOST) refuse(row, 'This file is over 10 MB: scale the picture down and choose it again.');
+    if (file.size > MOST) refuse(row, words('This file is over 10 MB: scale the picture down and choose it again.'));
     else queue.push([file, row, bar]);
   }
   next();
@@ -58,8 +59,8 @@ function next() {
         row,
         answer.querySelector('.field-error')?.textContent ??
           (request.status === 413
-            ? 'This file is over 10 MB: scale the picture down and choose it again.'
-            : 'It did not arrive: choose it again.'),
+            ? words('This file is over 10 MB: scale the picture down and choose it again.')
+            : words('It did not arrive: choose it again.')),
       );
     }
     busy = false;

@@ -1,4 +1,6 @@
 // Scales reduced renderings to their tiles: the frame keeps its own width, the tile decides how much of it shows.
+import { words } from './words.js';
+
 const tiles = document.querySelectorAll('.rendering:has(iframe)');
 const INSET = 20;
 
@@ -23,7 +25,7 @@ document.querySelectorAll('form[data-slow]').forEach((form) =>
   form.addEventListener('submit', () => {
     const button = form.querySelector('button');
     button.setAttribute('aria-busy', 'true');
-    button.textContent = 'Putting it on the cards…';
+    button.textContent = words('Putting it on the cards…');
     setTimeout(() => {
       button.disabled = true;
     });

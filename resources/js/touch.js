@@ -1,5 +1,7 @@
 // Pieces are dragged on the sheet to another place in the order, and the spacing above the one at work is pulled. The
 // arrow keys walk them. The order and tuning do the same.
+import { words } from './words.js';
+
 const frame = () => document.getElementById('sheet');
 const box = () => document.getElementById('selection');
 const rows = () => [...document.querySelectorAll('#order details[data-piece]')];
@@ -148,7 +150,7 @@ export function watchTouch(selected, place, edit) {
         drag(idOf(cell), page, down, (event) => [event.clientX, event.clientY]);
       });
       page.tabIndex = 0;
-      page.setAttribute('aria-label', 'The card: up and down walk its pieces, Enter writes, Escape goes back');
+      page.setAttribute('aria-label', words('The card: up and down walk its pieces, Enter writes, Escape goes back'));
       page.addEventListener('keydown', (event) => {
         if (writing() || event.ctrlKey || event.metaKey) return;
         const seen = rows().filter((row) => cellOf(row.dataset.piece));

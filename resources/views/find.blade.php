@@ -17,7 +17,7 @@
             @foreach ($all as $one)
               <li>
                 @if ($one->to)
-                <a href="{{ $one->to }}">{{ $one->label }}</a>@else<strong>{{ $one->label }}</strong>
+                <a href="{{ $one->to }}">{{ __($one->label) }}</a>@else<strong>{{ __($one->label) }}</strong>
                 @endif <span class="help">{{ $one->note }}</span>
               </li>
             @endforeach

@@ -7,12 +7,12 @@
     </div>
     @foreach ($all as $heading => $topics)
       <section aria-labelledby="about-{{ $loop->iteration }}">
-        <h2 id="about-{{ $loop->iteration }}">{{ $heading }}</h2>
+        <h2 id="about-{{ $loop->iteration }}">{{ __($heading) }}</h2>
         <dl>
           @foreach ($topics as $key => $topic)
             <div id="{{ $key }}">
-              <dt>{{ $topic->title }}</dt>
-              <dd>{{ $topic->says }}</dd>
+              <dt>{{ __($topic->title) }}</dt>
+              <dd>{{ __($topic->says) }}</dd>
             </div>
           @endforeach
         </dl>

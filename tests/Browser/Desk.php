@@ -135,7 +135,7 @@ final class Desk
             'PICTURE_ROOT' => "$this->files/pictures",
             'SESSION_DRIVER' => 'file',
             'QUEUE_CONNECTION' => 'sync', 'CACHE_STORE' => 'file',
-            'LOG_CHANNEL' => 'stderr',
+            'LOG_CHANNEL' => 'stderr', 'INKY_PSEUDO' => 'true',
             'APP_CONFIG_CACHE' => "$this->files/config.php",
             'APP_ROUTES_CACHE' => "$this->files/routes.php",
         ];

@@ -32,7 +32,7 @@ final class LinksTest extends WebTestCase
         $links = "/cards/{$this->card->id}/links";
         $this->get($links)
             ->assertOk()
-            ->assertSee('6</b> links on this card, 2 of them profiles', false)
+            ->assertSee('6 links on this card. 2 of them are profiles')
             ->assertSee('dials')
             ->assertSee('starts a message')
             ->assertDontSee('utm_source');

@@ -8,6 +8,7 @@ use App\Auth\Passwords;
 use App\Auth\SecondFactor;
 use App\Auth\Totp;
 use App\Models\User;
+use App\Words\Locality;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
@@ -19,6 +20,7 @@ use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 use InkyCard\Link\MailAddress;
 use InkyCard\Refusal;
+use InkyCard\Time\Clock;
 use InkyCard\Type\CleanText;
 
 /** What a member changes about themselves: name, address, password, second factor, where they are signed in. */
@@ -39,6 +41,7 @@ final class AccountController extends Controller
         return view('account.show', [
             'user' => $user, 'devices' => Devices::of($user), 'here' => (int) $request->session()->get(Devices::KEY, 0),
             'asksOld' => $this->asksOld($request, $user), 'left' => count(SecondFactor::left($user)),
+            'languages' => Words::languages(), 'regions' => Locality::regions(),
             'workspaces' => $user->workspaces()->orderBy('name')->get(),
         ]);
     }
@@ -52,6 +55,27 @@ final class AccountController extends Controller
 
             return __('Your name is kept.');
         });
+    }
+
+    /** What pages are read in. */
+    public function language(Request $request): RedirectResponse
+    {
+        return $this->kept('zone', function () use ($request): string {
+            $zone = trim(self::string($request, 'zone'));
+            self::member($request)->forceFill([
+                'language' => self::choice($request, 'language', Words::languages()),
+                'region' => self::choice($request, 'region', Locality::regions()),
+                'zone' => $zone === '' ? '' : Clock::zone($zone),
+            ])->save();
+
+            return __('Kept.');
+        });
+    }
+
+    /** @param  array<string, string>  $choices */
+    private static function choice(Request $request, string $key, array $choices): string
+    {
+        return isset($choices[$chosen = self::string($request, $key)]) ? $chosen : '';
     }
 
     public function password(Request $request): RedirectResponse

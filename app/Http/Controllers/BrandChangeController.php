@@ -95,11 +95,9 @@ final class BrandChangeController extends Controller
                 return BulkChange::over($this->workspace, $change, self::words($change), self::member($request));
             });
         } catch (StaleRevision) {
-            return redirect()
-                ->route('brand.change')
-                ->with('told', __(
-                    'The brand was changed elsewhere meanwhile: look again before you put it on the cards.',
-                ));
+            return redirect()->route('brand.change')->with('told', __(
+                'The brand was changed elsewhere meanwhile: look again before you put it on the cards.',
+            ));
         }
 
         return redirect()->to(route('brand').'#changes')->with('told', $sweep->words.': '.$sweep->count().'.');

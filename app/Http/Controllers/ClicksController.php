@@ -6,6 +6,7 @@ use App\Clicks\Tally;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Roster\People;
+use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use InkyCard\Card\Kind\Kind;
@@ -30,7 +31,7 @@ final class ClicksController extends Controller
 
         return view('clicks.show', [
             'days' => self::days($request), 'choices' => self::DAYS, 'way' => $way, 'ways' => self::WAYS,
-            'kinds' => array_map(fn (Kind $kind) => mb_strtolower($kind->label()), Kinds::all()),
+            'kinds' => array_map(fn (Kind $kind) => mb_strtolower(Words::of($kind->label())), Kinds::all()),
             'card' => $this->chosen($request),
             'person' => self::string($request, 'person'),
             'name' => People::name($this->workspace, self::string($request, 'person')),

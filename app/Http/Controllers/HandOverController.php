@@ -94,7 +94,7 @@ final class HandOverController extends Controller
             fn (PictureDelivery $travel) => [
                 $travel,
                 $travel->weight(strlen($subject->html()), $subject->weight()),
-                array_map(fn (MailClient $client) => Str::lower($client->label), $travel->lostIn()),
+                array_map(fn (MailClient $client) => Str::lower(Words::of($client->label)), $travel->lostIn()),
             ],
             PictureDelivery::cases(),
         );

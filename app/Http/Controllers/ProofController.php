@@ -141,12 +141,13 @@ final class ProofController extends Controller
         $proof = $prover->of($card);
 
         $told = fn (Finding $finding) => [
-            'severity' => $finding->severity->value, 'title' => $finding->title, 'says' => $finding->says,
+            'severity' => $finding->severity->value, 'title' => Words::of($finding->title),
+            'says' => Words::of($finding->says),
         ];
 
         return response()->json([
             'revision' => $card->head, 'score' => $proof->score(), 'count' => count($proof->findings),
-            'first' => $proof->findings[0]->title ?? '', 'pieces' => array_map($told, $proof->byPiece()),
+            'first' => Words::of($proof->findings[0]->title ?? ''), 'pieces' => array_map($told, $proof->byPiece()),
         ]);
     }
 

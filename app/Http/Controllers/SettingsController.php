@@ -15,6 +15,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\App;
 use Illuminate\Support\Str;
 use InkyCard\Handover\SubjectHeader;
 use InkyCard\Link\WebAddress;
@@ -215,7 +216,7 @@ final class SettingsController extends Controller
         $countries = [];
         foreach (range('A', 'Z') as $first) {
             foreach (range('A', 'Z') as $second) {
-                $name = (string) \Locale::getDisplayRegion("-$first$second", 'en');
+                $name = (string) \Locale::getDisplayRegion("-$first$second", App::getLocale());
                 if (Clock::zoneOf($first.$second) !== 'UTC' && $name !== $first.$second) {
                     $countries[$first.$second] = $name;
                 }

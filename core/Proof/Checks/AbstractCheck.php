@@ -21,6 +21,7 @@ use InkyCard\Proof\Mend;
 use InkyCard\Proof\Narrowing;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** What checks have in common. */
 abstract class AbstractCheck implements Check
@@ -84,7 +85,7 @@ abstract class AbstractCheck implements Check
      * @param  array<array-key, int|string>  $pieces  ids
      * @param  list<string>  $clients
      */
-    protected function found(string $says, array $pieces = [], array $clients = [], ?Mend $mend = null): Finding
+    protected function found(string|Said $says, array $pieces = [], array $clients = [], ?Mend $mend = null): Finding
     {
         return new Finding(
             $this->key, $this->title, $this->area, $this->severity, $says,
@@ -96,7 +97,7 @@ abstract class AbstractCheck implements Check
      * Links a check of links judged so.
      *
      * @param  list<Verdict>  $verdicts
-     * @param  \Closure(CardLink, Verdict): string  $says
+     * @param  \Closure(CardLink, Verdict): (string|Said)  $says
      * @return list<Finding>
      */
     protected function withVerdict(Subject $subject, array $verdicts, \Closure $says): array

@@ -10,6 +10,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** The name of a file or the word picture tells a reader nothing. */
 final class AltUseless extends AbstractCheck
@@ -30,7 +31,10 @@ final class AltUseless extends AbstractCheck
             if (preg_match(self::USELESS, $picture->alt) === 1) {
                 $alt = self::whose($piece, $subject->card);
                 $found[] = $this->found(
-                    "“{$picture->alt}” is all readers get where pictures are blocked. Say what it shows or offers.",
+                    Said::of(
+                        '“:alt” is all readers get where pictures are blocked. Say what it shows or offers.',
+                        ['alt' => $picture->alt],
+                    ),
                     [$piece->id], ['pictures-blocked'],
                     $alt === '' ? null : new Mend('Say whose it is', new FillPiece($piece->id, ['alt' => $alt])),
                 );

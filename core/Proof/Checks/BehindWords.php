@@ -15,6 +15,7 @@ use InkyCard\Proof\Finding;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A picture behind words has light and dark places, whatever it shows (need C21). */
 final class BehindWords extends AbstractCheck
@@ -58,9 +59,9 @@ final class BehindWords extends AbstractCheck
         }
 
         return $this->found(
-            sprintf(
-                '%s to 1 where the picture is lightest or darkest; from %s on words read well.', self::one($now),
-                self::one(Contrast::TEXT),
+            Said::of(
+                ':one to 1 where the picture is lightest or darkest; from :one2 on words read well.',
+                ['one' => self::one($now), 'one2' => self::one(Contrast::TEXT)],
             ),
             array_column($pieces, 'id'),
             mend: $mend ?? new Mend('Take the picture away', new Restyle(self::at($group, ['picture' => '']))),

@@ -6,6 +6,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A piece that is shown and blank leaves nothing, and shows nothing was decided. */
 final class BlankPieces extends AbstractCheck
@@ -25,7 +26,7 @@ final class BlankPieces extends AbstractCheck
         }
 
         return [$this->found(
-            self::names($blank).': nothing is filled in.', array_column($blank, 'id'),
+            Said::of(':names: nothing is filled in.', ['names' => self::names($blank)]), array_column($blank, 'id'),
             mend: self::hide($blank, 'Hide what is blank', 'Blank pieces hidden'),
         )];
     }

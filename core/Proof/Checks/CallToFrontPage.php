@@ -6,6 +6,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A page made for the offer brings most (need G06). */
 final class CallToFrontPage extends AbstractCheck
@@ -23,9 +24,11 @@ final class CallToFrontPage extends AbstractCheck
         foreach ($subject->links() as $link) {
             if ($link->piece->can(Capability::Promise) && preg_match(self::FRONT_PAGE, $link->address) === 1) {
                 $found[] = $this->found(
-                    "“{$link->words}” opens a page that promises nothing of the kind. A page made for it explains, "
-                        .'shows '
-                        .'voices of clients and has a form.',
+                    Said::of(
+                        '“:words” opens a page that promises nothing of the kind. A page made for it '
+                            .'explains, shows voices of clients and has a form.',
+                        ['words' => $link->words],
+                    ),
                     [$link->piece->id],
                 );
             }

@@ -6,6 +6,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Words that fit any link tempt nobody, and say nothing to who hears links alone (complaint X40; WCAG 2.2, 2.4.4). */
 final class CallVague extends AbstractCheck
@@ -28,6 +29,8 @@ final class CallVague extends AbstractCheck
         parent::__construct('call-vague', 'Words that fit any link', Area::Links, Severity::Advice);
     }
 
+    private const SAYS = '“:words” could stand on any link. Say what the reader gets: a verb and the thing itself.';
+
     public function find(Subject $subject): array
     {
         $found = [];
@@ -37,8 +40,7 @@ final class CallVague extends AbstractCheck
             if (preg_match($vague, (string) preg_replace('/\s+/u', ' ', $words)) === 1
                 && ! $link->piece->can(Capability::Profiles)) {
                 $found[] = $this->found(
-                    "“{$link->words}” could stand on any link. Say what the reader gets: a verb and the thing itself.",
-                    [$link->piece->id],
+                    Said::of(self::SAYS, ['words' => $link->words]), [$link->piece->id],
                 );
             }
         }

@@ -7,6 +7,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Some settings boxes take no more than 10,000 characters. */
 final class CodeLong extends AbstractCheck
@@ -24,9 +25,9 @@ final class CodeLong extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf(
-                '%s characters of %s. Leave out what is least clicked.',
-                number_format($length), number_format(Limits::CODE),
+            Said::of(
+                ':length characters of :code. Leave out what is least clicked.',
+                ['length' => number_format($length), 'code' => number_format(Limits::CODE)],
             ),
             self::longest($subject), MailClient::CODE_LIMITED,
         )];

@@ -7,6 +7,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Room for a line more, and no longer for two. */
 final class CodeNear extends AbstractCheck
@@ -24,7 +25,10 @@ final class CodeNear extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf('%s characters of %s.', number_format($length), number_format(Limits::CODE)),
+            Said::of(
+                ':length characters of :code.',
+                ['length' => number_format($length), 'code' => number_format(Limits::CODE)],
+            ),
             self::longest($subject), MailClient::CODE_LIMITED,
         )];
     }

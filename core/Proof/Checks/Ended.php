@@ -6,6 +6,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Readers of old mail forgive it, readers of new mail do not (need O03). */
 final class Ended extends AbstractCheck
@@ -23,7 +24,10 @@ final class Ended extends AbstractCheck
         }
 
         return [$this->found(
-            self::names($past).': its last day was '.$past[0]->kind->window($past[0])?->until?->iso.'.',
+            Said::of(
+                ':names: its last day was :iso.',
+                ['names' => self::names($past), 'iso' => $past[0]->kind->window($past[0])?->until?->iso],
+            ),
             array_column($past, 'id'), mend: self::hide($past, 'Hide it', 'Ended offer hidden'),
         )];
     }

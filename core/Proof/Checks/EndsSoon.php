@@ -8,6 +8,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Messages sent today are read for longer than that. */
 final class EndsSoon extends AbstractCheck
@@ -30,8 +31,9 @@ final class EndsSoon extends AbstractCheck
         }
 
         return [$this->found(
-            self::names($soon).': until '.$soon[0]->due()?->until?->iso.'. Have the next one ready.',
-            array_column($soon, 'id'),
+            Said::of(':names: until :day. Have the next one ready.', [
+                'names' => self::names($soon), 'day' => $soon[0]->due()?->until?->iso,
+            ]), array_column($soon, 'id'),
         )];
     }
 }

@@ -6,6 +6,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** An invitation to a day that has passed. */
 final class EventPast extends AbstractCheck
@@ -23,7 +24,10 @@ final class EventPast extends AbstractCheck
         }
 
         return [$this->found(
-            self::names($past).': it was on '.$past[0]->kind->window($past[0])?->until?->iso.'.',
+            Said::of(
+                ':names: it was on :iso.',
+                ['names' => self::names($past), 'iso' => $past[0]->kind->window($past[0])?->until?->iso],
+            ),
             array_column($past, 'id'), mend: self::hide($past, 'Hide it', 'Past event hidden'),
         )];
     }

@@ -10,6 +10,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Some phones turn the lightness of every colour over. */
 final class FaintOnDark extends AbstractCheck
@@ -30,9 +31,9 @@ final class FaintOnDark extends AbstractCheck
             && DarkPage::Forced->ratio($ink, $paper) >= Limits::DARK_CONTRAST;
 
         return [$this->found(
-            sprintf(
-                '%s to 1 at worst there; under %s it is '
-                    .'lost.', self::one(min($worst)), self::one(Limits::DARK_CONTRAST),
+            Said::of(
+                ':one to 1 at worst there; under :one2 it is lost.',
+                ['one' => self::one(min($worst)), 'one2' => self::one(Limits::DARK_CONTRAST)],
             ),
             array_keys($worst), ['phone-forced-dark'], self::readable($subject, $reads),
         )];

@@ -8,6 +8,7 @@ use InkyCard\Colour\Contrast;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Contrast of text with its background, WCAG 2.2, 1.4.3: 4.5 to 1. */
 final class FaintText extends AbstractCheck
@@ -27,7 +28,10 @@ final class FaintText extends AbstractCheck
         $reads = fn (Colour $ink, Colour $paper) => Contrast::ratio($ink, $paper) >= Contrast::TEXT;
 
         return [$this->found(
-            sprintf('%s to 1 at worst; from %s on it reads well.', self::one(min($worst)), self::one(Contrast::TEXT)),
+            Said::of(
+                ':one to 1 at worst; from :one2 on it reads well.',
+                ['one' => self::one(min($worst)), 'one2' => self::one(Contrast::TEXT)],
+            ),
             array_keys($worst), mend: self::readable($subject, $reads),
         )];
     }

@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Some clients make links of numbers and addresses, in a blue of their own (complaint X14). */
 final class FoundLinks extends AbstractCheck
@@ -27,7 +28,11 @@ final class FoundLinks extends AbstractCheck
 
         return array_map(
             fn (string $piece, string $words) => $this->found(
-                "“{$words}” turns blue and underlined there. Give it a link of its own, or write it differently.",
+                Said::of(
+                    '“:words” turns blue and underlined there. Give it a link of its own, or write it '
+                        .'differently.',
+                    ['words' => $words],
+                ),
                 self::ids($piece),
                 ['webkit-desktop', 'phone-webkit'],
             ),

@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Pictures are not darkened: a large light one shines out of a dark page. */
 final class Glare extends AbstractCheck
@@ -28,8 +29,10 @@ final class Glare extends AbstractCheck
                 $dim = new FillPiece($piece->id, ['tone' => Tone::Dim->value]);
                 $natural = $piece->text('tone') === Tone::Natural->value;
                 $found[] = $this->found(
-                    sprintf('It stays at %d %% lightness beside a dark page. A darker twin can stand in.',
-                        100 * $light),
+                    Said::of(
+                        'It stays at :it % lightness beside a dark page. A darker twin can stand in.',
+                        ['it' => 100 * $light],
+                    ),
                     [$piece->id], $subject->darkClients(), $natural ? new Mend('Make a darker twin', $dim) : null,
                 );
             }

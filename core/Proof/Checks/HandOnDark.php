@@ -12,6 +12,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Dark ink on a clear picture is not seen on a dark page (need C18). */
 final class HandOnDark extends AbstractCheck
@@ -30,9 +31,9 @@ final class HandOnDark extends AbstractCheck
             $ink = $recipe instanceof Recipe && $recipe->tone === Tone::Ink && ! $recipe->outline ? $recipe->ink : null;
             if ($ink !== null && Contrast::ratio($ink, $page) < Limits::LINE_CONTRAST) {
                 $found[] = $this->found(
-                    sprintf(
-                        'Its ink has a contrast of %s to 1 with a dark page. A light edge keeps it visible.',
-                        self::one(Contrast::ratio($ink, $page)),
+                    Said::of(
+                        'Its ink has a contrast of :one to 1 with a dark page. A light edge keeps it visible.',
+                        ['one' => self::one(Contrast::ratio($ink, $page))],
                     ),
                     [$piece->id], $subject->darkClients(),
                     new Mend('Give it a light edge', new FillPiece($piece->id, ['outline' => 'light'])),

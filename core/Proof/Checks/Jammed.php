@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Lines without air between them are hard to tell apart. */
 final class Jammed extends AbstractCheck
@@ -27,9 +28,9 @@ final class Jammed extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf(
-                'Lines are %s times as high as their type, with %d px between them.',
-                $spacing->lineHeight, $spacing->lines,
+            Said::of(
+                'Lines are :lineHeight times as high as their type, with :lines px between them.',
+                ['lineHeight' => $spacing->lineHeight, 'lines' => $spacing->lines],
             ),
             mend: new Mend('Give them air', new Restyle(['gaps' => ['leading' => Spacing::DEFAULTS['leading']]])),
         )];

@@ -6,6 +6,7 @@ use InkyCard\Card\Piece;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Words were put in, and readers get none of them: a call without its address is none (need C14). */
 final class Lacking extends AbstractCheck
@@ -21,7 +22,10 @@ final class Lacking extends AbstractCheck
 
         return array_values(array_map(
             fn (Piece $piece) => $this->found(
-                $piece->kind->label().': “'.$piece->lacking()[0]->label.'” is empty.', [$piece->id],
+                Said::of(
+                    ':label: “:label2” is empty.',
+                    ['label' => $piece->kind->label(), 'label2' => $piece->lacking()[0]->label],
+                ), [$piece->id],
                 mend: self::hide([$piece], 'Hide it', $piece->kind->label().' hidden'),
             ),
             $lacking,

@@ -8,6 +8,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 use InkyCard\Type\Script;
 
 /** Its words are in letters its language is not written in: they run the wrong way, and are read out wrongly. */
@@ -28,9 +29,10 @@ final class LanguageOdd extends AbstractCheck
         $lang = Script::otherThan($subject->card->lang, $words);
 
         return $lang === null ? [] : [$this->found(
-            sprintf(
-                'It is said to be %s; most of its letters are those of %s.',
-                \Locale::getDisplayLanguage($subject->card->lang, 'en'), \Locale::getDisplayLanguage($lang, 'en'),
+            Said::of(
+                'It is said to be :said; most of its letters are those of :read.',
+                ['said' => \Locale::getDisplayLanguage($subject->card->lang, 'en'),
+                    'read' => \Locale::getDisplayLanguage($lang, 'en')],
             ),
             mend: new Mend('Say so', new SpeakLanguage($lang)),
         )];

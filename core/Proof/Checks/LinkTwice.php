@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Saying it twice halves what each says. */
 final class LinkTwice extends AbstractCheck
@@ -30,7 +31,9 @@ final class LinkTwice extends AbstractCheck
 
         return array_map(
             fn (string $address, array $pieces) => $this->found(
-                count($pieces).' calls open '.Subject::short($address).'.',
+                Said::of(
+                    ':pieces calls open :short.', ['pieces' => count($pieces), 'short' => Subject::short($address)],
+                ),
                 array_values($pieces),
                 mend: new Mend(
                     'Keep the first',

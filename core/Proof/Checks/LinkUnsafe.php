@@ -7,10 +7,13 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Browsers warn before they open plain http. */
 final class LinkUnsafe extends AbstractCheck
 {
+    private const SAYS = ':words: it starts with http, and browsers warn before they open it.';
+
     public function __construct()
     {
         parent::__construct('link-http', 'A link without encryption', Area::Links, Severity::Mend);
@@ -25,7 +28,7 @@ final class LinkUnsafe extends AbstractCheck
                 $safe = new FillPiece($link->piece->id, ['address' => 'https'.substr($link->address, 4)]);
                 $own = $link->piece->text('address') === $link->address;
                 $found[] = $this->found(
-                    "{$link->words}: it starts with http, and browsers warn before they open it.",
+                    Said::of(self::SAYS, ['words' => $link->words]),
                     [$link->piece->id], mend: $own ? new Mend('Lead by https', $safe) : null,
                 );
             }

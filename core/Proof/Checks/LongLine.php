@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Readers of plain text break lines at 72 columns; addresses cannot be broken. */
 final class LongLine extends AbstractCheck
@@ -23,9 +24,10 @@ final class LongLine extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf(
-                '%d columns at the longest, an address that runs over. A shorter one reads and copies better.',
-                max($widths),
+            Said::of(
+                ':widths columns at the longest, an address that runs over. A shorter one reads and '
+                    .'copies better.',
+                ['widths' => max($widths)],
             ),
             [], ['plain-text'],
         )];

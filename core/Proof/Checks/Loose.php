@@ -8,6 +8,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** With gaps as high as lines it no longer reads as one thing. */
 final class Loose extends AbstractCheck
@@ -28,7 +29,10 @@ final class Loose extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf('%d px stand between lines of text; over %d they look like paragraphs.', $spacing, Limits::LOOSE),
+            Said::of(
+                ':spacing px stand between lines of text; over :loose they look like paragraphs.',
+                ['spacing' => $spacing, 'loose' => Limits::LOOSE],
+            ),
             mend: new Mend('Draw them together', new Restyle(['gaps' => ['lines' => self::TOGETHER]])),
         )];
     }

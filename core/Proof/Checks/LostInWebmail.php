@@ -6,6 +6,7 @@ use InkyCard\MailClient\Change;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** What they do not keep of the card's own HTML. */
 final class LostInWebmail extends AbstractCheck
@@ -26,7 +27,8 @@ final class LostInWebmail extends AbstractCheck
         );
 
         return $found === [] ? [] : [$this->found(
-            'Gone there: '.implode(', ', array_unique($found)).'.', self::ids(implode(' ', array_keys($found))),
+            Said::of('Gone there: :what.', ['what' => implode(', ', array_unique($found))]),
+            self::ids(implode(' ', array_keys($found))),
             $clients,
         )];
     }

@@ -7,6 +7,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** What the Word engine does not lay out, corners apart. */
 final class LostInWord extends AbstractCheck
@@ -28,7 +29,7 @@ final class LostInWord extends AbstractCheck
             ? []
             : [
                 $this->found(
-                    'Gone there: '.implode(', ', array_unique($found)).'.',
+                    Said::of('Gone there: :it.', ['it' => implode(', ', array_unique($found))]),
                     self::ids(implode(' ', array_keys($found))),
                     MailClient::WORD,
                 ),

@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Answers to it never come: its host is one slip away from one that is meant. */
 final class MailOdd extends AbstractCheck
@@ -26,7 +27,7 @@ final class MailOdd extends AbstractCheck
             $meant = $host === '' ? null : MailHost::meant($host, self::own($subject));
             if ($meant !== null) {
                 $found[] = $this->found(
-                    "{$piece->fact()}: is $meant meant?", [$piece->id],
+                    Said::of(':fact: is :meant meant?', ['fact' => $piece->fact(), 'meant' => $meant]), [$piece->id],
                     mend: new Mend("Write $meant", new FillPiece($piece->id, ['address' => "$name@$meant"])),
                 );
             }

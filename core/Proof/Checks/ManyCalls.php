@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** One clear call gets more presses than several (complaint X23). */
 final class ManyCalls extends AbstractCheck
@@ -24,7 +25,10 @@ final class ManyCalls extends AbstractCheck
         $hidden = self::hide(array_slice($calls, Limits::CALLS), 'Keep the first', 'One call kept, others hidden');
 
         return [$this->found(
-            count($calls).' calls compete: '.self::names($calls).'. Readers do one thing, or none: keep one.',
+            Said::of(
+                ':calls calls compete: :names. Readers do one thing, or none: keep one.',
+                ['calls' => count($calls), 'names' => self::names($calls)],
+            ),
             array_column($calls, 'id'), mend: $hidden,
         )];
     }

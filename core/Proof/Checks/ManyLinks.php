@@ -7,6 +7,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Among many links nobody chooses. */
 final class ManyLinks extends AbstractCheck
@@ -25,7 +26,9 @@ final class ManyLinks extends AbstractCheck
         $pieces = array_map(fn (CardLink $link) => $link->piece->id, $subject->links());
 
         return [$this->found(
-            "$count links; over ".Limits::LINKS.' a reader chooses none.', array_values(array_unique($pieces)),
+            Said::of(
+                ':count links; over :links a reader chooses none.', ['count' => $count, 'links' => Limits::LINKS],
+            ), array_values(array_unique($pieces)),
         )];
     }
 }

@@ -7,6 +7,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A row of marks says little; the three that are kept up say more. */
 final class ManyMarks extends AbstractCheck
@@ -22,8 +23,10 @@ final class ManyMarks extends AbstractCheck
         foreach ($subject->blocks() as [$piece, $block]) {
             if ($block instanceof MarksBlock && count($block->marks) > Limits::MARKS) {
                 $found[] = $this->found(
-                    count($block->marks).' marks; '.Limits::MARKS.' at most are looked at. Keep those that are '
-                        .'kept up.',
+                    Said::of(
+                        ':marks marks; :marks2 at most are looked at. Keep those that are kept up.',
+                        ['marks' => count($block->marks), 'marks2' => Limits::MARKS],
+                    ),
                     [$piece->id],
                 );
             }

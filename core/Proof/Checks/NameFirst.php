@@ -10,6 +10,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** The eye should fall on the name first (need B01). */
 final class NameFirst extends AbstractCheck
@@ -38,7 +39,7 @@ final class NameFirst extends AbstractCheck
         $back = array_map(fn (Piece $piece) => new TunePiece($piece->id, ['size' => null]), array_values($others));
 
         return [$this->found(
-            "As large as the name, at $size px and more.", array_column($others, 'id'),
+            Said::of('As large as the name, at :size px and more.', ['size' => $size]), array_column($others, 'id'),
             mend: count($tuned) === count($others) && $subject->card->style->sizes->text < $size
                 ? new Mend('Back to its own size', new CompositeEdit($back, 'Sizes back to the style')) : null,
         )];

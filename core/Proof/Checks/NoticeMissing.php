@@ -8,6 +8,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A trade rule of the brand asks for its exact words. */
 final class NoticeMissing extends AbstractCheck
@@ -25,7 +26,10 @@ final class NoticeMissing extends AbstractCheck
             ? []
             : [
                 $this->found(
-                    implode(', ', array_column($notices, 'name')).': the brand\'s rules ask for it, word for word.',
+                    Said::of(
+                        ':it: the brand\'s rules ask for it, word for word.',
+                        ['it' => implode(', ', array_column($notices, 'name'))],
+                    ),
                     mend: new Mend('Put it on', new MeetRules($subject->brand)),
                 ),
             ];

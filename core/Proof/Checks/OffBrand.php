@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A colour typed by hand next to the brand's own (complaint X24). */
 final class OffBrand extends AbstractCheck
@@ -26,8 +27,11 @@ final class OffBrand extends AbstractCheck
             if ($near['distance'] > 0.00005 && $near['distance'] < Oklch::NOTICEABLE) {
                 return [
                     $this->found(
-                        "The {$role->value} ink is {$ink->toHex()}; the brand's {$near['role']->value} is "
-                            ."{$near['ink']->toHex()}.",
+                        Said::of(
+                            'The :role ink is :ink; the brand’s :near is :brand.',
+                            ['role' => $role->value, 'ink' => $ink->toHex(), 'near' => $near['role']->value,
+                                'brand' => $near['ink']->toHex()],
+                        ),
                         mend: new Mend(
                             'Take the brand\'s',
                             new Restyle(['inks' => [$role->value => $near['ink']->toHex()]]),

@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A piece in a colour that is none of the brand's (need F07). */
 final class OwnColour extends AbstractCheck
@@ -24,8 +25,9 @@ final class OwnColour extends AbstractCheck
             && $subject->brand->nearest($piece->tuning->colour)['distance'] > 0.00005));
 
         return $off === [] ? [] : [$this->found(
-            implode(', ', array_unique(array_map(fn (Piece $piece) => (string) $piece->tuning->colour?->toHex(), $off)))
-                .': none of the brand\'s inks.',
+            Said::of(':colours: none of the brand’s inks.', ['colours' => implode(', ', array_unique(
+                array_map(fn (Piece $piece) => (string) $piece->tuning->colour?->toHex(), $off),
+            ))]),
             array_column($off, 'id'),
             mend: new Mend('Back to the inks', new CompositeEdit(array_map(
                 fn (Piece $piece) => new TunePiece($piece->id, ['colour' => null]), $off,

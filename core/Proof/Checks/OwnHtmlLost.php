@@ -8,6 +8,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Parts no mail client keeps were taken out. */
 final class OwnHtmlLost extends AbstractCheck
@@ -29,7 +30,9 @@ final class OwnHtmlLost extends AbstractCheck
                 $named = implode(', ', array_slice($dropped, 0, self::NAMED));
                 $keep = new FillPiece($piece->id, ['html' => $piece->text('html'), 'dropped' => []]);
                 $found[] = $this->found(
-                    "Taken out: $named. Look whether what is left says all it should.", [$piece->id],
+                    Said::of(
+                        'Taken out: :named. Look whether what is left says all it should.', ['named' => $named],
+                    ), [$piece->id],
                     mend: new Mend('Keep what is left', $keep),
                 );
             }

@@ -8,6 +8,7 @@ use InkyCard\Link\PhoneNumber;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** It fits no numbering plan, or was typed wrong. */
 final class PhoneOdd extends AbstractCheck
@@ -28,7 +29,8 @@ final class PhoneOdd extends AbstractCheck
         $numbers = implode(', ', array_map(fn (Piece $piece) => $piece->fact(), $odd));
 
         return [$this->found(
-            "$numbers: no country has such numbers. Dial it once to be sure.", array_column($odd, 'id'),
+            Said::of(':numbers: no country has such numbers. Dial it once to be sure.', ['numbers' => $numbers]),
+            array_column($odd, 'id'),
         )];
     }
 }

@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A headshot as tall as the text beside it looks settled (need C11). */
 final class PictureFitText extends AbstractCheck
@@ -26,7 +27,9 @@ final class PictureFitText extends AbstractCheck
         }
 
         return [$this->found(
-            "Text is $fit->text px tall, the picture $fit->picture.", [$fit->piece],
+            Said::of(
+                'Text is :text px tall, the picture :picture.', ['text' => $fit->text, 'picture' => $fit->picture],
+            ), [$fit->piece],
             mend: new Mend(
                 $fit->best === $fit->text ? 'Match them' : "Bring it to $fit->best px",
                 new FillPiece($fit->piece, $fit->fields),

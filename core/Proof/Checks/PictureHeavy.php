@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** One file alone that takes more than all should. */
 final class PictureHeavy extends AbstractCheck
@@ -27,9 +28,10 @@ final class PictureHeavy extends AbstractCheck
             $bytes = $subject->fact($picture)->bytes ?? 0;
             if ($bytes > Limits::PICTURE) {
                 $found[] = $this->found(
-                    sprintf(
-                        '%s weighs %d KB; %d is enough for one.', $piece->kind->label(), $bytes / 1000,
-                        Limits::PICTURE / 1000,
+                    Said::of(
+                        ':label weighs :bytes KB; :picture is enough for one.',
+                        ['label' => Said::of($piece->kind->label()), 'bytes' => $bytes / 1000,
+                            'picture' => Limits::PICTURE / 1000],
                     ),
                     [$piece->id],
                 );

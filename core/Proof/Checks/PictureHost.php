@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Pictures of inboxes, drives and networks end with a session or need signing in. */
 final class PictureHost extends AbstractCheck
@@ -25,8 +26,11 @@ final class PictureHost extends AbstractCheck
         foreach ($subject->pictures() as [$piece, $picture]) {
             if (is_string($picture->source) && preg_match(self::PASSING, $picture->source) === 1) {
                 $found[] = $this->found(
-                    'It is fetched from '.parse_url($picture->source, PHP_URL_HOST)
-                        .', where it may be gone tomorrow or ask for signing in. Bring the file itself.',
+                    Said::of(
+                        'It is fetched from :source, where it may be gone tomorrow or ask for signing '
+                            .'in. Bring the file itself.',
+                        ['source' => parse_url($picture->source, PHP_URL_HOST)],
+                    ),
                     [$piece->id],
                 );
             }

@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Fewer pixels in the original than dense screens show. */
 final class PictureSoft extends AbstractCheck
@@ -27,12 +28,10 @@ final class PictureSoft extends AbstractCheck
             $original = $subject->fact($picture)?->original;
             if ($original !== null && $original < $picture->width * Limits::SHARP) {
                 $found[] = $this->found(
-                    sprintf(
-                        '%s: %d pixels are stretched over %d px; dense screens show twice as many. Bring a larger '
-                            .'original.',
-                        $piece->kind->label(),
-                        $original,
-                        $picture->width,
+                    Said::of(
+                        ':label: :original pixels are stretched over :width px; dense screens show twice '
+                            .'as many. Bring a larger original.',
+                        ['label' => $piece->kind->label(), 'original' => $original, 'width' => $picture->width],
                     ),
                     [$piece->id],
                 );

@@ -6,6 +6,7 @@ use InkyCard\Card\Kind\Capability;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Placing a picture is one half of the task, its link the other (need C14, complaint X35). */
 final class PictureUnlinked extends AbstractCheck
@@ -21,7 +22,10 @@ final class PictureUnlinked extends AbstractCheck
         foreach ($subject->pieces(Capability::Pressed) as $piece) {
             if ($piece->text('address') === '') {
                 $found[] = $this->found(
-                    "{$piece->kind->label()}: readers press it, and nothing opens. Say where it leads.", [$piece->id],
+                    Said::of(
+                        ':label: readers press it, and nothing opens. Say where it leads.',
+                        ['label' => $piece->kind->label()],
+                    ), [$piece->id],
                 );
             }
         }

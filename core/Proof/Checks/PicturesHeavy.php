@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** All picture files together; on a phone away from home they come late. */
 final class PicturesHeavy extends AbstractCheck
@@ -32,8 +33,9 @@ final class PicturesHeavy extends AbstractCheck
         }
 
         return [$this->found(
-            sprintf(
-                'They weigh %d KB together; under %d they are there at once.', $bytes / 1000, Limits::PICTURES / 1000,
+            Said::of(
+                'They weigh :bytes KB together; under :pictures they are there at once.',
+                ['bytes' => $bytes / 1000, 'pictures' => Limits::PICTURES / 1000],
             ),
             self::most($weights),
         )];

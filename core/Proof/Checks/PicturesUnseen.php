@@ -6,6 +6,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Pictures inside the code, SVG and WebP are left out by some readers. */
 final class PicturesUnseen extends AbstractCheck
@@ -28,10 +29,9 @@ final class PicturesUnseen extends AbstractCheck
 
         return array_map(
             fn (string $piece, array $clients) => $this->found(
-                sprintf(
-                    '%d of %d stand-ins leave it out. Bring it as PNG or JPEG.',
-                    count(array_unique($clients)),
-                    count(MailClient::ALL),
+                Said::of(
+                    ':clients of :all stand-ins leave it out. Bring it as PNG or JPEG.',
+                    ['clients' => count(array_unique($clients)), 'all' => count(MailClient::ALL)],
                 ),
                 self::ids($piece),
                 array_values(array_unique($clients)),

@@ -7,6 +7,7 @@ use InkyCard\Link\ProfileDirectory;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Not a profile's own address, or longer than it need be (needs D09, D10). */
 final class ProfileNotOwn extends AbstractCheck
@@ -22,7 +23,9 @@ final class ProfileNotOwn extends AbstractCheck
         foreach ($subject->links() as $link) {
             $advice = $link->piece->can(Capability::Profiles) ? ProfileDirectory::advice($link->address) : '';
             if ($advice !== '') {
-                $found[] = $this->found("{$link->words}: $advice", [$link->piece->id]);
+                $found[] = $this->found(Said::of(
+                    ':words: :advice', ['words' => $link->words, 'advice' => $advice],
+                ), [$link->piece->id]);
             }
         }
 

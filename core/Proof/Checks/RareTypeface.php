@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 use InkyCard\Type\FontStack;
 
 /** Where it is missing, the next of its chain shows, with other widths. */
@@ -20,11 +21,12 @@ final class RareTypeface extends AbstractCheck
         $found = [];
         foreach (self::faces($subject) as [$stack, $pieces]) {
             if (! $stack->isEverywhere()) {
+                $faces = ['face' => $stack->name(), 'next' => $stack->next()];
                 $found[] = $this->found(
-                    sprintf(
-                        '%s is not on every machine: where it is missing, %s stands in.', $stack->name(),
-                        $stack->next(),
-                    ).($stack->isExact() ? '' : ' How wide its words are is about right, not measured.'),
+                    $stack->isExact()
+                        ? Said::of(':face is not on every machine: where it is missing, :next stands in.', $faces)
+                        : Said::of(':face is not on every machine: where it is missing, :next stands in. How wide its '
+                            .'words are is about right, not measured.', $faces),
                     $pieces,
                     ['webkit-desktop', 'phone-webkit', 'phone-forced-dark', 'phone-webmail-app', 'open-desktop'],
                 );

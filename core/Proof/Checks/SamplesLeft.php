@@ -7,6 +7,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Readers would take them for the holder's own (complaint X34). */
 final class SamplesLeft extends AbstractCheck
@@ -24,7 +25,7 @@ final class SamplesLeft extends AbstractCheck
             ? []
             : [
                 $this->found(
-                    self::names($samples).': made up by the starter.',
+                    Said::of(':names: made up by the starter.', ['names' => self::names($samples)]),
                     array_column($samples, 'id'),
                     mend: new Mend('Leave them out', new HideSamples()),
                 ),

@@ -10,6 +10,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Under 11 CSS px many readers have to enlarge it. */
 final class SmallText extends AbstractCheck
@@ -41,8 +42,10 @@ final class SmallText extends AbstractCheck
         $to = Limits::SMALL_TEXT.' px';
 
         return [$this->found(
-            sprintf('%s px at the smallest; %d and more reads without '
-                .'effort.', round(min($small), 1), Limits::SMALL_TEXT),
+            Said::of(
+                ':small px at the smallest; :small_text and more reads without effort.',
+                ['small' => round(min($small), 1), 'small_text' => Limits::SMALL_TEXT],
+            ),
             array_keys($small),
             mend: new Mend("Bring it to $to", new CompositeEdit(
                 [...$restyle, ...array_values($tuned)], "Small text brought to $to",

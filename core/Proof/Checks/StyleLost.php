@@ -6,6 +6,7 @@ use InkyCard\MailClient\Change;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** One value a strict webmail cannot read costs the whole attribute. */
 final class StyleLost extends AbstractCheck
@@ -26,8 +27,11 @@ final class StyleLost extends AbstractCheck
             ? []
             : [
                 $this->found(
-                    'Written so, '.implode(', ', array_unique($found))
-                        .' makes strict webmails throw every style of its element away. Write colours as #2c5c3e.',
+                    Said::of(
+                        'Written so, :it makes strict webmails throw every style of its element away. '
+                            .'Write colours as #2c5c3e.',
+                        ['it' => implode(', ', array_unique($found))],
+                    ),
                     self::ids(implode(' ', array_keys($found))),
                     ['strict-webmail', 'phone-webmail-app'],
                 ),

@@ -9,6 +9,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Tags are on, and the one link that matters is left out. */
 final class TagsMissing extends AbstractCheck
@@ -29,7 +30,7 @@ final class TagsMissing extends AbstractCheck
             if ($link->piece->can(Capability::Call) && $link->tells
                 && ! $tags->isOn($link->address, $link->piece->id)) {
                 $found[] = $this->found(
-                    "{$link->words}: statistics will not tell it came from this card.",
+                    Said::of(':words: statistics will not tell it came from this card.', ['words' => $link->words]),
                     [$link->piece->id],
                     mend: new Mend(
                         'Put tags on',

@@ -7,6 +7,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Tags copied with an address credit another campaign. */
 final class TagsTwice extends AbstractCheck
@@ -27,7 +28,10 @@ final class TagsTwice extends AbstractCheck
                     $link->address,
                 );
                 $found[] = $this->found(
-                    "{$link->words}: its address was copied with tags, which credit the campaign they came from.",
+                    Said::of(
+                        ':words: its address was copied with tags, which credit the campaign they came from.',
+                        ['words' => $link->words],
+                    ),
                     [$link->piece->id],
                     mend: $link->piece->text('address') === $link->address
                         ? new Mend('Take them off', new FillPiece($link->piece->id, ['address' => $clean]))

@@ -5,6 +5,7 @@ namespace InkyCard\Proof\Checks;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** What stands in braces should have been filled in. */
 final class TokenLeft extends AbstractCheck
@@ -54,7 +55,7 @@ final class TokenLeft extends AbstractCheck
             ? []
             : [
                 $this->found(
-                    implode(', ', array_unique($found)).' would be read as it stands.',
+                    Said::of(':it would be read as it stands.', ['it' => implode(', ', array_unique($found))]),
                     array_map(strval(...), array_keys($found)),
                 ),
             ];

@@ -8,6 +8,7 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A signature longer than the letter above it is what people complain of. */
 final class TooTall extends AbstractCheck
@@ -27,10 +28,11 @@ final class TooTall extends AbstractCheck
         $heights = array_map(fn (Box $box) => $box->height, $phone->boxes);
 
         return [$this->found(
-            sprintf(
-                'It is %d px tall on a phone, where a third of a screen is %d, and %d under a letter, where %d are '
-                    .'enough.',
-                $phone->height, Limits::PHONE_HEIGHT, $letter->height, Limits::HEIGHT,
+            Said::of(
+                'It is :phone px tall on a phone, where a third of a screen is :third, and :letter under a letter, '
+                    .'where :enough are enough.',
+                ['phone' => $phone->height, 'third' => Limits::PHONE_HEIGHT, 'letter' => $letter->height,
+                    'enough' => Limits::HEIGHT],
             ),
             self::most($heights), $letter->height <= Limits::HEIGHT ? MailClient::PHONES : [],
         )];

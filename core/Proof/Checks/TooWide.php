@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Wider than 600 CSS px, it pushes the letter it stands under aside. */
 final class TooWide extends AbstractCheck
@@ -24,7 +25,10 @@ final class TooWide extends AbstractCheck
         $over = $measured->over();
 
         return [$this->found(
-            sprintf('It is %d px wide; %d is what letters have room for.', ceil($measured->width), Limits::WIDTH),
+            Said::of(
+                'It is :width px wide; :width2 is what letters have room for.',
+                ['width' => ceil($measured->width), 'width2' => Limits::WIDTH],
+            ),
             $over, mend: self::narrower($subject, $over, Limits::WIDTH),
         )];
     }

@@ -7,13 +7,14 @@ use InkyCard\MailClient\MailClient;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** On a narrow phone its reader has to push it sideways. */
 final class TooWideForPhone extends AbstractCheck
 {
     public function __construct()
     {
-        parent::__construct('too-wide-phone', sprintf('Too wide for a %d px phone', Limits::PHONE_WIDTH), Area::Layout,
+        parent::__construct('too-wide-phone', 'Too wide for a small phone', Area::Layout,
             Severity::Mend);
     }
 
@@ -26,10 +27,10 @@ final class TooWideForPhone extends AbstractCheck
         $over = $measured->over();
 
         return [$this->found(
-            sprintf(
-                'It needs %d px there, %d more than there are. Put what stands side by side under each other, or '
-                    .'leave one thing out.',
-                ceil($measured->width), ceil($measured->overflow()),
+            Said::of(
+                'It needs :width px there, :overflow more than there are. Put what stands side by side '
+                    .'under each other, or leave one thing out.',
+                ['width' => ceil($measured->width), 'overflow' => ceil($measured->overflow())],
             ),
             $over, MailClient::PHONES, self::narrower($subject, $over, Limits::PHONE_WIDTH),
         )];

@@ -12,6 +12,7 @@ use InkyCard\Proof\Area;
 use InkyCard\Proof\Mend;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** Pages of a trade people look somebody up on before they ask: none of them is on the card. */
 final class TrustPage extends AbstractCheck
@@ -37,8 +38,11 @@ final class TrustPage extends AbstractCheck
         }
 
         return [$this->found(
-            "In this trade ({$trade->label()}) people look one up first: an entry in a register or directory, a page "
-                .'of reviews: one of them is worth a mark. For example '.self::examples($trade).'.',
+            Said::of(
+                'In this trade (:label) people look one up first: an entry in a register or directory, a '
+                    .'page of reviews: one of them is worth a mark. For example :examples.',
+                ['label' => $trade->label(), 'examples' => self::examples($trade)],
+            ),
             mend: new Mend('Not on this card', new WaveAway(self::KEY)),
         )];
     }

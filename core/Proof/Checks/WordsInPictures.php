@@ -6,6 +6,7 @@ use InkyCard\Limits;
 use InkyCard\Proof\Area;
 use InkyCard\Proof\Severity;
 use InkyCard\Proof\Subject;
+use InkyCard\Said;
 
 /** A card that is one picture says nothing where pictures are blocked, and filters mistrust it. */
 final class WordsInPictures extends AbstractCheck
@@ -29,7 +30,10 @@ final class WordsInPictures extends AbstractCheck
         }
 
         return [$this->found(
-            "Beside its pictures it has $letters letters. Put the name and one way to reach you in words.",
+            Said::of(
+                'Beside its pictures it has :letters letters. Put the name and one way to reach you in words.',
+                ['letters' => $letters],
+            ),
             array_values(array_unique($pieces)), ['pictures-blocked', 'plain-text'],
         )];
     }

@@ -2,7 +2,7 @@
   <main id="main" class="narrow">
     <h1>Come to {{ $workspace->name }}</h1>
     <form method="post" action="{{ $here }}" class="stack">@csrf
-      <p>As {{ $role->value }}: {{ $role->says() }}.</p>
+      <p>As {{ $role->value }}: {{ __($role->says()) }}.</p>
       @if ($known)
         <p>{{ $known->name }}, {{ $email }}</p>
       @else

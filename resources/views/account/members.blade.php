@@ -12,7 +12,7 @@
             <select class="form-select" name="role" aria-label="What {{ $member->name }} may do" data-at-once>
               @foreach ($roles as $role)
                 <option value="{{ $role->value }}" @selected($member->pivot->role === $role->value)>{{ $role->value }}:
-                  {{ $role->says() }}</option>
+                  {{ __($role->says()) }}</option>
               @endforeach
             </select><button class="btn btn-line">Change</button></form>
           <form method="post" action="{{ route('members.remove', $member->id) }}">@csrf<button class="btn-words"
@@ -40,7 +40,7 @@
         <select class="form-select" id="invite-role" name="role">
           @foreach ($roles as $role)
             <option value="{{ $role->value }}" @selected(old('role', 'maker') === $role->value)>{{ $role->value }}:
-              {{ $role->says() }}</option>
+              {{ __($role->says()) }}</option>
           @endforeach
         </select><x-help topic="role" /></div>
       <button class="btn btn-stamp">Send an invitation</button>

@@ -19,6 +19,35 @@
           <button class="btn btn-line">Ask both</button>
         </form>
       </section>
+      <section aria-labelledby="account-language">
+        <h2 id="account-language">Dates, numbers, language</h2>
+        <form method="post" action="{{ route('account.language') }}" class="stack">@csrf
+          @if (count($languages) > 1)
+            <div class="field"><label for="language">Language</label>
+              <select class="form-select" id="language" name="language" translate="no">
+                <option value="">as the browser asks for</option>
+                @foreach ($languages as $key => $called)
+                  <option value="{{ $key }}" @selected($user->language === $key)>{{ $called }}</option>
+                @endforeach
+              </select></div>
+          @endif
+          <div class="field"><label for="region">Dates and numbers as in</label>
+            <select class="form-select" id="region" name="region" translate="no">
+              <option value="">the workspace’s country</option>
+              @foreach ($regions as $key => $called)
+                <option value="{{ $key }}" @selected($user->region === $key)>{{ $called }}</option>
+              @endforeach
+            </select></div>
+          <x-typed name="zone" label="Time zone" :value="old('zone', $user->zone)" list="zones" autocomplete="off"
+            spellcheck="false" placeholder="the workspace’s" />
+          <datalist id="zones">
+            @foreach (DateTimeZone::listIdentifiers() as $zone)
+              <option value="{{ $zone }}"></option>
+            @endforeach
+          </datalist>
+          <button class="btn btn-line">Keep</button>
+        </form>
+      </section>
       <section aria-labelledby="account-password">
         <h2 id="account-password">Password</h2>
         <form method="post" action="{{ route('account.password') }}" class="stack">@csrf

@@ -28,7 +28,7 @@
               <tr>
                 <th scope="row"><a href="{{ route('bench', $one->card) }}">{{ $one->name }}</a></th>
                 <td>{{ $one->where }}</td>
-                <td>{{ $one->at->words() }}</td>
+                <td>{{ Moments::day($one->at->iso, 'long') }}</td>
                 <td>{{ $one->had ?: 'nothing' }}</td>
                 <td>{{ $one->has === $one->had && $one->has !== '' ? 'the same, changed'
                     : ($one->has ?: 'nothing') }}</td>

@@ -7,14 +7,14 @@
     <button form="maker" name="design" value="{{ $design->key }}" class="design"
       aria-pressed="{{ $banner->design === $design->key ? 'true' : 'false' }}">
       <img src="{{ $picture }}" alt="" width="{{ $banner->size->width }}" height="{{ $banner->size->height }}">
-      <span class="design-foot"><span>{{ $design->label }}</span><span
+      <span class="design-foot"><span>{{ __($design->label) }}</span><span
           class="measure">{{ Number::format($contrast, 1) }} : 1 ·
           about {{ max(1, round($bytes / 1000)) }} KB</span></span>
     </button>
   @endforeach
 </div>
 @foreach ($gallery->refused as [$design, $why])
-  <p class="help"><strong>{{ $design->label }}</strong>: {{ $why }}</p>
+  <p class="help"><strong>{{ __($design->label) }}</strong>: {{ __($why) }}</p>
 @endforeach
 @if ($gallery->designs !== [])
   <li class="gauge" id="weight" hx-swap-oob="true">@include('banners.gauge', ['gauge' => $gallery->weight()])</li>

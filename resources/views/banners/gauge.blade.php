@@ -1,5 +1,5 @@
 @php([$label, $figure, $unit, $share, $good] = $gauge)
-<span class="gauge-label">{{ $label }}</span>
+<span class="gauge-label">{{ __($label) }}</span>
 <span class="gauge-figure"><b>{{ $figure }}</b> <span class="measure">{{ $unit }}</span></span>
 <svg class="gauge-bar" aria-hidden="true">
   <rect class="gauge-track" width="100%" height="5" rx="2.5" />

@@ -28,7 +28,7 @@
             'line' => ['Line', 'Come and walk it with us.'],
             'call' => ['Call', 'Save the day']] as $field => [$label, $example])
           <div class="field">
-            <label for="banner-{{ $field }}">{{ $label }}</label>
+            <label for="banner-{{ $field }}">{{ __($label) }}</label>
             <input class="form-control" id="banner-{{ $field }}" name="{{ $field }}"
               value="{{ $was($field, $banner->$field) }}" placeholder="for example {{ $example }}" autocomplete="off"
               aria-describedby="error-{{ $field }}">
@@ -47,7 +47,7 @@
         <label for="banner-size">Size</label>
         <select class="form-select" id="banner-size" name="size">
           @foreach ($sizes as $name => [$label, $width, $height])
-            <option value="{{ $name }}" @selected($banner->size->name() === $name)>{{ $label }},
+            <option value="{{ $name }}" @selected($banner->size->name() === $name)>{{ __($label) }},
               {{ $width }} × {{ $height }} px</option>
           @endforeach
           <option value="" @selected($banner->size->name() === null)>A size of its own</option>
@@ -89,8 +89,8 @@
           <legend>Drawing</legend>
           <div class="pictured drawings">
             @foreach ($drawings as $key => $label)
-              <label title="{{ $label }}"><input type="radio" name="drawing" value="{{ $key }}"
-                  aria-label="{{ $label }}" @checked(($banner->drawing ?: 'sprig') === $key)><span class="glyph"><svg
+              <label title="{{ __($label) }}"><input type="radio" name="drawing" value="{{ $key }}"
+                  aria-label="{{ __($label) }}" @checked(($banner->drawing ?: 'sprig') === $key)><span class="glyph"><svg
                     viewBox="0 0 64 64" width="20" height="20" aria-hidden="true">
                     <use href="{{ route('banners.drawings', [], false) }}#{{ $key }}" />
                   </svg></span></label>
@@ -102,7 +102,7 @@
           <div class="maker-inks">
             @foreach ($roles as $role => $label)
               <label><input type="color" name="inks[{{ $role }}]"
-                  value="{{ $banner->inks->inks[$role]->toHex() }}"> {{ $label }}</label>
+                  value="{{ $banner->inks->inks[$role]->toHex() }}"> {{ __($label) }}</label>
             @endforeach
           </div>
         </fieldset>

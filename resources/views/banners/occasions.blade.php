@@ -2,7 +2,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Occasions</h1>
-      <p class="quiet">Days people promote for in {{ $called }}. Choose one, and a banner begins with its words, drawing
+      <p class="quiet">Days people promote for in {{ __($called) }}. Choose one, and a banner begins with its words, drawing
         and days.</p>
       <form method="get" class="list-tools ms-end"><select class="form-select" name="year" aria-label="Year">
           <option value="">The next twelve months</option>
@@ -21,11 +21,11 @@
           <svg viewBox="0 0 64 64" width="36" height="36" aria-hidden="true">
             <use href="{{ route('banners.drawings', [], false) }}#{{ $one['drawing'] }}" />
           </svg>
-          <span><strong>{{ $one['label'] }}</strong><br><span class="quiet">{{ $one['words'] }}</span></span>
+          <span><strong>{{ __($one['label']) }}</strong><br><span class="quiet">{{ $one['words'] }}</span></span>
           <form method="post" action="{{ route('occasions.begin') }}">@csrf<input type="hidden" name="occasion"
               value="{{ $one['key'] }}"><input type="hidden" name="day" value="{{ $one['day'] }}"><button
-              class="btn btn-line" aria-label="Begin a banner for {{ $one['label'] }}">Begin</button></form>
-          <span class="help">{{ $one['source'] }}</span>
+              class="btn btn-line" aria-label="Begin a banner for {{ __($one['label']) }}">Begin</button></form>
+          <span class="help">{{ __($one['source']) }}</span>
         </li>
       @endforeach
     </ul>

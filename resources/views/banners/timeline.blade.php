@@ -1,7 +1,7 @@
 @php($at = fn(int $months) => (new DateTimeImmutable($plan->from->iso))->modify("$months months")->format('Y-m'))
 @php($flag = $plan->share($plan->moment($day->day)))
 <section class="plan" id="plan" data-from="{{ $plan->from->iso }}" data-days="{{ $plan->days() }}"
-  aria-label="Timeline, {{ $plan->from->words() }} to {{ $plan->until->plus(-1)->words() }}">
+  aria-label="Timeline, {{ Moments::day($plan->from->iso, 'long') }} to {{ Moments::day($plan->until->plus(-1)->iso, 'long') }}">
   <div class="lane lane-ruler">
     <div class="lane-name"><a href="{{ route('banners', ['begin' => $at(-3)] + $where) }}"
         aria-label="Three months earlier">←</a>
@@ -12,23 +12,22 @@
         @foreach ($plan->ruler() as [$label, $share, $month])
           <line x1="{{ $share }}%" x2="{{ $share }}%" y1="{{ $month ? 30 : 38 }}" y2="46" />
           @if ($label !== '')
-            <text x="{{ $share }}%" dx="3" y="14">{{ $label }}</text>
+            <text x="{{ $share }}%" dx="3" y="14">{{ __($label) }}</text>
           @endif
         @endforeach
         <svg id="flag-words" x="{{ $flag }}%" overflow="visible">
           <rect x="{{ $flag > 70 ? -118 : 6 }}" width="112" height="18" rx="2" />
-          <text x="{{ $flag > 70 ? -62 : 62 }}" y="13" text-anchor="middle">{{ $day->day->words() }}</text>
+          <text x="{{ $flag > 70 ? -62 : 62 }}" y="13" text-anchor="middle">{{ Moments::day($day->day->iso, 'long') }}</text>
         </svg>
       </svg>
       <input type="range" id="flag" class="plan-flag" min="0" max="{{ $plan->days() - 1 }}"
         value="{{ max(0, min($plan->days() - 1, $plan->from->until($day->day))) }}"
-        aria-label="Day whose cards are shown" aria-valuetext="{{ $day->day->words() }}">
+        aria-label="Day whose cards are shown" aria-valuetext="{{ Moments::day($day->day->iso, 'long') }}">
     </div>
   </div>
   @foreach ($plan->lanes() as $lane)
     <div class="lane">
-      <div class="lane-name"><strong>{{ $lane['name'] }}</strong><span>{{ $lane['count'] }}
-          {{ Str::plural('card', $lane['count']) }}</span></div>
+      <div class="lane-name"><strong>{{ $lane['name'] }}</strong><span>{{ trans_choice(':count card|:count cards', $lane['count']) }}</span></div>
       <div class="lane-plot">
         <svg height="{{ $lane['height'] }}" width="100%">
           <defs>

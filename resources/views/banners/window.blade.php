@@ -22,11 +22,11 @@
         <p class="field-error" id="error-w-banner">{{ $refused['banner'] ?? '' }}</p>
       </div>
       @foreach (['from' => ['From', '00:00'], 'until' => ['Until', '24:00']] as $end => [$label, $usual])
-        <label for="w-{{ $end }}">{{ $label }}</label>
+        <label for="w-{{ $end }}">{{ __($label) }}</label>
         <div><span class="in-line"><input class="form-control" type="date" id="w-{{ $end }}"
               name="{{ $end }}" value="{{ $was($end) }}" aria-describedby="error-w-{{ $end }}"><input
               class="form-control window-time" name="{{ $end }}_time" value="{{ $was($end . '_time') }}"
-              placeholder="{{ $usual }}" aria-label="{{ $label }}, time" autocomplete="off"></span>
+              placeholder="{{ $usual }}" aria-label="{{ __($label) }}, time" autocomplete="off"></span>
           <p class="field-error" id="error-w-{{ $end }}">{{ $refused[$end] ?? '' }}</p>
         </div>
       @endforeach
@@ -41,8 +41,8 @@
             label</label>
           <span class="window-choice">
             @foreach ($labels as $label)
-              <label class="check"><input type="checkbox" name="labels[]" value="{{ $label }}"
-                  @checked(in_array($label, $chosen('labels'), true))> {{ $label }}</label>
+              <label class="check"><input type="checkbox" name="labels[]" value="{{ __($label) }}"
+                  @checked(in_array($label, $chosen('labels'), true))> {{ __($label) }}</label>
             @endforeach
           </span>
         @endif

@@ -8,7 +8,7 @@
       @if ($line->figure !== '')
         <b>{{ $line->figure }}</b>
       @endif
-      {{ $line->says }}
+      {{ __($line->says) }}
     </p>
   @endforeach
   @if ($fit = $advice->fit)

@@ -2,10 +2,10 @@
   class="arrangement" :hx-swap-oob="isset($swap) ? 'morph' : null">
   <label for="arrangement-choice">Arrangement</label>
   <select class="form-select" id="arrangement-choice" name="arrangement"
-    title="{{ $bench->document->arrangement->purpose }}">
+    title="{{ __($bench->document->arrangement->purpose) }}">
     @foreach ($bench->arrangements() as $arrangement)
       <option value="{{ $arrangement->key }}" @selected($arrangement->key === $bench->document->arrangement->key)>{{
-          $arrangement->label }}</option>
+          __($arrangement->label) }}</option>
     @endforeach
   </select>
   <a class="looks-open" href="{{ route('looks', $bench->card->id) }}"

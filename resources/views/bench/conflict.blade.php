@@ -10,7 +10,7 @@
           @foreach ($piece->kind->fields() as $field)
             @if (isset($conflict['typed'][$field->name]))
               @php($stored = $piece->fields[$field->name] ?? '')
-              <dt>{{ $field->label }}</dt>
+              <dt>{{ __($field->label) }}</dt>
               <dd>now: <q>{{ is_array($stored) ? implode(', ', $stored) : $stored }}</q></dd>
               <dd>yours: <q>{{ mb_scrub($conflict['typed'][$field->name]) }}</q></dd>
             @endif

@@ -1,7 +1,7 @@
 @php($value = $piece->summary())
 <span id="face-{{ $piece->id }}" class="face" @isset($swap) hx-swap-oob="true" @endisset>
   <span @class(['kind', 'visually-hidden' => $value !== '' && $piece->zone->value === 'text'])
-    >{{ Str::lower($piece->kind->label()) }}</span>
+    >{{ Str::lower(__($piece->kind->label())) }}</span>
   @if ($value === '')
     <span class="blank">blank</span>
   @else

@@ -2,13 +2,13 @@
   <h2 id="keys-title">Keys</h2>
   <dl class="keys">
     @foreach ([
-        'J' => 'next piece', 'K' => 'previous piece', 'Enter' => 'edit it', 'H' => 'hide or show it',
-        'Alt + up, down' => 'move it', 'A' => 'add a piece', 'Z' => 'undo', 'Shift + Z' => 'redo', 'P' => 'proof',
-        'G' => 'hand over', 'Y' => 'history', '/' => 'find anything', '?' => 'these keys',
+        'J' => 'next piece', 'K' => 'previous piece', __('Enter') => 'edit it', 'H' => 'hide or show it',
+        __('Alt + up, down') => 'move it', 'A' => 'add a piece', 'Z' => __('undo'), __('Shift + Z') => __('redo'), 'P' => __('proof'),
+        'G' => 'hand over', 'Y' => __('history'), '/' => 'find anything', '?' => 'these keys',
     ] as $key => $does)
       <div>
-        <dt><kbd>{{ $key }}</kbd></dt>
-        <dd>{{ $does }}</dd>
+        <dt><kbd>{{ __($key) }}</kbd></dt>
+        <dd>{{ __($does) }}</dd>
       </div>
     @endforeach
   </dl>

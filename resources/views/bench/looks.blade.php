@@ -25,16 +25,16 @@
             ])><iframe
                 src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' =>
                     $card->head]) }}"
-                title="{{ $arrangement->label }}" tabindex="-1" loading="lazy"
+                title="{{ __($arrangement->label) }}" tabindex="-1" loading="lazy"
                 sandbox="allow-same-origin"></iframe></span>
             <div class="starter-foot">
               <div>
-                <h3>{{ $arrangement->label }}</h3>
-                <p class="help">{{ $arrangement->purpose }}</p>
+                <h3>{{ __($arrangement->label) }}</h3>
+                <p class="help">{{ __($arrangement->purpose) }}</p>
               </div>
               <form method="post" action="{{ route('edit.rearrange', $card->id) }}">@csrf<input type="hidden"
                   name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="arrangement"
-                  value="{{ $arrangement->key }}" aria-label="Take it: {{ $arrangement->label }}">Take it</button>
+                  value="{{ $arrangement->key }}" aria-label="Take it: {{ __($arrangement->label) }}">Take it</button>
               </form>
             </div>
           </li>
@@ -52,7 +52,7 @@
             <div class="starter-foot">
               <div>
                 <h3>{{ $look->name }}</h3>
-                <p class="help">{{ $look->mood }}</p>
+                <p class="help">{{ __($look->mood) }}</p>
               </div>
               <form method="post" action="{{ route('edit.look', $card->id) }}">@csrf<input type="hidden"
                   name="revision" value="{{ $card->head }}"><button class="btn btn-line" name="look"

@@ -9,8 +9,8 @@
       <input class="form-control kinds-find" type="search" aria-label="Find a kind of profile link"
         placeholder="Find: reviews, tickets, tutor" autocomplete="off">
       @foreach ($shelf as $trade => $kinds)
-        <section data-kinds aria-label="{{ $trade }}">
-          <h3>{{ $trade }}</h3>
+        <section data-kinds aria-label="{{ __($trade) }}">
+          <h3>{{ __($trade) }}</h3>
           @foreach ($kinds as $key => $kind)
             <details class="kind-row" name="kind" data-words="{{ Str::lower("{$kind['label']} $key $trade {$kind['example']}") }}">
               <summary><img src="/marks/{{ $kind['mark'] }}.svg" width="16" height="16" alt="" loading="lazy"><span>{{

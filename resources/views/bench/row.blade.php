@@ -5,7 +5,7 @@
   <details name="piece" data-piece="{{ $id }}"
     @if ($resizes = $piece->kind->resizes()) data-resize="{{ implode(' ', $resizes) }}" @endif
     @if ($open === $id) open @endif>
-    <summary title="{{ $piece->kind->purpose() }}"><span class="grasp" aria-hidden="true"><x-icon
+    <summary title="{{ __($piece->kind->purpose()) }}"><span class="grasp" aria-hidden="true"><x-icon
           name="chevron-expand" /></span><x-icon :name="$piece->kind->icon()" />@include('bench.face')</summary>
     @if ($bench->showsProfiles($piece))
       @include('bench.profile-add')
@@ -36,19 +36,19 @@
     {{-- Their form stands once on the page. --}}
     <div class="row-tools">
       <button id="up-{{ $id }}" name="up" value="1" class="btn btn-plain btn-icon" form="edit"
-        formaction="{{ route('edit.move', [$card, $id]) }}" aria-label="Move {{ $piece->kind->label() }} up"
+        formaction="{{ route('edit.move', [$card, $id]) }}" aria-label="Move {{ __($piece->kind->label()) }} up"
         title="Move up (Alt + up)"><x-icon name="chevron-up" /></button>
       <button id="down-{{ $id }}" name="up" value="0" class="btn btn-plain btn-icon" form="edit"
-        formaction="{{ route('edit.move', [$card, $id]) }}" aria-label="Move {{ $piece->kind->label() }} down"
+        formaction="{{ route('edit.move', [$card, $id]) }}" aria-label="Move {{ __($piece->kind->label()) }} down"
         title="Move down (Alt + down)"><x-icon name="chevron-down" /></button>
       <button class="btn btn-plain btn-icon" form="edit" formaction="{{ route('edit.copy', [$card, $id]) }}"
-        aria-label="Copy {{ $piece->kind->label() }}" title="A second one like it"><x-icon name="copy" /></button>
+        aria-label="Copy {{ __($piece->kind->label()) }}" title="A second one like it"><x-icon name="copy" /></button>
       <button class="btn btn-plain" form="edit" formaction="{{ route('edit.remove', [$card, $id]) }}">Take off the
         card</button>
     </div>
   </details>
   <button id="eye-{{ $id }}" class="eye" name="shown" value="{{ $piece->shown ? 0 : 1 }}" form="edit"
-    formaction="{{ route('edit.show', [$card, $id]) }}" aria-label="{{ $piece->kind->label() }} shown"
+    formaction="{{ route('edit.show', [$card, $id]) }}" aria-label="{{ __($piece->kind->label()) }} shown"
     aria-pressed="{{ $piece->shown ? 'true' : 'false' }}" title="{{ $piece->shown ? 'Hide' : 'Show' }}">
     <x-icon :name="$piece->shown ? 'eye' : 'eye-slash'" />
   </button>

@@ -29,7 +29,7 @@
           @foreach ($bench->kinds() as $kind)
             <button name="kind" value="{{ $kind->key() }}"
               data-words="{{ Str::lower($kind->label() . ' ' . $kind->purpose() . ' ' . $kind->key()) }}"><x-icon
-                :name="$kind->icon()" /><span><strong>{{ $kind->label() }}</strong> {{ $kind->purpose() }}<img
+                :name="$kind->icon()" /><span><strong>{{ __($kind->label()) }}</strong> {{ __($kind->purpose()) }}<img
                   class="add-look scripted" alt="" loading="lazy"
                   data-src="{{ route('kind.drawing', [$card->id, $kind->key(), 'at' => $bench->styleKey()], false) }}"
                 ></span></button>
@@ -53,7 +53,7 @@
         <p class="told told-look" role="status">{{ session('told') }}</p>
       @endif
       @include('bench.use')
-      <div class="stage-body">
+      <div class="stage-body" dir="ltr">
         <div class="paper">
           <script src="/js/fit.js"></script>
           @include('bench.ruler')
@@ -74,10 +74,10 @@
             <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}" class="scripted"
                   @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo ===
                       'blocked') data-blocked @endif data-src="{{ $rendering }}"
-                  title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe><noscript><iframe
-                    src="{{ $rendering }}" title="{{ $label }}" tabindex="-1" sandbox></iframe></noscript><button
+                  title="{{ __($label) }}" tabindex="-1" sandbox="allow-same-origin"></iframe><noscript><iframe
+                    src="{{ $rendering }}" title="{{ __($label) }}" tabindex="-1" sandbox></iframe></noscript><button
                   type="button" class="scripted" data-echo-of="{{ $echo }}" aria-pressed="false"
-                  aria-label="{{ $label }}: work in it"></button></span>{{ $label }}</li>
+                  aria-label="{{ __($label) }}: work in it"></button></span>{{ __($label) }}</li>
           @endforeach
         </ul>
       </div>

@@ -16,7 +16,7 @@
       <span>Keep</span>
       @foreach ($keep as $part => $label)
         <label class="check"><input type="checkbox" name="keep[]" value="{{ $part }}" @checked(in_array($part, $kept))>
-          {{ $label }}</label>
+          {{ __($label) }}</label>
       @endforeach
       <noscript><button class="btn btn-line">Show</button></noscript>
     </form>
@@ -37,7 +37,7 @@
           <div class="starter-foot">
             <div>
               <h2>{{ $sketch->name }}</h2>
-              <p class="quiet">{{ Str::lower($sketch->card->arrangement->label) }} · proof {{ $sketch->score }}</p>
+              <p class="quiet">{{ Str::lower(__($sketch->card->arrangement->label)) }} · proof {{ $sketch->score }}</p>
             </div>
             <form method="post" action="{{ route('edit.sketch', $card->id) }}">@csrf
               <input type="hidden" name="revision" value="{{ $card->head }}">

@@ -22,8 +22,8 @@
     <span class="label">Its words</span>
     <div class="swatches">
       @foreach ($tuning->inks() as $role => $label)
-        <label class="swatch" title="{{ $label }} {{ $tuning->hex($role) }}"><input type="radio"
-            name="tuning[call][words]" value="{{ $role }}" aria-label="Words in the {{ $label }} ink"
+        <label class="swatch" title="{{ __($label) }} {{ $tuning->hex($role) }}"><input type="radio"
+            name="tuning[call][words]" value="{{ $role }}" aria-label="Words in the {{ __($label) }} ink"
             @checked($own?->words?->value === $role)><svg aria-hidden="true" viewBox="0 0 24 24"><circle cx="12"
               cy="12" r="11.5" fill="{{ $tuning->hex($role) }}" /></svg></label>
       @endforeach
@@ -48,7 +48,7 @@
       <select class="form-select" name="tuning[symbol]" aria-label="Symbol, all there are">
         <option value="">choose</option>
         @foreach ($tuning->symbols() as $about => $names)
-          <optgroup label="{{ $about }}">
+          <optgroup label="{{ __($about) }}">
             @foreach ($names as $symbol)
               <option value="{{ $symbol }}">{{ str_replace('-', ' ', $symbol) }}</option>
             @endforeach

@@ -1,5 +1,5 @@
 @php($own = $chosen->tuning)
-<h2>{{ $chosen->kind->label() }}</h2>
+<h2>{{ __($chosen->kind->label()) }}</h2>
 @if (in_array('call', $tunes) && $chosen->text('form') === 'button')
   @include('bench.tuning-call')
 @endif
@@ -7,13 +7,13 @@
   class="tune">
   @if (in_array('ink', $tunes))
     @php($what = in_array('call', $tunes) ? 'Background' : 'Ink')
-    <div class="tune-row tune-wide" role="radiogroup" aria-label="{{ $what }}">
-      <span class="label">{{ $what }}</span>
+    <div class="tune-row tune-wide" role="radiogroup" aria-label="{{ __($what) }}">
+      <span class="label">{{ __($what) }}</span>
       <div class="swatches">
         @foreach ($tuning->inks() as $role => $label)
-          <label class="swatch" title="{{ $label }} {{ $tuning->hex($role) }}"
+          <label class="swatch" title="{{ __($label) }} {{ $tuning->hex($role) }}"
             ><input type="radio" name="tuning[ink]" id="ink-{{ $role }}" value="{{ $role }}"
-              aria-label="{{ $label }} ink" @checked($own->ink?->value === $role)><svg aria-hidden="true"
+              aria-label="{{ __($label) }} ink" @checked($own->ink?->value === $role)><svg aria-hidden="true"
               viewBox="0 0 24 24"><circle cx="12" cy="12" r="11.5" fill="{{ $tuning->hex($role) }}" /></svg></label>
         @endforeach
         <label class="swatch swatch-auto"><input type="radio" name="tuning[ink]" id="ink-auto" value=""
@@ -37,9 +37,9 @@
     @include('bench.error', ['key' => $chosen->id . '.tuning-face', 'swap' => null])
   @endif
   @foreach ([
-      'bold' => ['Weight', ['' => ['as the card says', 'card'], '0' => ['regular', 'regular'], '1' => ['bold', 'bold']]],
-      'italic' => ['Slant', ['' => ['as the card says', 'card'], '0' => ['upright', 'regular'], '1' => ['italic',
-          'italic']]],
+      'bold' => ['Weight', ['' => ['as the card says', 'card'], '0' => [__('regular'), 'regular'], '1' => [__('bold'), 'bold']]],
+      'italic' => ['Slant', ['' => ['as the card says', 'card'], '0' => [__('upright'), 'regular'], '1' => [
+          __('italic'), 'italic']]],
       'caps' => ['Letters', ['' => ['as the card says', 'card'], '0' => ['as typed', 'regular'], '1' => [
           'spaced capitals', 'caps']]],
       'underline' => ['Underline', ['' => ['as the card says', 'card'], '0' => ['no line', 'regular'], '1' => [

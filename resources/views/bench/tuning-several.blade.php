@@ -5,7 +5,7 @@
       <legend class="visually-hidden">Which pieces</legend>
       @foreach ($tuning->filled() as $piece)
         <label class="check"><input type="checkbox" name="pieces[]" value="{{ $piece->id }}">
-          {{ Str::limit($piece->kind->label() . ': ' . $piece->summary(), 34) }}</label>
+          {{ Str::limit(__($piece->kind->label()) . ': ' . $piece->summary(), 34) }}</label>
       @endforeach
     </fieldset>
     <x-tune-choice id="several-ink" name="several[ink]" label="Ink"

@@ -7,17 +7,18 @@
   <button class="btn btn-line" name="larger" value="1">larger</button>
 </x-edit-form>
 <x-edit-form :to="route('edit.language', $card)" :card="$bench->card" :open="$open" class="tune">
-  <x-tune-choice id="card-lang" name="lang" label="Language" :choices="$tuning->languages()" :chosen="$tuning->language()" />
+  <x-tune-choice id="card-lang" name="lang" label="Language" :choices="$tuning->languages()"
+    :chosen="$tuning->language()" names />
   <x-keep />
 </x-edit-form>
 <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="part" class="tune">
   <details class="fold" id="fold-colours" open>
     <summary>Colours</summary>
     @foreach ($tuning->inks() as $role => $label)
-      <x-tune-row for="style-{{ $role }}" label="{{ $label }} ink">
+      <x-tune-row for="style-{{ $role }}" label="{{ __($label) }} ink">
         <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
             value="{{ $tuning->hex($role) }}"><input type="text" class="form-control measure" name="style[codes][{{ $role }}]"
-            value="{{ $tuning->hex($role) }}" aria-label="{{ $label }} ink as a code" autocomplete="off" spellcheck="false"></span>
+            value="{{ $tuning->hex($role) }}" aria-label="{{ __($label) }} ink as a code" autocomplete="off" spellcheck="false"></span>
       </x-tune-row>
       @isset($own[$role])
         <p class="own-ink">{{ $own[$role]['says'] }} <button class="btn-words" name="style[inks][{{ $role }}]"
@@ -100,7 +101,7 @@
           @foreach (array_values($scheme->inks) as $at => $ink)
             <rect x="{{ $at * 18 }}" width="18" height="18" fill="{{ $ink->toHex() }}" />
           @endforeach
-        </svg> {{ $scheme->name }}</button>
+        </svg> {{ __($scheme->name) }}</button>
     </x-edit-form>
   @endforeach
 </details>

@@ -49,8 +49,8 @@
       @include('brand.hidden')
       <input type="color" value="{{ $hex }}" aria-label="Pick the {{ $role->value }} ink"
         data-fills="ink-{{ $role->value }}">
-      <label for="ink-{{ $role->value }}"><strong>{{ $role->label() }}</strong> <span
-          class="help">{{ $purposes[$role->value] }}</span></label>
+      <label for="ink-{{ $role->value }}"><strong>{{ __($role->label()) }}</strong> <span
+          class="help">{{ __($purposes[$role->value]) }}</span></label>
       <input class="form-control measure-input" id="ink-{{ $role->value }}" name="inks[{{ $role->value }}]"
         value="{{ $typed("inks.{$role->value}", $hex) }}" list="taken" autocomplete="off" spellcheck="false"
         aria-describedby="error-inks-{{ $role->value

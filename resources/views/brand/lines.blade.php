@@ -15,13 +15,13 @@
         ['map', 'Map link', 'url', 'quillfern.example/find-us', 'Left empty, a map is searched for the address.'],
         ['web', 'Web', 'url', 'quillfern.example', ''],
     ] as [$key, $label, $mode, $example, $help])
-      <div class="line-row"><label for="line-{{ $key }}">{{ $label }}</label>
+      <div class="line-row"><label for="line-{{ $key }}">{{ __($label) }}</label>
         <div><input class="form-control" id="line-{{ $key }}" name="lines[{{ $key }}]"
             inputmode="{{ $mode }}" value="{{ $typed("lines.$key", $lines[$key]) }}"
             placeholder="for example {{ $example }}" autocomplete="off" aria-describedby="error-lines-{{ $key }}"
             @if (isset($refused['lines'][$key])) aria-invalid="true" @endif>
           @if ($help)
-            <p class="help">{{ $help }}</p>
+            <p class="help">{{ __($help) }}</p>
           @endif @include('brand.error', ['part' => 'lines', 'field' => $key])
         </div>
       </div>

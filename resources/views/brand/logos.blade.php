@@ -14,7 +14,7 @@
             <span>none yet</span>
           @endif
         </span>
-        <label for="logo-{{ $page }}">{{ $label }}</label>
+        <label for="logo-{{ $page }}">{{ __($label) }}</label>
         <input class="form-control" id="logo-{{ $page }}" type="file" name="{{ $page }}"
           accept="image/jpeg,image/png,image/gif,image/webp,image/svg+xml"
           aria-describedby="error-logos-{{ $page }}">

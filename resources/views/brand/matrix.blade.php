@@ -9,14 +9,14 @@
       aria-label="{{ count($failing) === 0 ? 'Every pair that cards use reads on every page.' : count($failing) .
           ' of the pairs cards use do not read; they are listed below.' }}">
       @foreach ($roles as $row => $role)
-        <text x="0" y="{{ 46 + $row * $high + 19 }}" class="matrix-label">{{ $role->label() }}</text>
+        <text x="0" y="{{ 46 + $row * $high + 19 }}" class="matrix-label">{{ __($role->label()) }}</text>
       @endforeach
       @foreach ($pages as $n => $page)
         @php($x = $left + $n * (5 * $wide + $between))
-        <text x="{{ $x }}" y="13" class="matrix-page">{{ $page->label() }}</text>
+        <text x="{{ $x }}" y="13" class="matrix-page">{{ __($page->label()) }}</text>
         @foreach ($roles as $column => $role)
           <text x="{{ $x + $column * $wide + $wide / 2 }}" y="36" text-anchor="middle"
-            class="matrix-label">{{ $role->label() }}</text>
+            class="matrix-label">{{ __($role->label()) }}</text>
         @endforeach
         @foreach ($cells as $cell)
           @continue($cell->page !== $page)
@@ -27,7 +27,7 @@
               'matrix-used' => $cell->used,
               'matrix-fails' => $cell->used && !$cell->reads(),
           ])>
-            <title>{{ $cell->text->label() }} on {{ $cell->on->value }}, {{ Str::lower($page->label()) }}:
+            <title>{{ __($cell->text->label()) }} on {{ $cell->on->value }}, {{ Str::lower(__($page->label())) }}:
               {{ $cell->ink->toHex() }} on {{ $cell->background->toHex() }},
               {{ Number::format(floor($cell->ratio * 10) / 10, 1) }} to 1</title>
             <rect x="{{ $cx + 1.5 }}" y="{{ $cy + 1.5 }}" width="{{ $wide - 3 }}"
@@ -50,8 +50,8 @@
       @foreach ($failing as $cell)
         @php($nearest = $cell->nearest($drafted))
         <li>
-          <span><b>{{ Number::format(floor($cell->ratio * 10) / 10, 1) }} : 1</b> {{ $cell->text->label() }} on
-            {{ $cell->on->value }}, {{ Str::lower($cell->page->label()) }}.</span>
+          <span><b>{{ Number::format(floor($cell->ratio * 10) / 10, 1) }} : 1</b> {{ __($cell->text->label()) }} on
+            {{ $cell->on->value }}, {{ Str::lower(__($cell->page->label())) }}.</span>
           @if ($nearest)
             <form method="post" action="{{ route('brand.keep', 'inks') }}"
               hx-post="{{ route('brand.keep', 'inks') }}">

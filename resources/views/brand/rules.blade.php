@@ -8,7 +8,7 @@
     <details class="entry" @if ($again) open @endif>
       <summary>
         @if ($rule)
-          <strong>{{ $rule->trade }}</strong> <span
+          <strong>{{ __($rule->trade) }}</strong> <span
           class="help">{{ implode(', ', [...$rule->licence ? ['licence line'] : [], ...$rule->notices])
               }}</span>@else<x-icon
             name="plus-lg" /> Add a rule

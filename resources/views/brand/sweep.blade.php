@@ -8,7 +8,7 @@
         value="{{ $sweep->seen }}"></progress> <span class="measure">{{ Number::format($sweep->seen, 0) }} of {{
         Number::format($sweep->total, 0) }}</span></span>
   @else
-    <span class="measure">{{ $sweep->cards }} {{ Str::plural('card', $sweep->cards) }}</span>
+    <span class="measure">{{ trans_choice(':count card|:count cards', $sweep->cards) }}</span>
   @endif
   @if ($sweep->undone_at)
     <span class="help">{{ $sweep->isOnItsWay() ? 'being taken back' : 'taken back' }}</span>

@@ -10,7 +10,7 @@
           @checked($drafted->typeface->key === $stack->key)>
         <span class="chain">
           @foreach ($stack->chain() as $family => $twin)
-            <span class="looks-{{ $twin }}">{{ $family }}</span>
+            <span class="looks-{{ $twin }}">{{ __($family) }}</span>
             @if (!$loop->last)
               <x-icon name="chevron-right" />
             @endif
@@ -24,7 +24,7 @@
     hx-post="{{ route('brand.keep', 'sizes') }}" hx-trigger="change, submit">
     @include('brand.hidden')
     @foreach (['name' => 'Name', 'text' => 'Text', 'small' => 'Small print'] as $key => $label)
-      <div><label for="size-{{ $key }}">{{ $label }}</label><span class="with-unit"><input
+      <div><label for="size-{{ $key }}">{{ __($label) }}</label><span class="with-unit"><input
             class="form-control" type="number" id="size-{{ $key }}" name="sizes[{{ $key }}]"
             min="9" max="32" step="0.5" value="{{ $typed("sizes.$key", $drafted->sizes[$key]) }}"
             aria-describedby="error-sizes-{{ $key }}"

@@ -22,9 +22,9 @@
     <div class="pair">
       @foreach ([$one => 'As messages carry it', $stored->head => 'The newest'] as $number => $label)
         <figure>
-          <figcaption>{{ $label }}: revision {{ $number }}, with its tokens</figcaption>
+          <figcaption>{{ __($label) }}: revision {{ $number }}, with its tokens</figcaption>
           <iframe class="footer-sheet" src="{{ route('footer.revision', [$stored->id, $number], false) }}"
-            title="{{ $label }}, revision {{ $number }}" sandbox="allow-same-origin allow-popups"></iframe>
+            title="{{ __($label) }}, revision {{ $number }}" sandbox="allow-same-origin allow-popups"></iframe>
         </figure>
       @endforeach
     </div>

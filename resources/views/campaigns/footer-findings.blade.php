@@ -2,9 +2,9 @@
   <ul class="footer-findings">
     @foreach ($page->findings as $finding)
       <li class="finding-{{ $finding->state }}"><span class="finding-mark" aria-hidden="true"></span><span
-          >{{ $finding->label }} <span class="visually-hidden">{{ ['has' => 'is there', 'lacks' => 'is lacking',
+          >{{ __($finding->label) }} <span class="visually-hidden">{{ ['has' => 'is there', 'lacks' => 'is lacking',
               'look' => 'look at it', 'may' => 'may be added'][$finding->state] }}</span></span><span
-          class="quiet">{{ $finding->says }}</span></li>
+          class="quiet">{{ __($finding->says) }}</span></li>
     @endforeach
   </ul>
   <p class="{{ $page->isReady() ? 'help' : 'notes' }}">{{ $page->isReady()
@@ -15,7 +15,7 @@
     <dl class="footer-sources">
       @foreach ($page->sources() as $what => $source)
         <div>
-          <dt>{{ $what }}</dt>
+          <dt>{{ __($what) }}</dt>
           <dd>{{ $source }}</dd>
         </div>
       @endforeach

@@ -2,8 +2,8 @@
     class="proof-score">{{ $proof->unfilled }}</strong> with its tokens</p>
 <ul class="plain-list">
   @foreach ($proof->findings as [$finding, $when])
-    <li><strong>{{ $finding->title }}</strong>{{ $when === '' ? '' : ", $when" }}<br><span
-        class="help">{{ $finding->says }}</span></li>
+    <li><strong>{{ __($finding->title) }}</strong>{{ $when === '' ? '' : ", $when" }}<br><span
+        class="help">{{ __($finding->says) }}</span></li>
   @endforeach
 </ul>
 @if ($proof->findings === [])

@@ -36,14 +36,14 @@
       <div class="field"><label for="footer-form">Stands in it</label>
         <select class="form-select" id="footer-form" name="form">
           @foreach ($footer::FORMS as $key => $label)
-            <option value="{{ $key }}" @selected($footer->form === $key)>{{ $label }}</option>
+            <option value="{{ $key }}" @selected($footer->form === $key)>{{ __($label) }}</option>
           @endforeach
         </select>
       </div>
       <div class="field"><label for="footer-style">Tokens are written</label>
         <select class="form-select" id="footer-style" name="style">
           @foreach ($page->styles() as $key => $label)
-            <option value="{{ $key }}" @selected($footer->style->key === $key)>{{ $label }}</option>
+            <option value="{{ $key }}" @selected($footer->style->key === $key)>{{ __($label) }}</option>
           @endforeach
           <option value="" @selected($footer->style->key === '')>signs of their own</option>
         </select>
@@ -59,7 +59,7 @@
       </div>
       @foreach (['why' => ['Why they get this', 2], 'firm' => ['Who sends it, with the postal address', 2],
           'registration' => ['Registration', 1]] as $part => [$label, $rows])
-        <div class="field"><label for="footer-{{ $part }}">{{ $label }}</label>
+        <div class="field"><label for="footer-{{ $part }}">{{ __($label) }}</label>
           <textarea class="form-control" id="footer-{{ $part }}" name="{{ $part }}" rows="{{ $rows }}"
             aria-describedby="error-{{ $part }}">{{ $was($part, $footer->text($part)) }}</textarea>
           <x-help :topic="'footer.' . $part" />
@@ -68,13 +68,13 @@
       @endforeach
       @foreach (['unsubscribe' => 'Unsubscribe', 'preferences' => 'Choose what they get',
           'browser' => 'Read in a browser'] as $part => $label)
-        <fieldset class="field"><legend>{{ $label }}</legend>
+        <fieldset class="field"><legend>{{ __($label) }}</legend>
           <input class="form-control" name="{{ $part }}[words]"
-            value="{{ $was("$part/words", $footer->link($part)->words) }}" placeholder="{{ $label }}"
-            aria-label="{{ $label }}: words" autocomplete="off">
+            value="{{ $was("$part/words", $footer->link($part)->words) }}" placeholder="{{ __($label) }}"
+            aria-label="{{ __($label) }}: words" autocomplete="off">
           <input class="form-control" name="{{ $part }}[address]"
             value="{{ $was("$part/address", $footer->link($part)->address) }}"
-            placeholder="a token, or an address with one" aria-label="{{ $label }}: where it leads" autocomplete="off"
+            placeholder="a token, or an address with one" aria-label="{{ __($label) }}: where it leads" autocomplete="off"
             spellcheck="false" aria-describedby="error-{{ $part }}">
           <p class="field-error" id="error-{{ $part }}">{{ $refused["$part/address"]
               ?? ($refused["$part/words"] ?? '') }}</p>

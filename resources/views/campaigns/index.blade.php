@@ -50,8 +50,8 @@
               @endif
               <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . Number::format($one->recipients, 0) .
                   ' recipients' : '' }}<br>{{ $one->oldest() === null
-                  ? ($one->state() === 'planned' ? 'first on ' : 'started ') . $one->starts->words()
-                  : 'holds revision ' . $one->oldest()->revision . ' since ' . $one->oldest()->put->words()
+                  ? ($one->state() === __('planned') ? 'first on ' : 'started ') . Moments::day($one->starts->iso, 'long')
+                  : 'holds revision ' . $one->oldest()->revision . ' since ' . Moments::day($one->oldest()->put->iso, 'long')
                   }}</p>
             </div>
             <ol class="messages">

@@ -2,7 +2,7 @@
   proof of its own.</p>
 <ul class="plain-list">
   @foreach ($proof->findings as $finding)
-    <li><strong>{{ $finding->title }}</strong><br><span class="help">{{ $finding->says }}</span></li>
+    <li><strong>{{ __($finding->title) }}</strong><br><span class="help">{{ __($finding->says) }}</span></li>
   @endforeach
 </ul>
 @if ($proof->findings === [])

@@ -26,7 +26,7 @@
       @endif
       @foreach (['subject' => ['Subject', $letter->subject], 'preview' => ['Beside the subject in mailboxes',
           $letter->preview]] as $field => [$label, $value])
-        <div class="field"><label for="letter-{{ $field }}">{{ $label }}</label>
+        <div class="field"><label for="letter-{{ $field }}">{{ __($label) }}</label>
           <input class="form-control" id="letter-{{ $field }}" name="{{ $field }}" value="{{ $was($field, $value) }}"
             autocomplete="off" aria-describedby="error-{{ $field }}">
           <x-help :topic="'letter.' . $field" />

@@ -5,8 +5,8 @@
     @foreach (['phone-webkit' => 'A phone, 320 px', 'dark-webmail' => 'A page turned dark',
         'word-desktop' => 'The Word engine'] as $client => $label)
       <figure @class(['reading-narrow' => $client === 'phone-webkit'])>
-        <figcaption class="measure">{{ $label }}</figcaption>
-        <iframe class="footer-sheet" title="{{ $label }}" loading="lazy" src="{{ $src($client) }}"
+        <figcaption class="measure">{{ __($label) }}</figcaption>
+        <iframe class="footer-sheet" title="{{ __($label) }}" loading="lazy" src="{{ $src($client) }}"
           sandbox="allow-same-origin"></iframe>
       </figure>
     @endforeach

@@ -2,7 +2,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Recipients</h1>
-      <p class="quiet">{{ Number::format($list->total(), 0) }} {{ Str::plural('recipient', $list->total()) }}. Choose one
+      <p class="quiet">{{ trans_choice(':count recipient|:count recipients', $list->total()) }}. Choose one
         to see the footer as they have it.</p>
       <form method="get" class="list-tools ms-end" role="search">
         @if ($footer)
@@ -26,7 +26,7 @@
           <li><span><strong>{{ $one->address }}</strong> <span class="quiet">{{ implode(', ',
               array_slice(array_filter(array_diff($values, [$one->address])), 0, 5)) }}</span>
               @if ($one->why)
-                <span class="why-alone">{{ $ways[$one->why] }} {{ Moments::day($one->since) }}</span>
+                <span class="why-alone">{{ __($ways[$one->why]) }} {{ Moments::day($one->since) }}</span>
               @endif
             </span>
             @if ($footer)

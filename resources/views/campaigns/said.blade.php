@@ -9,7 +9,7 @@
   @foreach (['left' => 'unsubscribed', 'bounced' => 'bounced', 'refused' => 'not taken',
       'unsure' => 'cut off while they were passed on; perhaps there, not sent again'] as $part => $words)
     @if ($said->$part > 0)
-      <dt>{{ $words }}</dt>
+      <dt>{{ __($words) }}</dt>
       <dd class="measure">{{ Number::format($said->$part, 0) }}</dd>
     @endif
   @endforeach

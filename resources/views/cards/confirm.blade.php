@@ -38,8 +38,7 @@
                   <select class="form-select" name="kind[{{ $index }}]"
                     aria-label="What {{ Str::limit($summaries[$index], 40) }} is">
                     @foreach ($words as $kind => $label)
-                      <option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ $label
-                          }}</option>
+                      <option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ __($label) }}</option>
                     @endforeach
                   </select>
                 @endif

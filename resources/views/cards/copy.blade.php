@@ -11,7 +11,7 @@
               'For somebody else, what is personal is marked as a sample until it is theirs.'],
           ['email', 'Their mail address', '', 'Left empty, the card keeps the one it has.'],
       ] as [$field, $label, $value, $help])
-        <div><label for="copy-{{ $field }}">{{ $label }}</label><input class="form-control"
+        <div><label for="copy-{{ $field }}">{{ __($label) }}</label><input class="form-control"
             id="copy-{{ $field }}" name="{{ $field }}"
             value="{{ request()->isMethod('post') && is_string(request()->input($field)) ?
                 mb_scrub(request()->input($field)) : $value }}"
@@ -20,7 +20,7 @@
           <p @class([
               'help' => !isset($refused[$field]),
               'field-error' => isset($refused[$field]),
-          ]) id="error-{{ $field }}">{{ $refused[$field] ?? $help }}</p>
+          ]) id="error-{{ $field }}">{{ $refused[$field] ?? __($help) }}</p>
         </div>
       @endforeach
       <div><label class="check"><input type="checkbox" name="short" value="1" aria-describedby="help-short"

@@ -6,9 +6,9 @@
       <label for="way-to">Where do you write mail?</label><select class="form-select" id="way-to" name="to">
         <option value="">skip</option>
         @foreach ($destinations as $group => $all)
-          <optgroup label="{{ $group }}">
+          <optgroup label="{{ __($group) }}">
             @foreach ($all as $one)
-              <option value="{{ $one->key }}" @selected(($asked['to'] ?? '') === $one->key)>{{ $one->label }}</option>
+              <option value="{{ $one->key }}" @selected(($asked['to'] ?? '') === $one->key)>{{ __($one->label) }}</option>
             @endforeach
           </optgroup>
         @endforeach
@@ -16,13 +16,13 @@
       <label for="way-people">For whom?</label><select class="form-select" id="way-people" name="people">
         <option value="">skip</option>
         @foreach ($way::PEOPLE as $key => $label)
-          <option value="{{ $key }}" @selected(($asked['people'] ?? '') === $key)>{{ $label }}</option>
+          <option value="{{ $key }}" @selected(($asked['people'] ?? '') === $key)>{{ __($label) }}</option>
         @endforeach
       </select>
       <label for="way-freedom">You want</label><select class="form-select" id="way-freedom" name="freedom">
         <option value="">skip</option>
         @foreach ($way::FREEDOM as $key => $label)
-          <option value="{{ $key }}" @selected(($asked['freedom'] ?? '') === $key)>{{ $label }}</option>
+          <option value="{{ $key }}" @selected(($asked['freedom'] ?? '') === $key)>{{ __($label) }}</option>
         @endforeach
       </select>
       <noscript><button class="btn btn-line">Show the way</button></noscript>
@@ -30,7 +30,7 @@
     @if ($way->isAsked())
       <ol class="plain-steps">
         @foreach ($way->says() as $sentence)
-          <li>{{ $sentence }}</li>
+          <li>{{ __($sentence) }}</li>
         @endforeach
       </ol>
       @if (in_array($way->first(), ['sketches', 'blank'], true))

@@ -19,17 +19,17 @@
       @foreach ($for as $key => $label)
         @php($form = $document->forms[$key] ?? null)
         <section aria-labelledby="form-{{ $key }}">
-          <h2 id="form-{{ $key }}">For {{ $label }}</h2>
+          <h2 id="form-{{ $key }}">For {{ __($label) }}</h2>
           @if ($form === null)
             <p class="help">{{ $key === 'phone' ? 'None of its own: phones are offered a short one made for them.'
                 : 'None of its own: replies carry the whole card.' }}</p>
             <x-edit-form :to="route('edit.form', [$card->id, $key, 'begin'])" :card="$card" back="forms">
-              <button class="btn btn-line">Make a form for {{ $label }}</button>
+              <button class="btn btn-line">Make a form for {{ __($label) }}</button>
             </x-edit-form>
           @else
             <p class="help">{{ count($form->without) === 0 ? 'Leaves nothing out.'
                 : 'Leaves out '.trans_choice('{1}one piece|[2,*]:count pieces', count($form->without)).'.' }}</p>
-            <span class="rendering drawn"><img alt="The card for {{ $label }}"
+            <span class="rendering drawn"><img alt="The card for {{ __($label) }}"
                 src="{{ route('forms.drawing', [$card->id, $key, 'at' => $card->head], false) }}"></span>
             <x-edit-form :to="route('edit.form', [$card->id, $key, 'arrange'])" :card="$card" back="forms"
               class="tune" data-at-once>
@@ -45,7 +45,7 @@
                     <input type="hidden" name="piece" value="{{ $piece->id }}">
                     <label class="check"><input type="checkbox" name="shown" value="1"
                         @checked(! in_array($piece->id, $form->without, true))> <span><span
-                          class="quiet">{{ Str::lower($piece->kind->label()) }}</span>
+                          class="quiet">{{ Str::lower(__($piece->kind->label())) }}</span>
                         {{ Str::limit($piece->summary(), 40) }}</span></label>
                     <x-keep />
                   </x-edit-form>

@@ -5,8 +5,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>{{ $archived ? 'Archived cards' : 'Cards' }}</h1>
-      <p class="quiet">{{ $cards->total() }}
-        {{ Str::plural('card', $cards->total()) }}{{ $find === '' ? '' : ' with “' . $find . '”' }} in
+      <p class="quiet">{{ trans_choice(':count card|:count cards', $cards->total()) }}{{ $find === '' ? '' : ' with “' . $find . '”' }} in
         {{ $workspace->name }}</p>
       <form method="get" class="list-tools ms-end" role="search" data-at-once>
         @if ($archived)
@@ -24,7 +23,7 @@
         @endif
         <select class="form-select" name="sort" aria-label="Order">
           @foreach ($sorts as $key => $label)
-            <option value="{{ $key }}" @selected($sort === $key)>{{ $label }}</option>
+            <option value="{{ $key }}" @selected($sort === $key)>{{ __($label) }}</option>
           @endforeach
         </select>
         <noscript><button class="btn btn-line">Show</button></noscript>
@@ -100,12 +99,12 @@
           @endif
           @if ($line = $clicks[$card->id] ?? null)
             <a class="clicked" href="{{ route('clicks', ['card' => $card->id]) }}"><x-spark :line="$line" />
-              {{ $line->total() }} {{ Str::plural('click', $line->total()) }} in 30 days</a>
+              {{ trans_choice(':count click|:count clicks', $line->total()) }} in 30 days</a>
           @endif
           <details class="used" @if (session('misplaced') === $card->id) open @endif>
             <summary>
               @forelse($used as $place)
-                <span class="used-at">{{ $place->address }}, {{ $situations[$place->situation] }}</span>
+                <span class="used-at">{{ $place->address }}, {{ __($situations[$place->situation]) }}</span>
               @empty
                 <span class="help">used nowhere yet</span>
               @endforelse
@@ -115,7 +114,7 @@
               <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
                   type="hidden" name="address" value="{{ $place->address }}"><input type="hidden" name="situation"
                   value="{{ $place->situation }}"><span>{{ $place->address }},
-                  {{ $situations[$place->situation] }}</span><button class="btn-words"
+                  {{ __($situations[$place->situation]) }}</span><button class="btn-words"
                   name="remove" value="1">Take away</button></form>
             @endforeach
             <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
@@ -124,7 +123,7 @@
                 aria-label="Mail address that uses {{ $card->name }}" placeholder="for example maren@quillfern.example"><select
                 class="form-select" name="situation" aria-label="For what">
                 @foreach ($situations as $situation => $called)
-                  <option value="{{ $situation }}">{{ $called }}</option>
+                  <option value="{{ $situation }}">{{ __($called) }}</option>
                 @endforeach
               </select>
               <button class="btn btn-line">Use it there</button>

@@ -20,7 +20,7 @@
             <tr>
               <th scope="col">Address</th>
               @foreach ($situations as $situation)
-                <th scope="col">{{ ucfirst($situation->label()) }}</th>
+                <th scope="col">{{ ucfirst(__($situation->label())) }}</th>
               @endforeach
             </tr>
           </thead>
@@ -37,7 +37,7 @@
                         @csrf<input type="hidden" name="address" value="{{ $row->address }}"><input type="hidden"
                           name="situation" value="{{ $situation->value }}"><button class="btn-words" name="remove"
                           value="1"
-                          aria-label="Take away: {{ $placed->name }} for {{ $situation->label() }} from {{
+                          aria-label="Take away: {{ $placed->name }} for {{ __($situation->label()) }} from {{
                               $row->address }}">Take
                         away</button></form>@else<span class="quiet">none</span>
                     @endif
@@ -57,7 +57,7 @@
         required @if (session('misplaced')) aria-invalid="true" aria-describedby="error-place" @endif>
       <label for="place-situation">for</label><select class="form-select" id="place-situation" name="situation">
         @foreach ($situations as $situation)
-          <option value="{{ $situation->value }}">{{ $situation->label() }}</option>
+          <option value="{{ $situation->value }}">{{ __($situation->label()) }}</option>
         @endforeach
       </select>
       <label for="place-card">carry</label><select class="form-select" id="place-card" name="card">

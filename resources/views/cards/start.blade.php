@@ -13,13 +13,13 @@
         <label for="trade">What you do</label><select class="form-select" id="trade" name="trade">
           <option value="">anything</option>
           @foreach ($trades as $key => $one)
-            <option value="{{ $key }}" @selected($key === $trade)>{{ $one }}</option>
+            <option value="{{ $key }}" @selected($key === $trade)>{{ __($one) }}</option>
           @endforeach
         </select>
         <label for="mood">How it comes across</label><select class="form-select" id="mood" name="mood">
           <option value="">any way</option>
           @foreach ($moods as $one)
-            <option @selected($one === $mood)>{{ $one }}</option>
+            <option value="{{ $one }}" @selected($one === $mood)>{{ __($one) }}</option>
           @endforeach
         </select>
         <label for="inks">Colours</label><select class="form-select" id="inks" name="inks">
@@ -105,7 +105,7 @@
           <div class="starter-foot">
             <div>
               <h2>{{ $starter->name }}</h2>
-              <p class="quiet">{{ $starter->trade }} · {{ $starter->mood }}</p>
+              <p class="quiet">{{ __($starter->trade) }} · {{ __($starter->mood) }}</p>
             </div>
             <form method="post" action="{{ route('cards.store') }}">
               @csrf

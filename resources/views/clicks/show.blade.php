@@ -30,7 +30,7 @@
         </select>
         <select class="form-select" name="days" aria-label="How far back">
           @foreach ($choices as $key => $label)
-            <option value="{{ $key }}" @selected($days === $key)>{{ $label }}</option>
+            <option value="{{ $key }}" @selected($days === $key)>{{ __($label) }}</option>
           @endforeach
         </select>
         <button class="btn btn-line">Show</button>
@@ -75,6 +75,7 @@
             class="measure">most: {{ $series->most() }} a day</span><span
             class="measure">{{ Moments::day($last) }}</span></figcaption>
       </figure>
+      <div class="table-scroll" tabindex="0" role="region" aria-label="What was clicked">
       <table class="differences clicks-table">
         <caption class="visually-hidden">Clicks by {{ Str::lower($ways[$way]) }}</caption>
         <thead>
@@ -99,7 +100,7 @@
             @php($line = $lines[$lineOf($row)] ?? null)
             <tr>
               @if ($way === 'piece')
-                <th scope="row">{{ $row->words }} <span class="quiet">{{ $kinds[$row->kind] ?? $row->kind }}</span>
+                <th scope="row">{{ $row->words }} <span class="quiet">{{ __($kinds[$row->kind] ?? $row->kind) }}</span>
                 </th>
                 <td><a href="{{ route('clicks', ['card' => $row->card_id] + $query) }}">{{ $row->name }}</a></td>
               @elseif($way === 'card')
@@ -145,6 +146,7 @@
           @endforelse
         </tbody>
       </table>
+      </div>
       @if ($behind)
         <div hx-get="{{ route('clicks.lines', $query + ['page' => $rows->currentPage()]) }}" hx-trigger="load"
           hx-swap="none"></div>

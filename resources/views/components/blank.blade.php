@@ -2,5 +2,5 @@
 @props(['name', 'front', 'label'])
 @php($sample = $front::SAMPLES[$name])
 <span class="blank"><input name="{{ $name }}" value="{{ $front->typed[$name] }}" placeholder="{{ $name === 'reach'
-    ? 'mail, phone or site' : $sample }}" aria-label="{{ $label }}" maxlength="160" spellcheck="false"
+    ? 'mail, phone or site' : $sample }}" aria-label="{{ __($label) }}" maxlength="160" spellcheck="false"
     autocomplete="off" {{ $attributes }}></span>

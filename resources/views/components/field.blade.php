@@ -8,12 +8,12 @@
 @php($typed = request()->input("fields.{$field->name}"))
 @php($value = isset($refused[$key]) && is_string($typed) ? mb_scrub($typed) : $value)
 <div class="field">
-  <label for="{{ $input }}">{{ $field->label }}</label>
+  <label for="{{ $input }}">{{ __($field->label) }}</label>
   @if ($field->input === 'choice')
     <select class="form-select" id="{{ $input }}" name="fields[{{ $field->name }}]"
       aria-describedby="{{ $error }}">
       @foreach ($field->choices as $choice => $label)
-        <option value="{{ $choice }}" @selected($value === (string) $choice)>{{ $label }}</option>
+        <option value="{{ $choice }}" @selected($value === (string) $choice)>{{ __($label) }}</option>
       @endforeach
     </select>
   @elseif(in_array($field->input, ['lines', 'paragraphs', 'sentences'], true))
@@ -41,13 +41,13 @@
     <details class="ready-words">
       <summary>Ready wording, yours to have checked</summary>
       @foreach ($field->ready as $words)
-        <button type="button" class="btn btn-plain" data-put="{{ $input }}">{{ $words }}</button>
+        <button type="button" class="btn btn-plain" data-put="{{ $input }}">{{ __($words) }}</button>
       @endforeach
     </details>
   @elseif($field->ready !== [])
     <datalist id="ready-{{ $input }}">
       @foreach ($field->ready as $words)
-        <option value="{{ $words }}"></option>
+        <option value="{{ __($words) }}"></option>
       @endforeach
     </datalist>
   @endif
@@ -59,7 +59,7 @@
   @if (in_array($field->name, $piece->kind->following($piece), true))
     <p class="help">Follows {{ $piece->text('feed') === '' ? 'your list' : 'the feed' }}.</p>
   @elseif ($field->help)
-    <p class="help">{{ $field->help }}</p>
+    <p class="help">{{ __($field->help) }}</p>
   @endif
   <x-help :topic="$piece->kind->key() . '.' . $field->name . '|' . $field->name" />
   @include('bench.error')

@@ -1,3 +1,3 @@
-<details class="help-mark"><summary aria-label="What is this? {{ $found->title }}">?</summary>
-  <p>{{ $found->says }}</p>
+<details class="help-mark"><summary aria-label="What is this? {{ __($found->title) }}">?</summary>
+  <p>{{ __($found->says) }}</p>
 </details>

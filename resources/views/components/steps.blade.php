@@ -2,7 +2,7 @@
 <ol {{ $attributes->class('drawn-steps') }}>
   @foreach ($steps as $index => $step)
     <li>
-      <div><span>{{ $step }}</span>
+      <div><span>{{ __($step) }}</span>
         @if (($drawn[$index] ?? '') !== '')
           <svg class="drawing" aria-hidden="true" focusable="false">
             <use href="/drawings.svg#{{ $drawn[$index] }}" />

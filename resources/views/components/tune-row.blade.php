@@ -1,2 +1,2 @@
 @props(['for', 'label', 'help' => ''])
-<div class="tune-row"><label for="{{ $for }}" @if ($help !== '') title="{{ $help }}" @endif>{{ $label }}</label>{{ $slot }}</div>
+<div class="tune-row"><label for="{{ $for }}" @if ($help !== '') title="{{ __($help) }}" @endif>{{ __($label) }}</label>{{ $slot }}</div>

@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'Not for you',
+    'title' => __('Not for you'),
     'sentence' => $exception->getMessage() ?: 'This is not yours to do.',
 ])

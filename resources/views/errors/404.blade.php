@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'Not here',
-    'sentence' => 'There is no such page here, or it belongs to another workspace.',
+    'title' => __('Not here'),
+    'sentence' => __('There is no such page here, or it belongs to another workspace.'),
 ])

@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'This address has run out',
-    'sentence' => 'Open Hand over on the desk again: the code there is new each time.',
+    'title' => __('This address has run out'),
+    'sentence' => __('Open Hand over on the desk again: the code there is new each time.'),
 ])

@@ -1,5 +1,5 @@
 @include('errors.plain', [
-    'title' => 'The page was open too long',
+    'title' => __('The page was open too long'),
     'sentence' =>
         'Your sign-in has run out. Go back, reload the page and try again: what was kept is still there.',
 ])

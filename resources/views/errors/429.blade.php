@@ -1,1 +1,1 @@
-@include('errors.plain', ['title' => 'Too many requests', 'sentence' => 'Wait a minute and try again.'])
+@include('errors.plain', ['title' => __('Too many requests'), 'sentence' => __('Wait a minute and try again.')])

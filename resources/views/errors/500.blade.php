@@ -1,4 +1,4 @@
 @include('errors.plain', [
-    'title' => 'Something broke',
-    'sentence' => 'The fault is on this side and has been written down. What was kept is still there.',
+    'title' => __('Something broke'),
+    'sentence' => __('The fault is on this side and has been written down. What was kept is still there.'),
 ])

@@ -4,7 +4,7 @@
   </x-slot:head>
   <main id="main" class="desk directions">
     <div class="desk-head">
-      <h1>{{ $to->label }}</h1>
+      <h1>{{ __($to->label) }}</h1>
       <p class="quiet">{{ $card->name }}</p>
       <button type="button" class="btn btn-stamp ms-end no-print" data-print>Print</button>
       <a class="btn btn-line no-print" href="{{ route('hand-over', ['card' => $card->id, 'to' => $to->key]) }}">Back</a>
@@ -12,10 +12,10 @@
     <x-steps :steps="$to->steps" :drawn="$to->drawn" />
     @include('hand-over.note')
     @if ($to->replies !== '')
-      <p><b>Replies and several addresses.</b> {{ $to->replies }}</p>
+      <p><b>Replies and several addresses.</b> {{ __($to->replies) }}</p>
     @endif
     @if ($to->once !== '')
-      <p><b>For one message without it.</b> {{ $to->once }}</p>
+      <p><b>For one message without it.</b> {{ __($to->once) }}</p>
     @endif
     <h2>To see that it worked</h2>
     <x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />

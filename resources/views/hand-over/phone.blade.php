@@ -11,7 +11,7 @@
         <nav class="travel" aria-label="How much of it">
           @foreach ($forms as $label => $path)
             <a href="{{ $path }}"
-              @if ($whole === $loop->last) aria-current="true" @endif>{{ $label }}</a>
+              @if ($whole === $loop->last) aria-current="true" @endif>{{ __($label) }}</a>
           @endforeach
         </nav>
       @endif
@@ -24,10 +24,10 @@
           words alone</button><span class="copied" role="status"></span></div>
       @foreach ($destinations as $to)
         <details>
-          <summary>{{ $to->label }}</summary><x-steps :steps="array_slice($to->steps, 1)"
+          <summary>{{ __($to->label) }}</summary><x-steps :steps="array_slice($to->steps, 1)"
             :drawn="array_slice($to->drawn, 1)" />@include('hand-over.note', ['note' =>
                 $notes[$to->key]])@if ($to->replies !== '')
-            <p class="help">{{ $to->replies }}</p>
+            <p class="help">{{ __($to->replies) }}</p>
           @endif
         </details>
       @endforeach

@@ -32,7 +32,7 @@
         @if ($samples)
           <div class="notes">
             <p><b>Sample values are still in it:</b>
-              {{ implode(', ', array_map(fn($piece) => Str::lower($piece->kind->label()), $samples)) }}. Readers would
+              {{ implode(', ', array_map(fn($piece) => Str::lower(__($piece->kind->label())), $samples)) }}. Readers would
               take them for yours.</p>
             @can('make')
             <form method="post" action="{{ route('edit.samples', $card->id) }}">
@@ -47,20 +47,20 @@
           </div>
         @endif
         <details class="destinations">
-          <summary><span class="quiet">Where does it go?</span> <b>{{ $to->label }}</b> <span
+          <summary><span class="quiet">Where does it go?</span> <b>{{ __($to->label) }}</b> <span
               class="choose">choose</span></summary>
           <input class="form-control" type="search" id="find-destination" aria-label="Find a destination"
             placeholder="Find: Outlook, phone, newsletter, file" autocomplete="off">
           <nav aria-label="Destinations">
             @foreach (collect($destinations)->groupBy('group') as $group => $rows)
               <div class="destination-group">
-                <h3>{{ $group }}</h3>
+                <h3>{{ __($group) }}</h3>
                 <ul>
                   @foreach ($rows as $row)
                     <li data-words="{{ Str::lower($row->label . ' ' . $row->words . ' ' . $group) }}"><a
                         href="{{ route('hand-over', array_filter(['card' => $card->id, 'to' => $row->key,
                             'form' => $form, 'inside' => $inside ? 1 : null])) }}"
-                        @if ($row->key === $to->key) aria-current="true" @endif>{{ $row->label }}</a></li>
+                        @if ($row->key === $to->key) aria-current="true" @endif>{{ __($row->label) }}</a></li>
                   @endforeach
                 </ul>
               </div>
@@ -111,8 +111,8 @@
             <summary>What each way costs</summary>
             <ul>
               @foreach ($travels as [$travel, $weight, $lost])
-                <li><b>{{ ucfirst($travel->label()) }}</b>: {{ Number::format(max(1, $weight / 1000), 0) }} KB a message<p
-                    class="help">{{ $travel->says() }}
+                <li><b>{{ ucfirst(__($travel->label())) }}</b>: {{ Number::format(max(1, $weight / 1000), 0) }} KB a message<p
+                    class="help">{{ __($travel->says()) }}
                     {{ $lost === [] ? 'Every stand-in shows them.' : 'Not shown by ' . implode('; ', $lost) . '.' }}</p>
                 </li>
               @endforeach
@@ -137,7 +137,7 @@
           </div>
         @endif
         <div class="way" id="way">
-          <h2>{{ $to->label }}</h2>
+          <h2>{{ __($to->label) }}</h2>
           @if ($to->onPhone())
             <div class="phone-code">
               <div class="code-picture" data-code="{{ $phone }}" role="img"
@@ -207,16 +207,16 @@
           <x-steps :steps="$to->steps" :drawn="$to->drawn" />
           @include('hand-over.note')
           @if ($to->replies !== '')
-            <p class="help"><b>Replies and several addresses:</b> {{ $to->replies }}</p>
+            <p class="help"><b>Replies and several addresses:</b> {{ __($to->replies) }}</p>
           @endif
           @if ($to->once !== '')
-            <p class="help"><b>For one message without it:</b> {{ $to->once }}</p>
+            <p class="help"><b>For one message without it:</b> {{ __($to->once) }}</p>
           @endif
           @if ($to->client !== 'plain-text')
             <p class="help"><b>What changes there:</b>
               {{ $reading->verdict() === '' ? 'nothing readers would miss' : $reading->verdict() }}. <a
                 href="{{ route('proof.compare', [$card->id, $to->client]) }}">See it as
-                {{ Str::lower($client->label) }}</a></p>
+                {{ Str::lower(__($client->label)) }}</a></p>
           @endif
           @if (
               $to->takes === 'rich' ||
@@ -239,7 +239,7 @@
           <form method="post" action="{{ route('tray.send') }}" class="send-directions">@csrf<input type="hidden"
               name="card" value="{{ $card->id }}"><input type="hidden" name="from"
               value="{{ auth()->user()->email }}"><input type="hidden" name="subject"
-              value="Your card for {{ $to->label }}"><input type="hidden" name="body"
+              value="Your card for {{ __($to->label) }}"><input type="hidden" name="body"
               value="{{ $to->directions($phone, $note) }}">
             <label for="send-to">Send these directions with the card</label><span class="way-buttons"><input
                 class="form-control" id="send-to" name="to" type="email" required
@@ -248,7 +248,7 @@
           </form>
           <form method="post" action="{{ route('ready.store') }}">@csrf<input type="hidden" name="name"
               value="{{ Str::limit('Directions: ' . $to->label, 77) }}"><input type="hidden" name="subject"
-              value="Your card for {{ $to->label }}"><input type="hidden" name="body"
+              value="Your card for {{ __($to->label) }}"><input type="hidden" name="body"
               value="{{ $to->directions('[address of its page]', $note) }}"><button class="btn-words">Keep these
               directions as a ready message</button></form>
           @php($bad = session('note_refused', []))

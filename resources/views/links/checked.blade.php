@@ -4,5 +4,5 @@
     'verdict-look' => !$check->verdict->isGood(),
 ])>{{ $check->words }}</span> <span class="measure">{{ $check->status }}
   {{ $check->milliseconds }}
-  ms{{ $check->redirects ? ', ' . count($check->redirects) . ' ' . Str::plural('redirect', count($check->redirects)) :
+  ms{{ $check->redirects ? ', ' . trans_choice(':count redirect|:count redirects', count($check->redirects)) :
       '' }}{{ $check->final !== $check->address ? ' to ' . Str::limit($check->final, 120) : '' }}</span>

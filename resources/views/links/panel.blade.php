@@ -5,17 +5,18 @@
 @php($unfollowed = (int) session('unfollowed'))
 @php([$firms, $persons] = [count($networks->firms), count($networks->persons)])
 <div id="links-panel" class="links-panel">
-  <p class="links-total"><b>{{ count($links) }}</b> {{ Str::plural('link', count($links)) }} on this card{{ $firms +
-      $persons === 0
-      ? '.' : sprintf(", %d of them profiles: %d the firm's, %d the person's own.", $firms + $persons, $firms,
-          $persons) }}</p>
+  <p class="links-total">{{ trans_choice(':count link on this card.|:count links on this card.', count($links)) }}
+    @if ($firms + $persons > 0)
+      {{ $firms + $persons }} of them are profiles: {{ $firms }} the firm’s, {{ $persons }} the person’s own.
+    @endif
+  </p>
   @if ($profiles)
     @foreach ($instead as [$firm, $lines])
       <x-edit-form :to="route('edit.fill', [$card->id, $profiles->id])" :card="$card" back="links" edit="press"
         class="advice advice-look">
         <input type="hidden" name="whole" value="1">
         <input type="hidden" name="fields[links]" value="{{ $lines }}">
-        The firm has one {{ $firm->label }} page for all, this card another.
+        The firm has one {{ __($firm->label) }} page for all, this card another.
         <button class="btn-words">Take the firm's</button>
       </x-edit-form>
     @endforeach
@@ -72,8 +73,7 @@
 
   @if ($followed !== [])
     <form method="post" action="{{ route('links.check', $card->id) }}" class="links-all">@csrf<button
-        class="btn btn-line" data-check-all>Check all {{ count($followed) }}
-        {{ Str::plural('link', count($followed)) }}</button> <span class="help" data-checked role="status"
+        class="btn btn-line" data-check-all>Check all {{ trans_choice(':count link|:count links', count($followed)) }}</button> <span class="help" data-checked role="status"
         >{{ $unfollowed > 0 ? "$unfollowed took too long and are left: check once more" : '' }}</span>
     </form>
   @endif
@@ -81,7 +81,7 @@
     @foreach ($links as $number => $it)
       @php($link = $it->link)
       <li>
-        <p><strong>{{ $it->words }}</strong> {{ $link->action->says() }}</p>
+        <p><strong>{{ $it->words }}</strong> {{ __($link->action->says()) }}</p>
         <a class="measure links-address" href="{{ $link->href }}" target="_blank" rel="noopener noreferrer"
           >{{ $it->shown }}</a>
         @if ($it->advice !== '')

@@ -36,8 +36,8 @@
           @foreach ($faces as $key => $label)
             <label><input type="radio" name="face" value="{{ $key }}" @checked($loop->first)><img
                 src="{{ route('hand.sample', ['words' => $name, 'face' => $key]) }}" data-face="{{ $key }}"
-                data-from="{{ route('hand.sample') }}" alt="{{ $name }} in {{ $label }}"><span
-                class="measure">{{ $label }}</span></label>
+                data-from="{{ route('hand.sample') }}" alt="{{ $name }} in {{ __($label) }}"><span
+                class="measure">{{ __($label) }}</span></label>
           @endforeach
         </fieldset>
         <button class="btn btn-line">Take this</button>

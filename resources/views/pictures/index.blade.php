@@ -5,7 +5,7 @@
   <main id="main" class="desk" data-drop>
     <div class="desk-head">
       <h1>Pictures</h1>
-      <p class="quiet">{{ $pictures->total() }} {{ Str::plural('picture', $pictures->total()) }}, each kept once and
+      <p class="quiet">{{ trans_choice(':count picture|:count pictures', $pictures->total()) }}, each kept once and
         written anew without hidden facts.</p>
       <form method="get" class="find ms-end" role="search"><label class="visually-hidden" for="find">Find by name or
           words</label><input class="form-control" type="search" id="find" name="find"

@@ -67,7 +67,7 @@
                 'height' => ['Height', $part->height], 'focusX' => ['Focus across', $part->focusX],
                 'focusY' => ['Focus down', $part->focusY],
             ] as $key => [$label, $value])
-              <div><label for="part-{{ $key }}">{{ $label }}</label><input
+              <div><label for="part-{{ $key }}">{{ __($label) }}</label><input
                   class="form-control measure-input" type="number" id="part-{{ $key }}"
                   name="part[{{ $key }}]" min="0" max="1" step="any"
                   value="{{ $value }}"></div>
@@ -107,7 +107,7 @@
           @endif
           <div class="entry-foot">
             @if ($piece)
-              <span class="help">On “{{ $card->name }}” alone, in {{ Str::lower($piece->kind->label()) }}.</span>
+              <span class="help">On “{{ $card->name }}” alone, in {{ Str::lower(__($piece->kind->label())) }}.</span>
             @elseif ($uses !== [])
               <label class="check"><input type="checkbox" name="everywhere" value="1" checked> and crop it so
                 on the
@@ -125,7 +125,7 @@
             aria-label="Colours">
             @foreach (['natural' => 'as it is', 'grey' => 'greys', 'tint' => 'one ink', 'dim' => 'darker'] as $tone =>
                 $label)
-              <option value="{{ $tone }}">{{ $label }}</option>
+              <option value="{{ $tone }}">{{ __($label) }}</option>
             @endforeach
           </select>
           <label class="check"><input type="checkbox" id="bake-outline"> light edge</label>
@@ -134,8 +134,8 @@
           @foreach ($picture->hand ? ['square' => 'Written name'] : ['round' => 'Round', 'arch' => 'Arch', 'rounded' =>
               'Rounded', 'square' => 'As cropped'] as $shape => $label)
             <li data-bake="{{ $shape }}" data-hand="{{ $picture->hand ? 1 : 0 }}"><span
-                class="bake-backgrounds"><img alt="{{ $label }} on a light page"><img alt=""
-                  class="on-dark"></span><strong>{{ $label }}</strong> <span class="measure">being baked…</span></li>
+                class="bake-backgrounds"><img alt="{{ __($label) }} on a light page"><img alt=""
+                  class="on-dark"></span><strong>{{ __($label) }}</strong> <span class="measure">being baked…</span></li>
           @endforeach
         </ul>
         @if (! $piece)

@@ -4,20 +4,20 @@
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">
-      <h1>{{ $client->label }}</h1>
+      <h1>{{ __($client->label) }}</h1>
       <p class="quiet">{{ $card->name }}, revision {{ $card->head }}</p>
       <form method="get" class="list-tools ms-end" data-goes><select class="form-select" aria-label="Stand-in"
           name="client">
           @foreach ($clients as $other)
             <option value="{{ route('proof.compare', [$card->id, $other->key]) }}" @selected($other->key ===
                 $client->key)>
-              {{ $other->label }}</option>
+              {{ __($other->label) }}</option>
           @endforeach
         </select>
       </form>
       <a class="btn btn-line" href="{{ route('proof', $card->id) }}">Back to the proof</a>
     </div>
-    <p class="quiet">{{ $client->about }}@if ($client->nearest !== '')
+    <p class="quiet">{{ __($client->about) }}@if ($client->nearest !== '')
         Its facts come from the open data on {{ $client->nearest }}.
       @endif
     </p>
@@ -28,7 +28,7 @@
       <div class="split-frames">
         <iframe class="split-read"
           src="{{ route('proof.reading', ['card' => $card->id, 'client' => $client->key, 'outlined' => 1]) }}"
-          title="As {{ Str::lower($client->label) }} shows it" sandbox="allow-same-origin allow-popups"></iframe>
+          title="As {{ Str::lower(__($client->label)) }} shows it" sandbox="allow-same-origin allow-popups"></iframe>
         <iframe class="split-sent"
           src="{{ route('proof.reading', ['card' => $card->id, 'client' => $client->key, 'original' => 1]) }}"
           title="As sent" tabindex="-1" sandbox="allow-same-origin"></iframe>
@@ -55,7 +55,7 @@
               @php($pieces = array_filter(array_map(fn($id) => collect($proof->subject->card->pieces)->first(fn($piece)
                   => $piece->id === $id), array_filter(explode(' ', $change->piece)))))
               <tr @class(['change-harms' => $change->harms])>
-                <th scope="row">{{ ucfirst($change->says) }}@if ($change->harms)
+                <th scope="row">{{ ucfirst(__($change->says)) }}@if ($change->harms)
                     <span class="visually-hidden">(readers miss something)</span>
                   @endif
                 </th>
@@ -67,12 +67,12 @@
                     @endif @empty the whole
                   @endforelse
                 </td>
-                <td class="measure">{{ $change->what }} {{ $change->before }}@if ($change->times > 1)
+                <td class="measure">{{ __($change->what) }} {{ $change->before }}@if ($change->times > 1)
                     ×{{ $change->times }}
                   @endif
                 </td>
                 <td class="measure">{{ $change->after === '' ? 'gone' : $change->after }}</td>
-                <td class="help">{{ $change->source->says() }}</td>
+                <td class="help">{{ __($change->source->says()) }}</td>
               </tr>
             @endforeach
           </tbody>

@@ -4,7 +4,7 @@
     <div class="before-after">
       @foreach (['before' => 'Before', 'after' => 'After'] as $when => $label)
         <figure><span class="rendering"><iframe src="{{ route('history.sheet', [$card->id, $mended[$when]]) }}"
-              title="{{ $label }}" tabindex="-1" sandbox="allow-same-origin"></iframe></span>
+              title="{{ __($label) }}" tabindex="-1" sandbox="allow-same-origin"></iframe></span>
           <figcaption>{{ $when }}</figcaption>
         </figure>
       @endforeach

@@ -12,8 +12,8 @@
     </div>
     <h2>Findings</h2>
     @forelse($proof->findings as $finding)
-      <p class="finding finding-{{ $finding->severity->value }}"><span><b>{{ $finding->title }}</b>
-          ({{ $finding->severity->label() }}). {{ $finding->says }}@if ($finding->clients)
+      <p class="finding finding-{{ $finding->severity->value }}"><span><b>{{ __($finding->title) }}</b>
+          ({{ __($finding->severity->label()) }}). {{ __($finding->says) }}@if ($finding->clients)
             <span
               class="help">{{ implode(', ', array_map(fn($key) => $clients[$key]->label, $finding->clients)) }}</span>
           @endif
@@ -24,10 +24,10 @@
       <ul class="wall-print">
         @foreach ($clients as $client)
           <li class="stand-in">
-            <div class="stand-in-head"><span>{{ $client->label }}</span></div>
+            <div class="stand-in-head"><span>{{ __($client->label) }}</span></div>
             <div class="reading"><iframe scrolling="no" data-width="{{ $client->width }}"
                 src="{{ route('proof.reading', [$card->id, $client->key]) }}"
-                title="As {{ Str::lower($client->label) }} shows it" tabindex="-1" sandbox="allow-same-origin"></iframe>
+                title="As {{ Str::lower(__($client->label)) }} shows it" tabindex="-1" sandbox="allow-same-origin"></iframe>
             </div>
           </li>
         @endforeach
@@ -40,7 +40,7 @@
                 <x-icon name="check-lg" />
               @endif
             </span>
-            <span>{{ $item->words }}@if ($item->known === 'good')
+            <span>{{ __($item->words) }}@if ($item->known === 'good')
                 <span class="help">(the proof found nothing)</span>
               @endif
             </span>

@@ -4,7 +4,7 @@
 <head>
   <meta charset="utf-8">
   <link rel="stylesheet" href="/css/sheet.css">
-  <title>{{ $client->label }}</title>
+  <title>{{ __($client->label) }}</title>
   <base target="_blank">
   @if ($outlined)
     <style>

@@ -13,8 +13,8 @@
         @foreach ($proof->findings as $finding)
           <li class="finding finding-{{ $finding->severity->value }}">
             <div>
-              <h2>{{ $finding->title }} <span class="visually-hidden">({{ $finding->severity->label() }})</span></h2>
-              <p>{{ $finding->says }}</p>
+              <h2>{{ __($finding->title) }} <span class="visually-hidden">({{ __($finding->severity->label()) }})</span></h2>
+              <p>{{ __($finding->says) }}</p>
               @if ($finding->pieces !== [])
                 <p class="help">
                   @foreach (array_slice($finding->pieces, 0, 4) as $id)
@@ -29,7 +29,7 @@
                 @csrf
                 <input type="hidden" name="revision" value="{{ $card->head }}">
                 <button class="btn btn-line" name="finding" value="{{ $finding->id() }}"
-                  aria-label="{{ $finding->mend->label }}: {{ $finding->title }}">{{ $finding->mend->label }}</button>
+                  aria-label="{{ __($finding->mend->label) }}: {{ __($finding->title) }}">{{ __($finding->mend->label) }}</button>
               </form>
             @endif
           </li>
@@ -37,15 +37,15 @@
         <li class="finding finding-good">
           <details>
             <summary><b>{{ count($proof->passed) }} checks passed</b></summary>
-            <p>{{ Str::lower(implode(', ', array_map(fn ($check) => $check->title(), $proof->passed))) }}: none of
+            <p>{{ Str::lower(implode(', ', array_map(fn ($check) => __($check->title()), $proof->passed))) }}: none of
               these.</p>
           </details>
         </li>
         @foreach ($proof->blind as $why => $checks)
           <li class="finding">
             <details>
-              <summary><b>{{ count($checks) }} not looked at</b>, because {{ $why }}</summary>
-              <p>{{ Str::lower(implode(', ', array_map(fn ($check) => $check->title(), $checks))) }}: not known.</p>
+              <summary><b>{{ count($checks) }} not looked at</b>, because {{ __($why) }}</summary>
+              <p>{{ Str::lower(implode(', ', array_map(fn ($check) => __($check->title()), $checks))) }}: not known.</p>
             </details>
           </li>
         @endforeach
@@ -56,9 +56,9 @@
           <tbody>
             @foreach ($proof->matrix() as $area => $row)
               <tr>
-                <th scope="row">{{ $areas[$area] }}</th>
+                <th scope="row">{{ __($areas[$area]) }}</th>
                 @foreach ($row as $key => $finding)
-                  @php($says = $clients[$key]->label . ': ' . ($finding->title ?? 'holds'))
+                  @php($says = __($clients[$key]->label) . ': ' . __($finding->title ?? 'holds'))
                   <td class="hold-cell" title="{{ $says }}"><span
                       class="hold hold-{{ $finding->severity->value ?? 'good' }}"></span><span
                       class="visually-hidden">{{ $says }}</span></td>
@@ -97,12 +97,12 @@
           @php($outlined = route('proof.reading', [...$reading, 'outlined' => 1, 'mark' => implode('.',
               $tile->marked)]))
           <li class="stand-in">
-            <div class="stand-in-head"><a href="{{ route('proof.compare', $reading) }}">{{ $tile->client->label
+            <div class="stand-in-head"><a href="{{ route('proof.compare', $reading) }}">{{ __($tile->client->label)
                 }}</a><span
                 class="chip chip-{{ $tile->state }}">{{ $tile->words }}</span></div>
             <div class="reading"><iframe scrolling="no" data-width="{{ $tile->client->width }}"
                 data-plain="{{ route('proof.reading', $reading) }}" data-outlined="{{ $outlined }}"
-                src="{{ $outlined }}" title="As {{ Str::lower($tile->client->label) }} shows it" tabindex="-1"
+                src="{{ $outlined }}" title="As {{ Str::lower(__($tile->client->label)) }} shows it" tabindex="-1"
                 loading="lazy" sandbox="allow-same-origin"></iframe></div>
           </li>
         @endforeach

@@ -8,7 +8,7 @@
         @csrf
         <input type="hidden" name="item" value="{{ $item->key }}">
         <input type="hidden" name="done" value="{{ $done ? 0 : 1 }}">
-        <button class="tick" aria-pressed="{{ $done ? 'true' : 'false' }}" aria-label="Looked at: {{ $item->words }}">
+        <button class="tick" aria-pressed="{{ $done ? 'true' : 'false' }}" aria-label="Looked at: {{ __($item->words) }}">
           @if ($done)
             <x-icon name="check-lg" />
           @endif
@@ -17,10 +17,10 @@
       @else
         <span class="tick">@if ($done)<x-icon name="check-lg" />@endif</span>
       @endcan
-      <span>{{ $item->words }}. <span class="help">
+      <span>{{ __($item->words) }}. <span class="help">
           {{ match ($item->known) {
               'good' => 'The proof found nothing.',
-              'look' => Str::lower(implode('; ', array_column($item->findings, 'title'))) . '.',
+              'look' => Str::lower(implode('; ', array_map(fn ($one) => __($one->title), $item->findings))) . '.',
               default => 'For your eye.',
           } }}
           @if (isset($walked[$item->key]) && ! $done)

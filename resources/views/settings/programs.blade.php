@@ -39,8 +39,8 @@
         <legend>It may</legend>
         @foreach ($abilities as $ability)
           <label class="check"><input type="checkbox" name="abilities[]" value="{{ $ability->value }}"
-              @checked(in_array($ability->value, (array) old('abilities', ['see']), true))> {{ $ability->says() }} <span
-              class="quiet">({{ $ability->value }})</span></label>
+              @checked(in_array($ability->value, (array) old('abilities', ['see']), true))> {{ __($ability->says()) }} <span
+              class="quiet" translate="no">({{ $ability->value }})</span></label>
         @endforeach
         <x-help topic="token" />
       </fieldset>
@@ -103,8 +103,8 @@
         <legend>It is told when</legend>
         @foreach ($events as $event)
           <label class="check"><input type="checkbox" name="events[]" value="{{ $event->value }}"
-              @checked(in_array($event->value, (array) old('events', []), true))> {{ $event->says() }} <span
-              class="quiet">({{ $event->value }})</span></label>
+              @checked(in_array($event->value, (array) old('events', []), true))> {{ __($event->says()) }} <span
+              class="quiet" translate="no">({{ $event->value }})</span></label>
         @endforeach
       </fieldset>
       <button class="btn btn-stamp">Add it</button>

@@ -22,7 +22,7 @@
           <x-typed name="name" label="Called" :value="old('name', $workspace->name)" maxlength="80" />
           <x-typed name="web" label="Web address" :value="old('web', $workspace->web)" spellcheck="false" />
           <div class="field"><label for="set-country">Country</label>
-            <select class="form-select" id="set-country" name="country">
+            <select class="form-select" id="set-country" name="country" translate="no">
               @foreach ($countries as $code => $name)
                 <option value="{{ $code }}" @selected($workspace->country === $code)>{{ $name }}</option>
               @endforeach
@@ -52,8 +52,8 @@
         <h2 id="set-keep">How long numbers are kept</h2>
         <form method="post" action="{{ route('settings.forget') }}" class="stack">@csrf
           @foreach (['keep_clicks' => 'Clicks of people', 'keep_requests' => 'Requests of programs'] as $what => $label)
-            <div class="field"><label for="{{ $what }}">{{ $label }}</label>
-              <select class="form-select" id="{{ $what }}" name="{{ $what }}">
+            <div class="field"><label for="{{ __($what) }}">{{ __($label) }}</label>
+              <select class="form-select" id="{{ __($what) }}" name="{{ __($what) }}">
                 @foreach ($keeps as $of)
                   <option value="{{ $of }}" @selected($workspace->$what === $of)>{{ match ($of) {
                       0 => 'for good', 365 => 'a year', 730 => 'two years', default => "$of days" } }}</option>

@@ -11,7 +11,7 @@
     <form method="post" action="{{ $ready === null ? route('ready.store') : route('ready.update', $ready->id) }}"
       class="stack write-form">@csrf
       @foreach (['name' => 'Called', 'subject' => 'Subject'] as $field => $label)
-        <div class="line-row"><label for="ready-{{ $field }}">{{ $label }}</label>
+        <div class="line-row"><label for="ready-{{ $field }}">{{ __($label) }}</label>
           <div><input class="form-control" id="ready-{{ $field }}" name="{{ $field }}"
               value="{{ $was($field) }}" autocomplete="off" aria-describedby="error-ready-{{ $field }}"
               @isset($refused[$field]) aria-invalid="true" @endisset>

@@ -21,7 +21,7 @@
           <li>
             <div><a href="{{ route('ready.message', $row->id) }}">{{ $row->name }}</a>
               <p class="help">{{ $row->subject === '' ? '(no subject)' : $row->subject }} ·
-                {{ $blanks === [] ? 'no blanks' : count($blanks) . ' ' . Str::plural('blank', count($blanks)) }}</p>
+                {{ $blanks === [] ? 'no blanks' : trans_choice(':count blank|:count blanks', count($blanks)) }}</p>
             </div>
             <span class="way-buttons"><a class="btn btn-line" href="{{ route('tray.write', ['ready' => $row->id]) }}"
                 aria-label="Write with it: {{ $row->name }}">Write with it</a>

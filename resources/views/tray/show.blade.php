@@ -15,9 +15,9 @@
       <section class="verdict-box verdict-{{ $verified->verdict === 'verified' ? 'good' : 'look' }}"
         aria-label="Did it arrive">
         <h2>
-          {{ ['verified' => 'Verified', 'noted' => 'Arrived, and one thing to see to', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
+          {{ __(['verified' => 'Verified', 'noted' => 'Arrived, and one thing to see to', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
               'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' =>
-                  'No card of yours in it'][$verified->verdict] }}
+                  'No card of yours in it'][$verified->verdict]) }}
         </h2>
         <ul>
           @foreach ($verified->says() as $sentence)
@@ -37,8 +37,8 @@
         <section class="pair tray-sides" aria-label="Side by side">
           @foreach (['handed-over' => 'As it was handed over', 'arrived' => 'As it arrived'] as $side => $label)
             <figure>
-              <figcaption>{{ $label }}; what looks different is outlined</figcaption>
-              <div class="tray-frame"><iframe src="{{ route('tray.side', [$id, $side]) }}" title="{{ $label }}"
+              <figcaption>{{ __($label) }}; what looks different is outlined</figcaption>
+              <div class="tray-frame"><iframe src="{{ route('tray.side', [$id, $side]) }}" title="{{ __($label) }}"
                   sandbox="allow-same-origin allow-popups"></iframe></div>
             </figure>
           @endforeach
@@ -62,17 +62,17 @@
           class="form-select" id="as">
           @foreach ($clients as $other)
             <option value="{{ route('tray.message', ['message' => $id, 'as' => $other->key]) }}"
-              @selected($other->key === $client->key)>{{ $other->label }}</option>
+              @selected($other->key === $client->key)>{{ __($other->label) }}</option>
           @endforeach
         </select>
       </form>
       <div class="tray-frame"><iframe src="{{ route('tray.reading', [$id, $client->key]) }}"
-          title="The message as {{ Str::lower($client->label) }} shows it"
+          title="The message as {{ Str::lower(__($client->label)) }} shows it"
           sandbox="allow-same-origin allow-popups"></iframe></div>
       <noscript>
         <ul>
           @foreach ($clients as $other)
-            <li><a href="{{ route('tray.message', ['message' => $id, 'as' => $other->key]) }}">{{ $other->label }}</a>
+            <li><a href="{{ route('tray.message', ['message' => $id, 'as' => $other->key]) }}">{{ __($other->label) }}</a>
             </li>
           @endforeach
         </ul>

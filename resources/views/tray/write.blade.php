@@ -32,7 +32,7 @@
               ? ($way === 'reply' ? 'Re: ' : 'Fwd: ') . $earlier->subject()
               : $ready->subject ?? '')],
       ] as [$field, $label, $value])
-        <div class="line-row"><label for="write-{{ $field }}">{{ $label }}</label>
+        <div class="line-row"><label for="write-{{ $field }}">{{ __($label) }}</label>
           <div><input class="form-control" id="write-{{ $field }}" name="{{ $field }}"
               value="{{ $value }}" autocomplete="off" @if ($field === 'from') list="addresses" @endif
               aria-describedby="error-write-{{ $field }}"
@@ -97,7 +97,7 @@
             @foreach ($placements as $place)
               <tr>
                 <th scope="row">{{ $place->address }}</th>
-                <td>{{ $situations[$place->situation] }}</td>
+                <td>{{ __($situations[$place->situation]) }}</td>
                 <td>{{ $place->name }}</td>
               </tr>
             @endforeach

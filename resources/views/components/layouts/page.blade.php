@@ -7,13 +7,16 @@
 <head>
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
-  <title>{{ $title }} · Inky Card</title>
+  <title translate="no">{{ $title }} · Inky Card</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
   <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
   <link rel="stylesheet" href="/vendor/bootstrap.min.css">
   <link rel="stylesheet" href="/css/app.css">
   @if ($nav === 'campaigns')
     <link rel="stylesheet" href="/css/campaigns.css">
+  @endif
+  @if ($said = App\Words\ScriptWords::said())
+    <script type="application/json" id="words">{!! Js::encode($said) !!}</script>
   @endif
   {{ $head ?? '' }}
   @auth
@@ -23,7 +26,7 @@
 <body {{ $attributes }}>
   <a class="skip" href="#main">Skip to the page</a>
   <header class="bar">
-    <a class="brand" href="/"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+    <a class="brand" href="/" translate="no"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
         @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'],
@@ -31,7 +34,7 @@
             'clicks' => ['Clicks', 'see'], 'tray' => ['Mail tray', 'hand-over']] as $place => [$label, $asks])
           @continue(auth()->user()->cannot($asks))
           <a href="/{{ $place }}" @class(['tab', 'on' => $nav === $place])
-            @if ($nav === $place) aria-current="page" @endif>{{ $label }}</a>
+            @if ($nav === $place) aria-current="page" @endif>{{ __($label) }}</a>
         @endforeach
       </nav>
       <div class="bar-end">
