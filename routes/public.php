@@ -31,7 +31,8 @@ Route::get('/e/{signature}/{card}/{piece}.ics', EventController::class)
     ->name('event');
 
 // A card on the phone it goes to, by an address that runs out.
-Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->name('phone');
+Route::get('/phone/{card}', [PhoneController::class, 'show'])->where('card', '[0-9]{1,15}')->middleware('language')
+    ->name('phone');
 Route::get('/phone/{card}/sheet', [PhoneController::class, 'sheet'])->where('card', '[0-9]{1,15}')->name('phone.sheet');
 
 // The stand-in mailbox, for any JMAP client on this machine.
@@ -66,7 +67,7 @@ if (config('inky.stand_ins')) {
 }
 
 // Ways out of messages of campaigns, which outlive the campaign.
-Route::prefix('/out/{token}')->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}'])->group(function () {
+Route::prefix('/out/{token}')->middleware('language')->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}'])->group(function () {
     Route::get('/', [WayOutController::class, 'show'])->name('way-out');
     Route::post('/', [WayOutController::class, 'leave']);
     Route::get('/view/{position}', [WayOutController::class, 'view']);

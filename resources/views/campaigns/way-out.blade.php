@@ -1,5 +1,6 @@
 <!DOCTYPE html>
-<html lang="en">
+@inject('in', 'App\Words\Locality')
+<html lang="{{ $in->language }}" dir="{{ $in->direction() }}">
 
 <head>
   <meta charset="utf-8">
