@@ -67,7 +67,9 @@ if (config('inky.stand_ins')) {
 }
 
 // Ways out of messages of campaigns, which outlive the campaign.
-Route::prefix('/out/{token}')->middleware('language')->where(['token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}'])->group(function () {
+Route::prefix('/out/{token}')->middleware('language')->where([
+    'token' => '[A-Za-z0-9]{24}', 'position' => '[0-9]{1,3}',
+])->group(function () {
     Route::get('/', [WayOutController::class, 'show'])->name('way-out');
     Route::post('/', [WayOutController::class, 'leave']);
     Route::get('/view/{position}', [WayOutController::class, 'view']);

@@ -153,9 +153,17 @@ final class PhpWords
         $parts = $slots === [] ? [$said] : preg_split('/(:\d+)/', $said, -1, PREG_SPLIT_DELIM_CAPTURE);
 
         return '('.implode('.', array_map(
-            fn (string $part) => isset($slots[$part]) ? "($slots[$part])" : var_export($part, true),
+            fn (string $part) => isset($slots[$part]) ? "($slots[$part])" : self::literal($part),
             array_filter($parts ?: [], fn (string $part) => $part !== ''),
         )).')';
+    }
+
+    /** A literal that may stand in an echo and in an attribute: signs a template would read are made where it runs. */
+    private static function literal(string $text): string
+    {
+        $made = array_map(fn (string $sign): string => "'.chr(".ord($sign).").'", ['{', '}', '@', '<', '"']);
+
+        return strtr(var_export($text, true), array_combine(['{', '}', '@', '<', '"'], $made));
     }
 
     /** What stands in a string as `$of[key]` is `$of['key']` outside of it. */

@@ -22,6 +22,9 @@ final class TemplateWords
     private const INLINE = '/^(?:a|abbr|b|bdi|br|code|em|i|kbd|mark|q|small|span|strong|sub|sup|time|wbr|x-icon|x-help'
         .'|x-to-bench|x-piece-link|x-blank|x-day|x-moment)$/';
 
+    /** In an attribute of a component nothing is escaped: what a template would run is told apart from words. */
+    private const SAFE = ['"' => '”', '{' => '(', '}' => ')', '<' => '‹', '>' => '›'];
+
     private const VOID = '/^(?:br|wbr|img|input)$/';
 
     private const PAREN = '(?<paren>\((?:[^()\'"]++|\'(?:\\\\.|[^\'\\\\])*+\'|"(?:\\\\.|[^"\\\\])*+"|(?&paren))*+\))';
@@ -298,7 +301,8 @@ final class TemplateWords
         }
         $said = ($this->say)((string) preg_replace('/[ \t\r\n]+/', ' ', $message));
 
-        return self::filled($said, $slots, fn (string $text): string => $isOurs ? strtr($text, ['"' => '”'])
+        return self::filled($said, $slots, fn (string $text): string => $isOurs
+            ? (string) preg_replace('/\B@(?=\w)/', '＠', strtr($text, self::SAFE))
             : strtr(Escape::html($text), ['@' => '&#64;', '{' => '&#123;']));
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\App;
 use Illuminate\Support\Facades\Blade;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Number;
+use Illuminate\Support\ViewErrorBag;
 use InkyCard\Refusal;
 use InkyCard\Said;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -85,6 +86,18 @@ final class WordsTest extends WebTestCase
             '<p>{{ $all }} &amp; <b>&#64;{{ $n }}</b></p>',
             TemplateWords::rewritten('<p><b>{{ $n }}</b> of {{ $all }}</p>', $turned),
         );
+    }
+
+    public function test_a_language_file_says_words_and_runs_nothing(): void
+    {
+        $evil = fn (): string => '{{ 6 * 7 }}{!! 6 * 7 !!}<?php echo 6 * 7; ?>@php(print 6 * 7)"\'<b>';
+        foreach (['<p>Kept</p>', '<p title="Kept">{{ $a ? "Kept" : "x" }}</p>',
+            '<x-typed name="x" label="Kept" :help="\'Kept\'" />'] as $template) {
+            view()->share('errors', new ViewErrorBag);
+            $html = Blade::render(TemplateWords::rewritten($template, $evil), ['a' => 1]);
+            $this->assertStringNotContainsString('42', $html);
+            $this->assertStringNotContainsString('<b>', $html);
+        }
     }
 
     public function test_every_template_compiles_in_other_languages(): void
