@@ -10,14 +10,21 @@ use Locale;
 final class WordTranslator extends Translator
 {
     /**
-     * How a language counts is a matter of the language.
+     * How a language counts is a matter of the language, wherever it is spoken.
      *
      * @param  string  $key
+     * @param  \Countable|int|float|array<mixed>  $number
+     * @param  array<string, mixed>  $replace
      * @param  ?string  $locale
      */
-    protected function localeForChoice($key, $locale): string
+    public function choice($key, $number, array $replace = [], $locale = null): string
     {
-        return (string) Locale::getPrimaryLanguage($locale ?: $this->locale);
+        $number = is_countable($number) ? count($number) : $number;
+        $said = $this->getSelector()->choose(
+            $this->get($key, [], $locale), $number, (string) Locale::getPrimaryLanguage($locale ?: $this->locale),
+        );
+
+        return $this->makeReplacements($said, $replace + ['count' => $number]);
     }
 
     /**

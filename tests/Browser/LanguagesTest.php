@@ -13,12 +13,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 final class LanguagesTest extends BrowserTestCase
 {
     private const PAGES = [
-        '/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/pictures',
-        '/pictures/1', '/clicks', '/cards/4/links', '/cards/9/proof/word-desktop', '/tray', '/tray/write',
-        '/placements', '/banners', '/campaigns', '/campaigns/recipients', '/account', '/settings',
-        '/settings/programs', '/members',
-        '/help',
+        '/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/banners',
+        '/settings/programs', '/account', '/campaigns', '/clicks', '/cards/9/proof/word-desktop', '/pictures',
+        '/pictures/1', '/cards/4/links', '/tray', '/tray/write', '/placements', '/campaigns/recipients', '/settings',
+        '/members', '/help',
     ];
+
+    private const TIGHT = 12;
 
     /** Names of what is not ours, and signs. */
     private const NAMES = '~^(?:Inky|Card|HTML|CSS|CSV|PNG|JPEG|GIF|WebP|SVG|KB|KiB|MB|px|JMAP|ZIP|RFC|OpenAPI|HTTP|ICS'
@@ -66,7 +67,8 @@ final class LanguagesTest extends BrowserTestCase
         ]);
         $known = self::written();
         $wide = $outside = [];
-        foreach (self::PAGES as $page) {
+        // Where room is tight, those that fill it.
+        foreach ($width === 360 ? array_slice(self::PAGES, 0, self::TIGHT) : self::PAGES as $page) {
             self::$desk->browser->get(self::$desk->base.$page);
             $this->assertSame($direction, $this->script('return document.documentElement.dir'), $page);
             $over = (int) $this->script(

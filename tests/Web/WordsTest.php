@@ -137,6 +137,10 @@ final class WordsTest extends WebTestCase
             'pieces' => 'x', 'short' => ' Cards ',
         ])));
         $this->assertSame('What stands in no file', __('What stands in no file'));
+        $counted = fn (int $count) => trans_choice(':count card|:count cards', $count);
+        $this->assertSame(['⟦1 çåŕđ', '⟦2 çåŕđš'], [
+            mb_substr($counted(1), 0, 7), mb_substr($counted(2), 0, 8),
+        ]);
     }
 
     /** @return iterable<string, array{string, string, string, string}> region, zone, a moment, a number */
