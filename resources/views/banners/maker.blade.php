@@ -90,7 +90,8 @@
           <div class="pictured drawings">
             @foreach ($drawings as $key => $label)
               <label title="{{ __($label) }}"><input type="radio" name="drawing" value="{{ $key }}"
-                  aria-label="{{ __($label) }}" @checked(($banner->drawing ?: 'sprig') === $key)><span class="glyph"><svg
+                  aria-label="{{ __($label) }}" @checked(($banner->drawing ?: 'sprig') === $key)><span
+                      class="glyph"><svg
                     viewBox="0 0 64 64" width="20" height="20" aria-hidden="true">
                     <use href="{{ route('banners.drawings', [], false) }}#{{ $key }}" />
                   </svg></span></label>

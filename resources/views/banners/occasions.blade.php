@@ -2,7 +2,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Occasions</h1>
-      <p class="quiet">Days people promote for in {{ __($called) }}. Choose one, and a banner begins with its words, drawing
+      <p class="quiet">Days people promote for in {{ __($called) }}. Choose one, and a banner begins with its words,
+          drawing
         and days.</p>
       <form method="get" class="list-tools ms-end"><select class="form-select" name="year" aria-label="Year">
           <option value="">The next twelve months</option>

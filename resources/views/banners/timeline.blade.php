@@ -1,7 +1,8 @@
 @php($at = fn(int $months) => (new DateTimeImmutable($plan->from->iso))->modify("$months months")->format('Y-m'))
 @php($flag = $plan->share($plan->moment($day->day)))
 <section class="plan" id="plan" data-from="{{ $plan->from->iso }}" data-days="{{ $plan->days() }}"
-  aria-label="Timeline, {{ Moments::day($plan->from->iso, 'long') }} to {{ Moments::day($plan->until->plus(-1)->iso, 'long') }}">
+  aria-label="Timeline, {{ Moments::day($plan->from->iso, 'long') }} to {{
+        Moments::day($plan->until->plus(-1)->iso, 'long') }}">
   <div class="lane lane-ruler">
     <div class="lane-name"><a href="{{ route('banners', ['begin' => $at(-3)] + $where) }}"
         aria-label="Three months earlier">←</a>
@@ -17,7 +18,8 @@
         @endforeach
         <svg id="flag-words" x="{{ $flag }}%" overflow="visible">
           <rect x="{{ $flag > 70 ? -118 : 6 }}" width="112" height="18" rx="2" />
-          <text x="{{ $flag > 70 ? -62 : 62 }}" y="13" text-anchor="middle">{{ Moments::day($day->day->iso, 'long') }}</text>
+          <text x="{{ $flag > 70 ? -62 : 62 }}" y="13"
+              text-anchor="middle">{{ Moments::day($day->day->iso, 'long') }}</text>
         </svg>
       </svg>
       <input type="range" id="flag" class="plan-flag" min="0" max="{{ $plan->days() - 1 }}"
@@ -27,7 +29,8 @@
   </div>
   @foreach ($plan->lanes() as $lane)
     <div class="lane">
-      <div class="lane-name"><strong>{{ $lane['name'] }}</strong><span>{{ trans_choice(':count card|:count cards', $lane['count']) }}</span></div>
+      <div class="lane-name"><strong>{{ $lane['name'] }}</strong><span>{{
+            trans_choice(':count card|:count cards', $lane['count']) }}</span></div>
       <div class="lane-plot">
         <svg height="{{ $lane['height'] }}" width="100%">
           <defs>

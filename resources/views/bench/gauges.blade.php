@@ -13,15 +13,18 @@
         <rect class="{{ $gauge->good ? 'gauge-good' : 'gauge-look' }}"
           width="{{ round(min(1, max(0, $gauge->share)) * 100) }}%" height="5" rx="2.5" />
       </svg>
-      <span class="gauge-help" id="gauge-help-{{ $gauge->key }}">{{ __($gauge->help) }} <i>Press to see which pieces make
+      <span class="gauge-help" id="gauge-help-{{ $gauge->key }}">{{ __($gauge->help) }} <i>Press to see which pieces
+          make
           it.</i></span>
     </button>
   @endforeach
   <div class="gauge gauge-last">
     @if ($samples !== [])
-      <p class="gauge-figure"><b>{{ count($samples) }}</b> {{ trans_choice('sample value left|sample values left', count($samples)) }}</p>
+      <p class="gauge-figure"><b>{{ count($samples) }}</b>
+          {{ trans_choice('sample value left|sample values left', count($samples)) }}</p>
       <p class="gauge-label">
-        {{ Str::limit(implode(', ', array_map(fn($piece) => Str::lower(__($piece->kind->label())), $samples)), 46) }}</p>
+        {{ Str::limit(implode(', ', array_map(fn($piece) => Str::lower(__($piece->kind->label())), $samples)),
+            46) }}</p>
     @elseif($look !== [])
       <p class="gauge-figure"><b>{{ count($look) }}</b> to look at</p>
       <p class="gauge-label">{{ Str::lower(implode(', ', array_map(fn ($one) => __($one->label), $look))) }}</p>

@@ -3,7 +3,8 @@
   <dl class="keys">
     @foreach ([
         'J' => 'next piece', 'K' => 'previous piece', __('Enter') => 'edit it', 'H' => 'hide or show it',
-        __('Alt + up, down') => 'move it', 'A' => 'add a piece', 'Z' => __('undo'), __('Shift + Z') => __('redo'), 'P' => __('proof'),
+        __('Alt + up, down') => 'move it', 'A' => 'add a piece', 'Z' => __('undo'), __('Shift + Z') => __('redo'), 'P'
+            => __('proof'),
         'G' => 'hand over', 'Y' => __('history'), '/' => 'find anything', '?' => 'these keys',
     ] as $key => $does)
       <div>

@@ -7,7 +7,8 @@
         'zone-empty' => $pieces === [],
         'zone-unseen' => !$placed && $pieces !== [],
     ]) aria-labelledby="zone-{{ $zone->value }}">
-      <h2 id="zone-{{ $zone->value }}">{{ __($zone->label()) }}{{ ! $placed && $pieces !== [] ? ', not in this arrangement'
+      <h2 id="zone-{{ $zone->value }}">{{ __($zone->label()) }}{{
+            ! $placed && $pieces !== [] ? ', not in this arrangement'
           : '' }}</h2>
       <ol data-zone="{{ $zone->value }}">
         @foreach ($pieces as $piece)

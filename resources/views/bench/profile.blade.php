@@ -3,7 +3,7 @@
 <x-layouts.page :title="$row->link->label" nav="cards">
   <main id="main" class="desk">
     <div class="desk-head">
-      <h1>{{ __($row->link->label) }}</h1><a
+      <h1>{{ $row->link->label }}</h1><a
         href="{{ route('bench', ['card' => $card->id, 'piece' => $piece->id]) }}">Back to the bench</a>
     </div>
     <div id="profile" class="profile-more">
@@ -12,7 +12,7 @@
         <x-edit-form :to="route('edit.links', $one + ['how' => 'name'])" :card="$card" :open="$piece->id" edit="press"
           class="in-line">
           <label for="name-{{ $id }}">Called</label>
-          <input class="form-control" id="name-{{ $id }}" name="name" value="{{ __($row->link->label) }}" maxlength="40">
+          <input class="form-control" id="name-{{ $id }}" name="name" value="{{ $row->link->label }}" maxlength="40">
           <button class="btn btn-line">Name</button>
         </x-edit-form>
       @endif

@@ -18,7 +18,7 @@
           <span class="whose">{{ $row->firms ? 'firm’s' : 'mine' }}</span>
           <button class="btn btn-plain btn-icon" id="off-{{ $id }}" form="edit"
             formaction="{{ route('edit.links', $one + ['how' => 'remove']) }}"
-            aria-label="Take {{ __($row->link->label) }} off" title="Take off"><x-icon name="x-lg" /></button>
+            aria-label="Take {{ $row->link->label }} off" title="Take off"><x-icon name="x-lg" /></button>
           <div class="profile-panel" id="panel-{{ $id }}"></div>
         </li>
       @endforeach

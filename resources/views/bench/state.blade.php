@@ -7,7 +7,8 @@
   @endif
   @if ($samples !== [])
     <p class="help">Made up by the starter:
-      {{ implode(', ', array_map(fn($field) => Str::lower(__($field->label)), array_filter($piece->kind->fields(), fn($field) => in_array($field->name, $samples, true)))) }}.
+      {{ implode(', ', array_map(fn($field) => Str::lower(__($field->label)), array_filter($piece->kind->fields(),
+          fn($field) => in_array($field->name, $samples, true)))) }}.
       <button class="btn btn-plain" form="edit"
         formaction="{{ route('edit.own', [$bench->card->id, $piece->id]) }}">It is mine as it is</button></p>
   @endif

@@ -37,7 +37,8 @@
     @include('bench.error', ['key' => $chosen->id . '.tuning-face', 'swap' => null])
   @endif
   @foreach ([
-      'bold' => ['Weight', ['' => ['as the card says', 'card'], '0' => [__('regular'), 'regular'], '1' => [__('bold'), 'bold']]],
+      'bold' => ['Weight', ['' => ['as the card says', 'card'], '0' => [__('regular'), 'regular'], '1' => [__('bold'),
+          'bold']]],
       'italic' => ['Slant', ['' => ['as the card says', 'card'], '0' => [__('upright'), 'regular'], '1' => [
           __('italic'), 'italic']]],
       'caps' => ['Letters', ['' => ['as the card says', 'card'], '0' => ['as typed', 'regular'], '1' => [

@@ -18,7 +18,8 @@
       <x-tune-row for="style-{{ $role }}" label="{{ __($label) }} ink">
         <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
             value="{{ $tuning->hex($role) }}"><input type="text" class="form-control measure" name="style[codes][{{ $role }}]"
-            value="{{ $tuning->hex($role) }}" aria-label="{{ __($label) }} ink as a code" autocomplete="off" spellcheck="false"></span>
+            value="{{ $tuning->hex($role) }}" aria-label="{{ __($label) }} ink as a code" autocomplete="off"
+                spellcheck="false"></span>
       </x-tune-row>
       @isset($own[$role])
         <p class="own-ink">{{ $own[$role]['says'] }} <button class="btn-words" name="style[inks][{{ $role }}]"

@@ -74,7 +74,8 @@
             aria-label="{{ __($label) }}: words" autocomplete="off">
           <input class="form-control" name="{{ $part }}[address]"
             value="{{ $was("$part/address", $footer->link($part)->address) }}"
-            placeholder="a token, or an address with one" aria-label="{{ __($label) }}: where it leads" autocomplete="off"
+            placeholder="a token, or an address with one" aria-label="{{ __($label) }}: where it leads"
+                autocomplete="off"
             spellcheck="false" aria-describedby="error-{{ $part }}">
           <p class="field-error" id="error-{{ $part }}">{{ $refused["$part/address"]
               ?? ($refused["$part/words"] ?? '') }}</p>

@@ -48,17 +48,21 @@
               @if ($one->isBare)
                 <p class="old-count">Its footer was removed: choose another for it.</p>
               @endif
-              <p class="quiet">{{ $one->state() }}{{ $one->recipients > 0 ? ' · ' . Number::format($one->recipients, 0) .
+              <p class="quiet">{{ $one->state() }}{{
+                    $one->recipients > 0 ? ' · ' . Number::format($one->recipients, 0) .
                   ' recipients' : '' }}<br>{{ $one->oldest() === null
-                  ? ($one->state() === __('planned') ? 'first on ' : 'started ') . Moments::day($one->starts->iso, 'long')
-                  : 'holds revision ' . $one->oldest()->revision . ' since ' . Moments::day($one->oldest()->put->iso, 'long')
+                  ? ($one->state() === __('planned') ? 'first on ' : 'started ') .
+                      Moments::day($one->starts->iso, 'long')
+                  : 'holds revision ' . $one->oldest()->revision . ' since ' .
+                      Moments::day($one->oldest()->put->iso, 'long')
                   }}</p>
             </div>
             <ol class="messages">
               @foreach ($one->messages as $message)
                 <li @class(['message', 'message-sent' => $message->isSent,
                     'message-old' => $message->revision < $one->head])
-                  title="{{ $message->subject }}{{ $message->sent > 0 ? ': sent to ' . Number::format($message->sent, 0) : ''
+                  title="{{ $message->subject }}{{
+                        $message->sent > 0 ? ': sent to ' . Number::format($message->sent, 0) : ''
                       }}"><span class="message-box">{{ $message->revision }}</span><span
                     class="measure">{{ Moments::day($message->day->iso, 'short') }}</span><span
                     class="visually-hidden">{{ $message->subject }}, {{ $message->isSent ? 'sent' : 'to go' }}, footer

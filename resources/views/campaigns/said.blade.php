@@ -4,7 +4,8 @@
 <dl class="said">
   @foreach ($one->messages as $message)
     <dt>{{ $message->subject }}</dt>
-    <dd class="measure">{{ $message->sent > 0 ? Number::format($message->sent, 0) . ' sent' : $message->day->words() }}</dd>
+    <dd class="measure">{{ $message->sent > 0 ? Number::format($message->sent,
+        0) . ' sent' : Moments::day($message->day->iso, 'long') }}</dd>
   @endforeach
   @foreach (['left' => 'unsubscribed', 'bounced' => 'bounced', 'refused' => 'not taken',
       'unsure' => 'cut off while they were passed on; perhaps there, not sent again'] as $part => $words)

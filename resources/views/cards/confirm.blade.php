@@ -38,7 +38,8 @@
                   <select class="form-select" name="kind[{{ $index }}]"
                     aria-label="What {{ Str::limit($summaries[$index], 40) }} is">
                     @foreach ($words as $kind => $label)
-                      <option value="{{ $kind }}" @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ __($label) }}</option>
+                      <option value="{{ $kind }}"
+                          @selected($kind === ($kinds[$index] ?? $fact->kind))>{{ __($label) }}</option>
                     @endforeach
                   </select>
                 @endif

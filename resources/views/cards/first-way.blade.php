@@ -8,7 +8,8 @@
         @foreach ($destinations as $group => $all)
           <optgroup label="{{ __($group) }}">
             @foreach ($all as $one)
-              <option value="{{ $one->key }}" @selected(($asked['to'] ?? '') === $one->key)>{{ __($one->label) }}</option>
+              <option value="{{ $one->key }}"
+                  @selected(($asked['to'] ?? '') === $one->key)>{{ __($one->label) }}</option>
             @endforeach
           </optgroup>
         @endforeach

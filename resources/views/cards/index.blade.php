@@ -5,7 +5,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>{{ $archived ? 'Archived cards' : 'Cards' }}</h1>
-      <p class="quiet">{{ trans_choice(':count card|:count cards', $cards->total()) }}{{ $find === '' ? '' : ' with “' . $find . '”' }} in
+      <p class="quiet">{{ trans_choice(':count card|:count cards', $cards->total()) }}{{
+            $find === '' ? '' : ' with “' . $find . '”' }} in
         {{ $workspace->name }}</p>
       <form method="get" class="list-tools ms-end" role="search" data-at-once>
         @if ($archived)
@@ -81,7 +82,8 @@
           <p class="card-foot">
             <label class="check">@can('make')<input type="checkbox" name="cards[]" value="{{ $card->id }}"
                 form="several" aria-label="Choose {{ $card->name }}"> @endcan<span class="measure">revision {{ $card->head }} · kept
-                <time datetime="{{ $card->updated_at->toIso8601String() }}">{{ Moments::at($card->updated_at) }}</time></span></label>
+                <time datetime="{{ $card->updated_at->toIso8601String() }}">{{
+                      Moments::at($card->updated_at) }}</time></span></label>
             <span class="card-links">@can('make')<a href="{{ route('cards.copy', $card->id) }}"
                 aria-label="Copy {{ $card->name }} for another person or purpose">Copy</a> @endcan
               @can('hand-over')<a href="{{ route('hand-over', $card->id) }}"

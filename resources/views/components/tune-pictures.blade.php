@@ -5,7 +5,8 @@
   <div class="pictured">
     @foreach ($choices as $value => [$called, $glyph])
       <label title="{{ __($called) }}"><input type="radio" name="{{ $name }}" id="{{ $id }}-{{ $value }}"
-          value="{{ $value }}" aria-label="{{ __($label) }}: {{ __($called) }}" @checked((string) $chosen === (string) $value)><span
+          value="{{ $value }}" aria-label="{{ __($label) }}: {{ __($called) }}"
+              @checked((string) $chosen === (string) $value)><span
           class="glyph glyph-{{ $glyph }}" aria-hidden="true"><x-glyph :name="$glyph" /></span></label>
     @endforeach
   </div>

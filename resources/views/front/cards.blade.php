@@ -7,7 +7,8 @@
       <span class="front-line"></span><span class="front-line"></span>
       <iframe title="The card as it would be sent" sandbox="allow-same-origin"
         src="{{ route('front.sheet', $words, false) }}"></iframe>
-      <p class="measure">{{ $shown['width'] }} × {{ $shown['height'] }} px · {{ Number::format($shown['characters'], 0) }}
+      <p class="measure">{{ $shown['width'] }} × {{ $shown['height'] }} px ·
+          {{ Number::format($shown['characters'], 0) }}
         characters · proof {{ $shown['score'] }}</p>
     </div>
     <input type="hidden" name="sketch" value="{{ $front->chosen }}">

@@ -6,7 +6,8 @@
         <a href="{{ route('tray') }}">The mail tray</a> has it where this copy sends nothing into the world.</div>
     @endif
     <form method="post" action="{{ route('claim') }}" class="stack">@csrf
-      <p>What you make here is kept in this browser until {{ Moments::day($until, 'long') }}. Give a mail address, and it is
+      <p>What you make here is kept in this browser until {{ Moments::day($until, 'long') }}. Give a mail address, and
+          it is
         yours, on every device. No password is asked for, and nothing is to be paid.</p>
       <div class="field"><label for="email">Mail address</label>
         <input class="form-control" id="email" name="email" type="email" autocomplete="email" value="{{ $email }}"

@@ -32,7 +32,8 @@
         @if ($samples)
           <div class="notes">
             <p><b>Sample values are still in it:</b>
-              {{ implode(', ', array_map(fn($piece) => Str::lower(__($piece->kind->label())), $samples)) }}. Readers would
+              {{ implode(', ', array_map(fn($piece) => Str::lower(__($piece->kind->label())), $samples)) }}. Readers
+                  would
               take them for yours.</p>
             @can('make')
             <form method="post" action="{{ route('edit.samples', $card->id) }}">
@@ -111,7 +112,8 @@
             <summary>What each way costs</summary>
             <ul>
               @foreach ($travels as [$travel, $weight, $lost])
-                <li><b>{{ ucfirst(__($travel->label())) }}</b>: {{ Number::format(max(1, $weight / 1000), 0) }} KB a message<p
+                <li><b>{{ ucfirst(__($travel->label())) }}</b>: {{ Number::format(max(1, $weight / 1000), 0) }} KB a
+                    message<p
                     class="help">{{ __($travel->says()) }}
                     {{ $lost === [] ? 'Every stand-in shows them.' : 'Not shown by ' . implode('; ', $lost) . '.' }}</p>
                 </li>

@@ -11,7 +11,9 @@
       @foreach ([$one, $other] as $revision)
         <figure><span class="rendering"><iframe src="{{ route('history.sheet', [$card->id, $revision->number]) }}"
               title="Revision {{ $revision->number }}" tabindex="-1" sandbox="allow-same-origin"></iframe></span>
-          <figcaption>Revision {{ $revision->number }}, <time datetime="{{ $revision->keptAt()->toIso8601String() }}">{{ Moments::at($revision->keptAt()) }}</time>: {{ $revision->words }}
+          <figcaption>Revision {{ $revision->number }}, <time
+              datetime="{{ $revision->keptAt()->toIso8601String() }}">{{ Moments::at($revision->keptAt()) }}</time>:
+                  {{ $revision->words }}
             @if ($revision->number !== $card->head)
               <form method="post" action="{{ route('history.back', [$card->id, $revision->number]) }}" class="inline">
                 @csrf<input type="hidden" name="revision" value="{{ $card->head }}"><button class="btn-words">Go back

@@ -73,7 +73,9 @@
 
   @if ($followed !== [])
     <form method="post" action="{{ route('links.check', $card->id) }}" class="links-all">@csrf<button
-        class="btn btn-line" data-check-all>Check all {{ trans_choice(':count link|:count links', count($followed)) }}</button> <span class="help" data-checked role="status"
+        class="btn btn-line" data-check-all>Check all
+            {{ trans_choice(':count link|:count links', count($followed)) }}</button> <span class="help" data-checked
+                role="status"
         >{{ $unfollowed > 0 ? "$unfollowed took too long and are left: check once more" : '' }}</span>
     </form>
   @endif

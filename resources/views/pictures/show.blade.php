@@ -135,7 +135,8 @@
               'Rounded', 'square' => 'As cropped'] as $shape => $label)
             <li data-bake="{{ $shape }}" data-hand="{{ $picture->hand ? 1 : 0 }}"><span
                 class="bake-backgrounds"><img alt="{{ __($label) }} on a light page"><img alt=""
-                  class="on-dark"></span><strong>{{ __($label) }}</strong> <span class="measure">being baked…</span></li>
+                  class="on-dark"></span><strong>{{ __($label) }}</strong> <span class="measure">being
+                      baked…</span></li>
           @endforeach
         </ul>
         @if (! $piece)

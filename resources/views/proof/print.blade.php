@@ -27,7 +27,8 @@
             <div class="stand-in-head"><span>{{ __($client->label) }}</span></div>
             <div class="reading"><iframe scrolling="no" data-width="{{ $client->width }}"
                 src="{{ route('proof.reading', [$card->id, $client->key]) }}"
-                title="As {{ Str::lower(__($client->label)) }} shows it" tabindex="-1" sandbox="allow-same-origin"></iframe>
+                title="As {{ Str::lower(__($client->label)) }} shows it" tabindex="-1"
+                    sandbox="allow-same-origin"></iframe>
             </div>
           </li>
         @endforeach

@@ -13,7 +13,8 @@
         @foreach ($proof->findings as $finding)
           <li class="finding finding-{{ $finding->severity->value }}">
             <div>
-              <h2>{{ __($finding->title) }} <span class="visually-hidden">({{ __($finding->severity->label()) }})</span></h2>
+              <h2>{{ __($finding->title) }} <span
+                  class="visually-hidden">({{ __($finding->severity->label()) }})</span></h2>
               <p>{{ __($finding->says) }}</p>
               @if ($finding->pieces !== [])
                 <p class="help">
@@ -29,7 +30,8 @@
                 @csrf
                 <input type="hidden" name="revision" value="{{ $card->head }}">
                 <button class="btn btn-line" name="finding" value="{{ $finding->id() }}"
-                  aria-label="{{ __($finding->mend->label) }}: {{ __($finding->title) }}">{{ __($finding->mend->label) }}</button>
+                  aria-label="{{ __($finding->mend->label) }}: {{ __($finding->title) }}">{{
+                        __($finding->mend->label) }}</button>
               </form>
             @endif
           </li>

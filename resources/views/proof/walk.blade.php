@@ -8,7 +8,8 @@
         @csrf
         <input type="hidden" name="item" value="{{ $item->key }}">
         <input type="hidden" name="done" value="{{ $done ? 0 : 1 }}">
-        <button class="tick" aria-pressed="{{ $done ? 'true' : 'false' }}" aria-label="Looked at: {{ __($item->words) }}">
+        <button class="tick" aria-pressed="{{ $done ? 'true' : 'false' }}"
+            aria-label="Looked at: {{ __($item->words) }}">
           @if ($done)
             <x-icon name="check-lg" />
           @endif

@@ -39,7 +39,8 @@
         <legend>It may</legend>
         @foreach ($abilities as $ability)
           <label class="check"><input type="checkbox" name="abilities[]" value="{{ $ability->value }}"
-              @checked(in_array($ability->value, (array) old('abilities', ['see']), true))> {{ __($ability->says()) }} <span
+              @checked(in_array($ability->value, (array) old('abilities', ['see']), true))> {{ __($ability->says()) }}
+                  <span
               class="quiet" translate="no">({{ $ability->value }})</span></label>
         @endforeach
         <x-help topic="token" />
@@ -55,7 +56,8 @@
     </form>
     <p class="help">Each is good for {{ $rate }} requests a minute.</p>
     <h2 id="hooks">Webhooks</h2>
-    <p>Addresses of yours that are told when something happens, signed by Standard Webhooks. What does not answer is told
+    <p>Addresses of yours that are told when something happens, signed by Standard Webhooks. What does not answer is
+        told
       again for two days.</p>
     @if (session('secret'))
       <div class="told" role="status">
@@ -69,7 +71,8 @@
           <li><span><strong class="measure">{{ $hook->address }}</strong> <span
                 class="quiet">{{ implode(', ', $hook->events) }}{{ $hook->stopped_at ? '; stopped' : '' }}</span></span>
             <form method="post" action="{{ route('programs.hook.test', $hook->id) }}">@csrf<button class="btn-words"
-                aria-label="Send a test to {{ $hook->address }}" @disabled($hook->stopped_at)>Send a test</button></form>
+                aria-label="Send a test to {{ $hook->address }}" @disabled($hook->stopped_at)>Send a
+                    test</button></form>
             <form method="post" action="{{ route('programs.hook.turn', $hook->id) }}">@csrf<button class="btn-words"
                 name="on" value="{{ $hook->stopped_at ? 1 : 0 }}"
                 aria-label="{{ $hook->stopped_at ? 'Go on telling' : 'Stop telling' }} {{ $hook->address }}">{{
@@ -80,7 +83,8 @@
             @endif
             @if ($hook->calls->isNotEmpty())
               <details>
-                <summary>{{ $hook->calls[0]->event }}: {{ $hook->calls[0]->state }}. {{ $hook->calls[0]->words }}</summary>
+                <summary>{{ $hook->calls[0]->event }}: {{ $hook->calls[0]->state }}.
+                    {{ $hook->calls[0]->words }}</summary>
                 <ul>
                   @foreach ($hook->calls as $call)
                     <li>{{ Moments::at($call->at, 'short') }} {{ $call->event }}: {{ $call->state }}.
@@ -97,7 +101,8 @@
       </ul>
     @endif
     <form method="post" action="{{ route('programs.hook') }}" class="stack invite">@csrf
-      <x-typed name="address" type="url" label="A new address, with https" :value="old('address', '')" autocomplete="off"
+      <x-typed name="address" type="url" label="A new address, with https" :value="old('address', '')"
+          autocomplete="off"
         placeholder="https://" required />
       <fieldset class="field">
         <legend>It is told when</legend>

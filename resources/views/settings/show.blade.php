@@ -9,7 +9,8 @@
     </div>
     <x-told />
     @if ($workspace->closes_at)
-      <div class="told told-look" role="status">It closes on {{ Moments::day($workspace->closes_at, 'long') }}, and all that is
+      <div class="told told-look" role="status">It closes on {{ Moments::day($workspace->closes_at, 'long') }}, and
+          all that is
         in it goes then.
         <form method="post" action="{{ route('settings.reopen') }}" class="inline">@csrf<button class="btn-words">Keep it
             after all</button></form>

@@ -15,7 +15,8 @@
       <section class="verdict-box verdict-{{ $verified->verdict === 'verified' ? 'good' : 'look' }}"
         aria-label="Did it arrive">
         <h2>
-          {{ __(['verified' => 'Verified', 'noted' => 'Arrived, and one thing to see to', 'look' => 'Arrived, and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
+          {{ __(['verified' => 'Verified', 'noted' => 'Arrived, and one thing to see to', 'look' => 'Arrived,
+              and looks different', 'altered' => 'Arrived, and not as handed over', 'old' => 'An older revision',
               'plain' => 'Words alone', 'quoted' => 'In the quoted part alone', 'absent' =>
                   'No card of yours in it'][$verified->verdict]) }}
         </h2>
@@ -72,7 +73,8 @@
       <noscript>
         <ul>
           @foreach ($clients as $other)
-            <li><a href="{{ route('tray.message', ['message' => $id, 'as' => $other->key]) }}">{{ __($other->label) }}</a>
+            <li><a href="{{ route('tray.message', ['message' => $id, 'as' => $other->key]) }}">{{
+                  __($other->label) }}</a>
             </li>
           @endforeach
         </ul>

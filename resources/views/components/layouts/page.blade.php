@@ -40,7 +40,8 @@
       <div class="bar-end">
         <a class="find-open" href="/find"><kbd>/</kbd><span> find anything</span></a>
         @if (($workspace->guest_until ?? null) !== null)
-          <a class="bar-guest" href="{{ route('claim') }}">Kept until {{ Moments::day($workspace->guest_until, 'short') }}: keep
+          <a class="bar-guest" href="{{ route('claim') }}">Kept until
+              {{ Moments::day($workspace->guest_until, 'short') }}: keep
             it for good</a>
         @else
           <span class="bar-workspace">{{ $workspace->name ?? '' }}</span>
