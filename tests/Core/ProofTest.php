@@ -394,6 +394,10 @@ final class ProofTest extends TestCase
         }
         $proof = self::proof($card, $known);
         $found = array_values(array_filter($proof->findings, fn (Finding $finding) => $finding->check === $check));
+        foreach ($found as $finding) {
+            $this->assertDoesNotMatchRegularExpression('/\d\.\d{4}/', (string) $finding->says, 'figures are rounded');
+            $this->assertDoesNotMatchRegularExpression('/\s:[a-z]/', (string) $finding->says, 'every value is there');
+        }
         $this->assertNotSame(
             [],
             $found,

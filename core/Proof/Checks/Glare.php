@@ -31,7 +31,7 @@ final class Glare extends AbstractCheck
                 $found[] = $this->found(
                     Said::of(
                         'It stays at :it % lightness beside a dark page. A darker twin can stand in.',
-                        ['it' => 100 * $light],
+                        ['it' => (int) (100 * $light)],
                     ),
                     [$piece->id], $subject->darkClients(), $natural ? new Mend('Make a darker twin', $dim) : null,
                 );

@@ -30,7 +30,7 @@ final class PictureHeavy extends AbstractCheck
                 $found[] = $this->found(
                     Said::of(
                         ':label weighs :bytes KB; :picture is enough for one.',
-                        ['label' => Said::of($piece->kind->label()), 'bytes' => $bytes / 1000,
+                        ['label' => Said::of($piece->kind->label()), 'bytes' => (int) ($bytes / 1000),
                             'picture' => Limits::PICTURE / 1000],
                     ),
                     [$piece->id],

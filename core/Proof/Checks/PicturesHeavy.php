@@ -35,7 +35,7 @@ final class PicturesHeavy extends AbstractCheck
         return [$this->found(
             Said::of(
                 'They weigh :bytes KB together; under :pictures they are there at once.',
-                ['bytes' => $bytes / 1000, 'pictures' => Limits::PICTURES / 1000],
+                ['bytes' => (int) ($bytes / 1000), 'pictures' => Limits::PICTURES / 1000],
             ),
             self::most($weights),
         )];

@@ -31,7 +31,7 @@ final class TooTall extends AbstractCheck
             Said::of(
                 'It is :phone px tall on a phone, where a third of a screen is :third, and :letter under a letter, '
                     .'where :enough are enough.',
-                ['phone' => $phone->height, 'third' => Limits::PHONE_HEIGHT, 'letter' => $letter->height,
+                ['phone' => (int) $phone->height, 'third' => Limits::PHONE_HEIGHT, 'letter' => (int) $letter->height,
                     'enough' => Limits::HEIGHT],
             ),
             self::most($heights), $letter->height <= Limits::HEIGHT ? MailClient::PHONES : [],
