@@ -35,7 +35,7 @@ final readonly class Locality
     {
         $asked = $request->getLanguages();
         $chosen = $user->language ?? '';
-        $language = isset(Words::languages()[$chosen]) ? $chosen : Words::suiting(array_values($asked));
+        $language = in_array($chosen, Words::known(), true) ? $chosen : Words::suiting(array_values($asked));
         $country = $workspace !== null ? $workspace->country : Locale::getRegion((string) ($asked[0] ?? ''));
         $spoken = isset(PseudoLanguage::NAMES[$language]) ? Words::SOURCE : $language;
 

@@ -16,7 +16,8 @@ final class StandingWords extends NodeVisitorAbstract
 {
     /** Of what no page shows, or in languages of their own. */
     private const APART = '~core/(?:Import|Markup|Compose/(?!Gauges)|Layout|Feed|Letter/LetterT|Type/Metrics'
-        .'|Card/Starter/starters|Card/Kind/words|Verification/quotes|Handover/Formats/S|Handover/install)'
+        .'|Card/Starter/starters|Card/Kind/(?:words|ReadyWords)|Verification/quotes|Handover/Formats/S'
+        .'|Handover/install)'
         .'|app/(?:Api|Console|Database|Jmap|StandIns|Words)/~';
 
     /** Functions whose texts are none to be read. */
@@ -99,10 +100,12 @@ final class StandingWords extends NodeVisitorAbstract
     {
         $around = end($this->within);
 
-        // Names of a list of ours are its keys.
+        // Names of a list of ours are its keys; others are what things are found by.
         $isList = array_filter($this->within, fn (Node $one) => $one instanceof Node\Stmt\ClassConst) !== [];
 
-        return ($around instanceof Node\ArrayItem && $around->key === $node && ! $isList)
+        $isName = $isList && preg_match('/^\p{Lu}/u', (string) PhpWords::constant($node)) === 1;
+
+        return ($around instanceof Node\ArrayItem && $around->key === $node && ! $isName)
             || ($around instanceof Node\MatchArm && $around->body !== $node)
             || $around instanceof Expr\BinaryOp\Identical || $around instanceof Expr\BinaryOp\NotIdentical
             || $around instanceof Expr\ArrayDimFetch;

@@ -19,16 +19,29 @@ final class Words
     /** @var array<string, array<string, string>> by language, read once */
     private static array $read = [];
 
+    /** @var list<string>|null those that have a file, looked for once: every request asks */
+    private static ?array $files = null;
+
+    /** @return list<string> BCP 47 */
+    public static function known(): array
+    {
+        self::$files ??= array_map(
+            fn (string $file): string => basename($file, '.json'), array_values(File::glob(lang_path('*.json'))),
+        );
+
+        return config('inky.pseudo') ? [...self::$files, ...array_keys(PseudoLanguage::NAMES)] : self::$files;
+    }
+
     /** @return array<string, string> language (BCP 47) => its name in itself */
     public static function languages(): array
     {
         $languages = [];
-        foreach (File::glob(lang_path('*.json')) as $file) {
-            $language = basename($file, '.json');
-            $languages[$language] = (string) Locale::getDisplayName($language, $language);
+        foreach (self::known() as $language) {
+            $languages[$language] = PseudoLanguage::NAMES[$language]
+                ?? (string) Locale::getDisplayName($language, $language);
         }
 
-        return $languages + (config('inky.pseudo') ? PseudoLanguage::NAMES : []);
+        return $languages;
     }
 
     /**
@@ -38,9 +51,8 @@ final class Words
      */
     public static function suiting(array $wanted): string
     {
-        $ours = array_keys(self::languages());
         foreach ($wanted as $language) {
-            $found = (string) Locale::lookup($ours, $language, false, '');
+            $found = (string) Locale::lookup(self::known(), $language, false, '');
             if ($found !== '') {
                 return str_replace('_', '-', $found);
             }
@@ -82,8 +94,11 @@ final class Words
     public static function of(Refusal|Said|string $said): string
     {
         return match (true) {
-            $said instanceof Refusal => __($said->said->template, array_map(self::of(...), $said->said->values)),
-            $said instanceof Said => __($said->template, array_map(self::of(...), $said->values)),
+            $said instanceof Refusal => self::of($said->said),
+            // A value that is a text is what somebody wrote, whatever it says.
+            $said instanceof Said => __($said->template, array_map(
+                fn (string|Said $value): string => is_string($value) ? $value : self::of($value), $said->values,
+            )),
             default => __($said),
         };
     }

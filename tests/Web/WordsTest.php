@@ -133,8 +133,8 @@ final class WordsTest extends WebTestCase
         $this->assertSame('Cards calls open a.example.', (string) $within);
         $this->assertStringContainsString('⟦Çåŕđš öñ⟧', Words::of($within));
         // What somebody typed is no word of ours, whatever it says.
-        $this->assertStringContainsString(' Cards ', Words::of(Said::of(':pieces calls open :short.', [
-            'pieces' => 'x', 'short' => ' Cards ',
+        $this->assertStringContainsString(' Cards.', Words::of(Said::of(':pieces calls open :short.', [
+            'pieces' => 'x', 'short' => 'Cards',
         ])));
         $this->assertSame('What stands in no file', __('What stands in no file'));
         $counted = fn (int $count) => trans_choice(':count card|:count cards', $count);

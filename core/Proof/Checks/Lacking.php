@@ -24,7 +24,7 @@ final class Lacking extends AbstractCheck
             fn (Piece $piece) => $this->found(
                 Said::of(
                     ':label: “:label2” is empty.',
-                    ['label' => $piece->kind->label(), 'label2' => $piece->lacking()[0]->label],
+                    ['label' => Said::of($piece->kind->label()), 'label2' => $piece->lacking()[0]->label],
                 ), [$piece->id],
                 mend: self::hide([$piece], 'Hide it', $piece->kind->label().' hidden'),
             ),

@@ -31,7 +31,8 @@ final class PictureSoft extends AbstractCheck
                     Said::of(
                         ':label: :original pixels are stretched over :width px; dense screens show twice '
                             .'as many. Bring a larger original.',
-                        ['label' => $piece->kind->label(), 'original' => $original, 'width' => $picture->width],
+                        ['label' => Said::of($piece->kind->label()), 'original' => $original,
+                            'width' => $picture->width],
                     ),
                     [$piece->id],
                 );

@@ -24,7 +24,7 @@ final class PictureUnlinked extends AbstractCheck
                 $found[] = $this->found(
                     Said::of(
                         ':label: readers press it, and nothing opens. Say where it leads.',
-                        ['label' => $piece->kind->label()],
+                        ['label' => Said::of($piece->kind->label())],
                     ), [$piece->id],
                 );
             }
