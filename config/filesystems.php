@@ -7,6 +7,10 @@ return [
             'root' => env('PICTURE_ROOT', storage_path('app/pictures')),
             'throw' => true,
         ],
+        // What goes into and comes out of what is done beside the pages, for some days.
+        'errands' => [
+            'driver' => 'local', 'root' => storage_path('app/errands'), 'throw' => true,
+        ],
         // Anywhere S3 is spoken: needs league/flysystem-aws-s3-v3.
         's3' => [
             'driver' => 's3',

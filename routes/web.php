@@ -11,6 +11,7 @@ use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\ClicksController;
 use App\Http\Controllers\Edit;
+use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\FeedController;
 use App\Http\Controllers\FindController;
 use App\Http\Controllers\FooterController;
@@ -99,10 +100,15 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/mail', [SettingsController::class, 'mail'])->name('settings.mail');
         Route::get('/log', [SettingsController::class, 'log'])->name('settings.log');
         Route::get('/log/file', [SettingsController::class, 'file'])->middleware('reads')->name('settings.log.file');
-        Route::get('/export', [SettingsController::class, 'export'])->middleware('reads')->name('settings.export');
+        Route::post('/export', [SettingsController::class, 'export'])->name('settings.export');
         Route::post('/import', [SettingsController::class, 'import'])->name('settings.import');
         Route::post('/close', [SettingsController::class, 'close'])->name('settings.close');
         Route::post('/reopen', [SettingsController::class, 'reopen'])->name('settings.reopen');
+    });
+    Route::prefix('/errands/{errand}')->where(['errand' => '[0-9]{1,15}'])->group(function () {
+        Route::get('/', [ErrandController::class, 'show'])->name('errand');
+        Route::get('/progress', [ErrandController::class, 'progress'])->middleware('reads')->name('errand.progress');
+        Route::get('/file', [ErrandController::class, 'file'])->middleware('reads')->name('errand.file');
     });
     Route::prefix('/settings/programs')->group(function () {
         Route::get('/', [ProgramController::class, 'index'])->name('programs');

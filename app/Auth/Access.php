@@ -18,7 +18,8 @@ final class Access
         'see' => [
             'cards', 'sheet', 'drawing', 'findings', 'proof', 'proof.print', 'proof.compare', 'proof.reading',
             'clicks', 'clicks.*', 'find', 'find.*', 'help', 'again', 'again.drop', 'sign-out', 'account', 'account.*',
-            'workspace.open', 'api.me', 'api.ask.*', 'api.clicks', 'api.cards', 'api.card', 'api.card.revisions',
+            'workspace.open', 'errand', 'errand.*',
+            'api.me', 'api.ask.*', 'api.clicks', 'api.cards', 'api.card', 'api.card.revisions',
             'api.card.proof', 'api.starters', 'api.starter', 'api.destinations', 'api.stand-ins',
         ],
         'hand-over' => [

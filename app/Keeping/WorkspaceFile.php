@@ -15,26 +15,32 @@ final class WorkspaceFile
 {
     public const FORMAT = 'inky-workspace/1';
 
+    /** Pictures after which it is told how far it is. */
+    private const TOLD = 20;
+
     /** @var array<string, array<int|string, int>> table => id => number in the file */
     private array $numbers = [];
 
-    private function __construct(private readonly Workspace $workspace, private readonly ZipArchive $zip)
-    {
+    /** @param  ?\Closure(int, int): void  $reached  is told how far it is, of how much */
+    private function __construct(
+        private readonly Workspace $workspace, private readonly ZipArchive $zip, private readonly ?\Closure $reached,
+    ) {
     }
 
     /**
      * @param  string  $file  that is not there yet
+     * @param  ?\Closure(int, int): void  $reached  is told how far it is, of how much
      *
      * @throws Refusal
      */
-    public static function write(Workspace $workspace, string $file): void
+    public static function write(Workspace $workspace, string $file, ?\Closure $reached = null): void
     {
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
             throw Refusal::because('The file could not be written.');
         }
         // As of one moment, whatever is done meanwhile.
-        DB::transaction(fn () => (new self($workspace, $zip))->fill());
+        DB::transaction(fn () => (new self($workspace, $zip, $reached))->fill());
         if (! @$zip->close()) {
             @unlink($file);
             throw Refusal::because('The file could not be written: is there room on the disk?');
@@ -51,7 +57,9 @@ final class WorkspaceFile
         }
         $this->json('brand.json', json_decode(StoredBrand::in($this->workspace)->document, true));
         $pictures = DB::table('pictures')->where('workspace_id', $this->workspace->id);
-        foreach ($pictures->get(['hash', 'extension']) as $one) {
+        $all = $pictures->get(['hash', 'extension']);
+        foreach ($all as $index => $one) {
+            $index % self::TOLD === 0 && $this->reached?->__invoke($index, count($all));
             $path = Library::path($one->hash, $one->extension);
             $name = "pictures/$one->hash.$one->extension";
             $this->zip->addFromString($name, (string) Library::disk()->get($path));

@@ -26,24 +26,32 @@ final class WorkspaceTaking
     }
 
     /**
+     * @param  ?\Closure(int, int): void  $reached  is told how far it is, of how much
+     * @param  ?\Closure(int, int): void  $came  is told how many cards and pictures came, as they are written
      * @return array{cards: int, pictures: int} how many came
      *
      * @throws Refusal
      */
-    public static function take(string $file, Workspace $workspace, ?User $by): array
-    {
+    public static function take(
+        string $file, Workspace $workspace, ?User $by, ?\Closure $reached = null, ?\Closure $came = null,
+    ): array {
         $reading = WorkspaceReading::open($file);
+        [$cards, $pictures] = [count($reading->tables['cards']), count($reading->tables['pictures'])];
         foreach ($reading->tables['pictures'] as $index => $row) {
             // Named by what they hold: one that is there already is the same.
             Library::write(Library::path($row['hash'], $row['extension']), $reading->picture($index));
+            $reached === null || $reached($index, $cards + $pictures);
         }
         $taking = new self($reading, $workspace, $by);
-        DB::transaction($taking->all(...));
+        DB::transaction(function () use ($taking, $came, $cards, $pictures): void {
+            $taking->all();
+            $came === null || $came($cards, $pictures);
+        });
         foreach ($taking->ids['banners'] ?? [] as $id) {
             $taking->print((int) $id);
         }
 
-        return ['cards' => count($reading->tables['cards']), 'pictures' => count($reading->tables['pictures'])];
+        return ['cards' => $cards, 'pictures' => $pictures];
     }
 
     private function all(): void

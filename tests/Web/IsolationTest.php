@@ -7,8 +7,10 @@ use App\Banners\CardLabels;
 use App\Campaigns\Recipients;
 use App\Campaigns\Series;
 use App\Clicks\CountedLinks;
+use App\Errands\ErrandKind;
 use App\Handover\HouseNotes;
 use App\Models\BulkChange;
+use App\Models\Errand;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
@@ -53,7 +55,7 @@ final class IsolationTest extends WebTestCase
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
         'campaign_messages', 'letters', 'left_alone',
-        'memberships', 'invitations', 'personal_access_tokens', 'hooks',
+        'memberships', 'invitations', 'personal_access_tokens', 'hooks', 'errands',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -85,7 +87,7 @@ final class IsolationTest extends WebTestCase
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation|token|hook';
+                    .'recipient|workspace|member|invitation|token|hook|errand';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -182,6 +184,7 @@ final class IsolationTest extends WebTestCase
             'hook' => DB::table('hooks')->insertGetId(['workspace_id' => $this->workspace->id,
                 'address' => "https://$secret.example/", 'secret' => $secret, 'events' => 'card.changed',
                 'created_at' => (string) now()]),
+            'errand' => Errand::begin($this->workspace, $this->maren, ErrandKind::Export)->id,
             'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,
             'card' => $this->card->id, 'picture' => $picture->id, 'ready' => $template->id, 'message' => $message,

@@ -37,6 +37,7 @@ abstract class WebTestCase extends TestCase
             'tests must never reach the real database',
         );
         Storage::fake('pictures');
+        Storage::fake('errands');
         $this->workspace = Workspace::create([
             'name' => 'Quillfern',
             'web' => 'https://quillfern.example',

@@ -27,8 +27,6 @@ use InkyCard\Handover\MessageTemplate;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
-use Symfony\Component\HttpFoundation\Response;
 use ZipArchive;
 
 /** All of a workspace goes into a file and comes out of it as it was, or nothing of it comes. */
@@ -71,13 +69,6 @@ final class WorkspaceFileTest extends WebTestCase
         parent::tearDown();
     }
 
-    private function fileOf(Response $answer): string
-    {
-        $this->assertInstanceOf(BinaryFileResponse::class, $answer);
-
-        return $answer->getFile()->getPathname();
-    }
-
     /** @return array<string, string> what a workspace's file holds, but when it was made */
     private function held(Workspace $workspace): array
     {
@@ -115,12 +106,15 @@ final class WorkspaceFileTest extends WebTestCase
 
     public function test_it_is_taken_and_brought_in_by_its_owner(): void
     {
-        $answer = $this->get('/settings/export')->assertOk()->assertHeader('Content-Disposition',
-            'attachment; filename=quillfern.zip');
-        $bytes = (string) file_get_contents($this->fileOf($answer->baseResponse));
+        $errand = (string) $this->post('/settings/export')->assertRedirect()->headers->get('Location');
+        $this->get($errand)->assertOk()->assertSee('The file is there.');
+        $bytes = $this->get("$errand/file")->assertOk()->streamedContent();
         $this->assertStringStartsWith('PK', $bytes);
-        $this->post('/settings/import', ['file' => UploadedFile::fake()->createWithContent('w.zip', $bytes)])
-            ->assertRedirect('/cards')->assertSessionHas('told', '1 cards and 1 pictures came in.');
+        $errand = (string) $this->post('/settings/import', [
+            'file' => UploadedFile::fake()->createWithContent('w.zip', $bytes),
+        ])->assertRedirect()->headers->get('Location');
+        $this->get($errand)->assertSee('1 cards and 1 pictures came in.');
+        $this->get("$errand/file")->assertNotFound();
         $this->post('/settings/import', [])->assertSessionHasErrors('file');
         $this->assertSame(0, $this->artisan('inky:workspace', [
             'do' => 'export', 'workspace' => 'Quillfern', 'file' => $this->file,

@@ -2,11 +2,12 @@
 
 namespace App\Http\Controllers;
 
+use App\Errands\ErrandKind;
 use App\Jobs\ForgetClicks;
 use App\Jobs\SweepWorkspaces;
 use App\Keeping\ActionLog;
-use App\Keeping\WorkspaceFile;
-use App\Keeping\WorkspaceTaking;
+use App\Keeping\WorkspaceReading;
+use App\Models\Errand;
 use App\Outside\SafeHttpClient;
 use App\Pictures\HostedPictures;
 use App\Tray\Outgoing;
@@ -16,13 +17,11 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\App;
-use Illuminate\Support\Str;
 use InkyCard\Handover\SubjectHeader;
 use InkyCard\Link\WebAddress;
 use InkyCard\Refusal;
 use InkyCard\Time\Clock;
 use InkyCard\Type\CleanText;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
@@ -43,12 +42,14 @@ final class SettingsController extends Controller
 
     private const MOST = 20_000;
 
+    private const FILES = [ErrandKind::Export, ErrandKind::Import];
+
     public function show(): View
     {
         return view('settings.show', [
             'zones' => \DateTimeZone::listIdentifiers(), 'address' => HostedPictures::publicBase(),
             'keeps' => self::KEEPS, 'countries' => self::countries(), 'days' => self::DAYS,
-            'mailer' => (string) config('mail.default'),
+            'mailer' => (string) config('mail.default'), 'errands' => Errand::latestIn($this->workspace, self::FILES),
         ]);
     }
 
@@ -144,15 +145,12 @@ final class SettingsController extends Controller
         );
     }
 
-    /** All the workspace has made, as one file. */
-    public function export(): BinaryFileResponse
+    /** All the workspace has made, as one file: it is written beside the pages. */
+    public function export(Request $request): RedirectResponse
     {
-        $file = sys_get_temp_dir().'/inky-'.bin2hex(random_bytes(8)).'.zip';
-        set_time_limit(0);
-        WorkspaceFile::write($this->workspace, $file);
-
-        return response()->download($file, (Str::slug($this->workspace->name) ?: 'workspace').'.zip')
-            ->deleteFileAfterSend();
+        return redirect()->route('errand', Errand::begin(
+            $this->workspace, self::member($request), ErrandKind::Export,
+        ));
     }
 
     public function import(Request $request): RedirectResponse
@@ -165,14 +163,14 @@ final class SettingsController extends Controller
                     'Choose the file of a workspace, a ZIP of at most 30 MB; a larger one goes in by the console.',
                 );
             }
-            $came = WorkspaceTaking::take($file->getRealPath(), $this->workspace, self::member($request));
+            // What is wrong with it is said beside the field, before anything begins.
+            WorkspaceReading::open($file->getRealPath());
         } catch (Refusal $refusal) {
             return redirect()->route('settings')->withErrors(['file' => Words::of($refusal)]);
         }
 
-        return redirect()->route('cards')->with('told', __(
-            ':cards cards and :pictures pictures came in.',
-            ['cards' => $came['cards'], 'pictures' => $came['pictures']],
+        return redirect()->route('errand', Errand::begin(
+            $this->workspace, self::member($request), ErrandKind::Import, path: $file->getRealPath(),
         ));
     }
 

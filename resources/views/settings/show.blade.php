@@ -72,7 +72,8 @@
         <h2 id="set-file">All of it, in one file</h2>
         <p>Cards, brand, pictures, banners, campaigns and numbers, in open formats: to keep, to read, or to take into
           another copy.</p>
-        <p><a class="btn btn-line" href="{{ route('settings.export') }}" download>Take the file</a></p>
+        <form method="post" action="{{ route('settings.export') }}">@csrf<button class="btn btn-line">Write the
+            file</button></form>
         <form method="post" action="{{ route('settings.import') }}" enctype="multipart/form-data" class="stack">@csrf
           <div class="field"><label for="set-import">A workspace’s file, to bring in beside what is here</label>
             <input class="form-control" type="file" id="set-import" name="file" accept=".zip,application/zip"
@@ -81,6 +82,14 @@
           </div>
           <button class="btn btn-line">Bring it in</button>
         </form>
+        @if ($errands->isNotEmpty())
+          <ul class="rows">
+            @foreach ($errands as $errand)
+              <li><a href="{{ route('errand', $errand) }}">{{ $errand->kind->says() }}</a>
+                <span class="measure">{{ Moments::at($errand->created_at, 'short') }}</span></li>
+            @endforeach
+          </ul>
+        @endif
       </section>
       @if (!$workspace->closes_at)
         <section aria-labelledby="set-close">

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Models\Errand;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use InkyCard\Refusal;
+use InkyCard\Said;
+
+/** Does an errand; takes one up again whose worker ended. */
+final class RunErrand implements ShouldQueue
+{
+    use Queueable;
+
+    /** Again and again while another is at it, seconds apart. */
+    public int $tries = 0;
+
+    private const LATER = 30;
+
+    public function __construct(private readonly int $errand)
+    {
+    }
+
+    public function handle(): void
+    {
+        $errand = Errand::query()->find($this->errand);
+        if ($errand === null || ! $errand->isOnItsWay()) {
+            return;
+        }
+        if ($errand->isAlive()) {
+            $this->release(self::LATER);
+
+            return;
+        }
+        $errand->reached(0, 0);
+        try {
+            app($errand->kind->work())->do($errand);
+        } catch (Refusal $refusal) {
+            $errand->refresh()->refuse($refusal->said);
+        } catch (\Throwable $fault) {
+            report($fault);
+            $errand->refresh()->refuse(Said::of('It could not be done: whoever runs this copy finds why in its log.'));
+        }
+    }
+}
