@@ -187,7 +187,7 @@ final class CardJson
             self::madeUp($document, Piece::facts($kind, $known)),
             $joined,
             FilledBy::tryFrom(self::text($document, 'filledBy', FilledBy::Free->value))
-                ?? throw Refusal::because('A piece is filled by us, person or free.', '/filledBy'),
+                ?? throw Refusal::because('A piece is filled by us, person, must or free.', '/filledBy'),
             Refusal::at('/tuning', fn () => Tuning::of($tuning)),
             $window === [] ? null
                 : Refusal::at('/window', fn () => Window::parse($window['from'] ?? null, $window['until'] ?? null)),

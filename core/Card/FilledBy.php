@@ -8,9 +8,17 @@ enum FilledBy: string
     /** Locked: the same on everybody's card. */
     case Us = 'us';
 
-    /** A blank each person fills in. */
+    /** A blank each person fills in, or leaves out. */
     case Person = 'person';
+
+    /** A blank each person has to fill in. */
+    case Must = 'must';
 
     /** A value each person may change or hide. */
     case Free = 'free';
+
+    public function isBlank(): bool
+    {
+        return $this === self::Person || $this === self::Must;
+    }
 }

@@ -83,12 +83,26 @@ final readonly class Piece implements Filled
         $facts = [];
         foreach ($kind->fields() as $field) {
             $value = $fields[$field->name] ?? '';
-            if (! in_array($field->input, ['choice', 'pixels'], true) && $value !== '' && $value !== []) {
+            if ($field->says() && $value !== '' && $value !== []) {
                 $facts[$field->name] = $value;
             }
         }
 
         return $facts;
+    }
+
+    /**
+     * The same without its look; what is worked out of what it says goes with that.
+     *
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed> empty for kinds that say nothing, such as lines
+     */
+    public static function said(Kind $kind, array $fields): array
+    {
+        $looks = array_filter($kind->fields(), fn (Field $field): bool => ! $field->says());
+
+        return count($looks) === count($kind->fields()) ? []
+            : array_diff_key($fields, array_flip(array_column($looks, 'name')));
     }
 
     /** @return list<Field> without which it is not on the card, while others are filled */

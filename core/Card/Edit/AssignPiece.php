@@ -20,6 +20,9 @@ final readonly class AssignPiece implements Edit
     public function words(Card $before): string
     {
         return $before->piece($this->id)->kind->label().' '
-            .['us' => 'locked', 'person' => 'left for each person', 'free' => 'left free'][$this->by->value];
+            .match ($this->by) {
+                FilledBy::Us => 'locked', FilledBy::Person => 'left for each person',
+                FilledBy::Must => 'asked of each person', FilledBy::Free => 'left free',
+            };
     }
 }

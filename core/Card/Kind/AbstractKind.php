@@ -11,6 +11,8 @@ use InkyCard\Link\LinkedWords;
 use InkyCard\Link\Target;
 use InkyCard\Picture\Mark;
 use InkyCard\Refusal;
+use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 use InkyCard\Time\Day;
 use InkyCard\Time\Window;
 use InkyCard\Type\CleanText;
@@ -20,6 +22,9 @@ abstract class AbstractKind implements Kind
 {
     /** @var list<Capability> */
     protected const CAN = [];
+
+    /** @var ?ProfileFact what of a person its main field says; null for a kind that says nothing of one */
+    protected const FACT = null;
 
     /** Between spaced capitals, by type size. */
     private const CAPS = 0.12;
@@ -125,6 +130,14 @@ abstract class AbstractKind implements Kind
     public function standing(Standing $known): array
     {
         return [];
+    }
+
+    public function ofPerson(Profile $person, Filled $piece, string $country): array
+    {
+        return static::FACT === null ? [] : [
+            $this->mainField() => static::FACT === ProfileFact::Profiles ? $person->lines(static::FACT)
+                : $person->text(static::FACT),
+        ];
     }
 
     public function follow(Filled $piece, Standing $was, Standing $is): array

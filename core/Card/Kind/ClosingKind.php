@@ -7,6 +7,8 @@ use InkyCard\Card\Content;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
+use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 use InkyCard\Type\CleanText;
 
 final class ClosingKind extends AbstractPictureKind
@@ -80,5 +82,10 @@ final class ClosingKind extends AbstractPictureKind
     public function summary(Filled $piece): string
     {
         return $piece->text('phrase') ?: parent::summary($piece);
+    }
+
+    public function ofPerson(Profile $person, Filled $piece, string $country): array
+    {
+        return ['picture' => $person->text(ProfileFact::Hand)];
     }
 }

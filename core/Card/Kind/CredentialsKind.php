@@ -3,10 +3,13 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Roster\ProfileFact;
 
 final class CredentialsKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Personal, Capability::InShort];
+
+    protected const FACT = ProfileFact::Credentials;
 
     public function __construct()
     {

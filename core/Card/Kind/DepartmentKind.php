@@ -2,9 +2,13 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Roster\ProfileFact;
+
 final class DepartmentKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Department];
+
+    protected const FACT = ProfileFact::Department;
 
     public function __construct()
     {

@@ -5,11 +5,14 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content;
 use InkyCard\Link\MailAddress;
+use InkyCard\Roster\ProfileFact;
 use InkyCard\Type\CleanText;
 
 final class EmailKind extends AbstractContactKind
 {
     protected const CAN = [Capability::Contact, Capability::Personal, Capability::MailAddress, Capability::Reach];
+
+    protected const FACT = ProfileFact::Addresses;
 
     public function __construct()
     {

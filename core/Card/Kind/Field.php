@@ -26,4 +26,10 @@ final readonly class Field
         public array $ready = [],
     ) {
     }
+
+    /** Whether it says something, and is no look of it. */
+    public function says(): bool
+    {
+        return ! in_array($this->input, ['choice', 'pixels'], true);
+    }
 }

@@ -6,6 +6,8 @@ use InkyCard\Card\Content;
 use InkyCard\Limits;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Picture\Shape;
+use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 
 final class HeadshotKind extends AbstractKind
 {
@@ -90,5 +92,11 @@ final class HeadshotKind extends AbstractKind
         return $piece->text('picture') === ''
             ? ''
             : sprintf('%1$d × %1$d %2$s', (int) $piece->text('size'), $piece->text('shape'));
+    }
+
+    public function ofPerson(Profile $person, Filled $piece, string $country): array
+    {
+        // Whose it is, is said by itself.
+        return ['picture' => $person->text(ProfileFact::Portrait), 'alt' => ''];
     }
 }

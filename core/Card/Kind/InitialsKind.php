@@ -7,6 +7,7 @@ use InkyCard\Card\Content\InitialsBlock;
 use InkyCard\Card\Content\TextRun;
 use InkyCard\Colour\Contrast;
 use InkyCard\Limits;
+use InkyCard\Roster\Profile;
 use InkyCard\Type\CleanText;
 
 /** Initials in a shape: a sign of who writes that needs no picture. */
@@ -88,12 +89,20 @@ final class InitialsKind extends AbstractKind
 
     public function standing(Standing $known): array
     {
-        preg_match_all('/(?:^|\s)[^\p{L}]*(\p{L})/u', $known->holder, $first);
+        return array_filter(['letters' => self::of($known->holder)]);
+    }
+
+    public function ofPerson(Profile $person, Filled $piece, string $country): array
+    {
+        return ['letters' => self::of($person->name())];
+    }
+
+    private static function of(string $name): string
+    {
+        preg_match_all('/(?:^|\s)[^\p{L}]*(\p{L})/u', $name, $first);
         $letters = $first[1];
 
-        $last = count($letters) > 1 ? end($letters) : '';
-
-        return $letters === [] ? [] : ['letters' => mb_strtoupper($letters[0].$last)];
+        return $letters === [] ? '' : mb_strtoupper($letters[0].(count($letters) > 1 ? end($letters) : ''));
     }
 
     /** They are the person's own. */

@@ -5,6 +5,7 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Card\Content\Block;
 use InkyCard\Link\ProfileLink;
 use InkyCard\Refusal;
+use InkyCard\Roster\Profile;
 use InkyCard\Time\Window;
 
 /** A kind of piece: what it asks for, what it accepts, what it puts on the card, and what it is to others. */
@@ -79,6 +80,15 @@ interface Kind
      * @return array<string, mixed> fields that change with the brand: those a piece has as it was, as it comes to be
      */
     public function follow(Filled $piece, Standing $was, Standing $is): array;
+
+    /**
+     * What it says where its holder is known: those of its fields that follow from them, as it accepts them, empty where
+     * nothing is known. None for a kind that says nothing of a person.
+     *
+     * @param  string  $country  ISO 3166-1 alpha-2, whose way of writing numbers a card has
+     * @return array<string, string|list<string>>
+     */
+    public function ofPerson(Profile $person, Filled $piece, string $country): array;
 
     /** When what it says holds; null for always. */
     public function window(Filled $piece): ?Window;

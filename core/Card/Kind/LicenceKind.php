@@ -4,10 +4,13 @@ namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Link\LinkedWords;
+use InkyCard\Roster\ProfileFact;
 
 final class LicenceKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Personal, Capability::Licence, Capability::InShort];
+
+    protected const FACT = ProfileFact::Licence;
 
     public function __construct()
     {

@@ -3,10 +3,13 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Roster\ProfileFact;
 
 final class NameKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Personal, Capability::Holder, Capability::InShort];
+
+    protected const FACT = ProfileFact::Name;
 
     public function __construct()
     {

@@ -5,6 +5,8 @@ namespace InkyCard\Card\Kind;
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content;
 use InkyCard\Link\PhoneNumber;
+use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 
 final class PhoneKind extends AbstractContactKind
 {
@@ -84,5 +86,20 @@ final class PhoneKind extends AbstractContactKind
         return [new ContactProperty(
             'TEL', PhoneNumber::ofDisplay($piece->text('number'))->href(), ['VALUE' => 'uri', 'TYPE' => $type],
         )];
+    }
+
+    public function ofPerson(Profile $person, Filled $piece, string $country): array
+    {
+        $number = match ($piece->text('sort')) {
+            'office' => $person->text(ProfileFact::Office),
+            'mobile' => $person->text(ProfileFact::Mobile),
+            'direct' => $person->text(ProfileFact::Direct),
+            'fax' => $person->text(ProfileFact::Fax),
+            // Without a label: the surest one to reach them by.
+            default => $person->text(ProfileFact::Direct) ?: $person->text(ProfileFact::Mobile) ?: $person->text(ProfileFact::Office),
+        };
+
+        return ['number' => $number, 'national' => $number === '' || $piece->text('form') !== 'national' ? ''
+            : PhoneNumber::national($number, $country)];
     }
 }

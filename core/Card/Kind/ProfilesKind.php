@@ -17,11 +17,14 @@ use InkyCard\Picture\Recipe;
 use InkyCard\Picture\Shape;
 use InkyCard\Picture\Tone;
 use InkyCard\Refusal;
+use InkyCard\Roster\ProfileFact;
 use InkyCard\Type\TextMeasure;
 
 final class ProfilesKind extends AbstractKind
 {
     protected const CAN = [Capability::Personal, Capability::Profiles, Capability::Reach];
+
+    protected const FACT = ProfileFact::Profiles;
 
     private const MAX = 24;
 

@@ -3,10 +3,13 @@
 namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
+use InkyCard\Roster\ProfileFact;
 
 final class PronounsKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Personal];
+
+    protected const FACT = ProfileFact::Pronouns;
 
     public function __construct()
     {

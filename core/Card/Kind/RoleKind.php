@@ -2,9 +2,13 @@
 
 namespace InkyCard\Card\Kind;
 
+use InkyCard\Roster\ProfileFact;
+
 final class RoleKind extends AbstractLineKind
 {
     protected const CAN = [Capability::Personal, Capability::Role, Capability::InShort];
+
+    protected const FACT = ProfileFact::Role;
 
     public function __construct()
     {

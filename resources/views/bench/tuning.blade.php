@@ -26,7 +26,8 @@
     <h2>For the team</h2>
     <x-edit-form :to="route('edit.assign', [$card, $chosen->id])" :card="$bench->card" :open="$open" class="tune">
       <x-tune-choice id="tune-by" name="by" label="Filled by" :chosen="$chosen->filledBy->value"
-        :choices="['free' => 'anyone, free to change', 'us' => 'us, the same for all', 'person' => 'each person']" />
+        :choices="['free' => 'anyone, free to change', 'us' => 'us, the same for all', 'person' => 'each person, or left out',
+            'must' => 'each person, and has to be']" />
       <x-keep />
     </x-edit-form>
   @endif
