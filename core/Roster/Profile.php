@@ -26,8 +26,8 @@ final readonly class Profile
     }
 
     /**
-     * @param  array<array-key, mixed>  $given  value of a ProfileFact => as typed: a text, or one a line or a list where there
-     *                                          can be several
+     * @param  array<array-key, mixed>  $given  value of a ProfileFact => as typed: a text, or one a line or a list
+     *                                          where there can be several
      * @param  string  $country  ISO 3166-1 alpha-2, for phone numbers without a country
      *
      * @throws Refusal with the path `/<fact>`
@@ -144,7 +144,8 @@ final readonly class Profile
     private function mustEndAfterItBegan(): void
     {
         $last = $this->day(ProfileFact::LastDay);
-        if ($last !== null && $this->day(ProfileFact::FirstDay) !== null && $last->isBefore($this->day(ProfileFact::FirstDay))) {
+        $first = $this->day(ProfileFact::FirstDay);
+        if ($last !== null && $first !== null && $last->isBefore($first)) {
             throw Refusal::because('The last day is before the first.', '/last_day');
         }
     }

@@ -153,7 +153,9 @@ final class HouseCardTest extends TestCase
     private static function somebody(int $seed): Profile
     {
         mt_srand($seed);
-        $all = self::MAREN + ['department' => 'Design < & more', 'credentials' => 'MSc 2019', 'direct' => '+44 1632 960111'];
+        $all = self::MAREN + [
+            'department' => 'Design < & more', 'credentials' => 'MSc 2019', 'direct' => '+44 1632 960111',
+        ];
         $facts = array_filter($all, fn (): bool => mt_rand(0, 2) > 0);
 
         return Profile::of($facts + ['name' => "Ida\u{2019}s & Co. $seed < 3"], 'GB');

@@ -82,8 +82,8 @@ interface Kind
     public function follow(Filled $piece, Standing $was, Standing $is): array;
 
     /**
-     * What it says where its holder is known: those of its fields that follow from them, as it accepts them, empty where
-     * nothing is known. None for a kind that says nothing of a person.
+     * What it says where its holder is known: those of its fields that follow from them, as it accepts them, empty
+     * where nothing is known. None for a kind that says nothing of a person.
      *
      * @param  string  $country  ISO 3166-1 alpha-2, whose way of writing numbers a card has
      * @return array<string, string|list<string>>

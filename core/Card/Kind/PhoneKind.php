@@ -96,7 +96,8 @@ final class PhoneKind extends AbstractContactKind
             'direct' => $person->text(ProfileFact::Direct),
             'fax' => $person->text(ProfileFact::Fax),
             // Without a label: the surest one to reach them by.
-            default => $person->text(ProfileFact::Direct) ?: $person->text(ProfileFact::Mobile) ?: $person->text(ProfileFact::Office),
+            default => $person->text(ProfileFact::Direct) ?: $person->text(ProfileFact::Mobile)
+                ?: $person->text(ProfileFact::Office),
         };
 
         return ['number' => $number, 'national' => $number === '' || $piece->text('form') !== 'national' ? ''

@@ -176,7 +176,9 @@ final class PieceController extends AbstractEditController
             fn () => new Edit\AssignPiece(
                 $piece,
                 FilledBy::tryFrom(self::string($request, 'by'))
-                    ?? throw Refusal::because('A piece is filled by us, by each person, has to be by each, or is free.', '/tuning/by'),
+                    ?? throw Refusal::because(
+                        'A piece is filled by us, by each person, has to be by each, or is free.', '/tuning/by',
+                    ),
             ),
             whole: true,
         );
