@@ -29,6 +29,7 @@ use App\Http\Controllers\MailboxController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OccasionController;
 use App\Http\Controllers\OpenIdController;
+use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\PlacementController;
 use App\Http\Controllers\PlanController;
@@ -40,6 +41,7 @@ use App\Http\Controllers\RecipientController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
+use App\Http\Controllers\StaffImportController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TemplateController;
 use App\Http\Controllers\TrayController;
@@ -104,6 +106,25 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/import', [SettingsController::class, 'import'])->name('settings.import');
         Route::post('/close', [SettingsController::class, 'close'])->name('settings.close');
         Route::post('/reopen', [SettingsController::class, 'reopen'])->name('settings.reopen');
+    });
+    Route::prefix('/people')->group(function () {
+        Route::get('/', [PeopleController::class, 'index'])->name('people');
+        Route::post('/', [PeopleController::class, 'store'])->name('people.store');
+        Route::get('/new', [PeopleController::class, 'create'])->name('people.new');
+        Route::get('/people.csv', [PeopleController::class, 'file'])->middleware('reads')->name('people.file');
+        Route::post('/several', [PeopleController::class, 'several'])->name('people.several');
+        Route::post('/groups/{group}', [PeopleController::class, 'group'])->where('group', '[0-9]{1,15}')
+            ->name('people.group');
+        Route::post('/list', [StaffImportController::class, 'store'])->name('people.bring');
+        Route::get('/{person}', [PeopleController::class, 'show'])->where('person', '[0-9A-Za-z]{26}')->name('person');
+        Route::post('/{person}', [PeopleController::class, 'keep'])->where('person', '[0-9A-Za-z]{26}')
+            ->name('people.keep');
+    });
+    Route::prefix('/people/lists/{import}')->where(['import' => '[0-9]{1,15}'])->group(function () {
+        Route::get('/', [StaffImportController::class, 'show'])->name('staff-import');
+        Route::post('/columns', [StaffImportController::class, 'settle'])->name('staff-import.settle');
+        Route::post('/bring', [StaffImportController::class, 'bring'])->name('staff-import.bring');
+        Route::post('/undo', [StaffImportController::class, 'undo'])->name('staff-import.undo');
     });
     Route::prefix('/errands/{errand}')->where(['errand' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [ErrandController::class, 'show'])->name('errand');

@@ -3,12 +3,16 @@
 namespace App\Errands;
 
 use App\Auth\Ability;
+use App\Models\Errand;
 
 /** The errands there are. */
 enum ErrandKind: string
 {
     case Export = 'export';
     case Import = 'import';
+    case PlanStaff = 'plan-staff';
+    case BringStaff = 'bring-staff';
+    case UndoStaff = 'undo-staff';
 
     /** @return class-string<Work> */
     public function work(): string
@@ -16,6 +20,7 @@ enum ErrandKind: string
         return match ($this) {
             self::Export => ExportWorkspace::class,
             self::Import => ImportWorkspace::class,
+            self::PlanStaff, self::BringStaff, self::UndoStaff => StaffWork::class,
         };
     }
 
@@ -25,19 +30,23 @@ enum ErrandKind: string
         return match ($this) {
             self::Export => __('All of it, in one file'),
             self::Import => __('A workspace’s file, to bring in'),
+            self::PlanStaff => __('What will happen'),
+            self::BringStaff => __('A list of people, to bring in'),
+            self::UndoStaff => __('A list of people, taken back'),
         };
     }
 
     /** Who may look at it. */
     public function asks(): Ability
     {
-        return Ability::Run;
+        return in_array($this, [self::Export, self::Import], true) ? Ability::Run : Ability::People;
     }
 
-    /** Page it began on, by its route's name. */
-    public function page(): string
+    /** Page it belongs to, by its address. */
+    public function page(Errand $errand): string
     {
-        return 'settings';
+        return $this->asks() === Ability::Run ? route('settings')
+            : route('staff-import', (int) ($errand->data['import'] ?? 0));
     }
 
     /** Name its file is taken by; null for one that is for nobody. */

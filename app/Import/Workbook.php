@@ -30,7 +30,7 @@ final class Workbook
         $before = libxml_use_internal_errors(true);
         try {
             file_put_contents($file, $bytes);
-            self::mustFit($file);
+            self::mustFit($file, self::MOST, 'This workbook is too large: bring the headings and one row.');
             $type = IOFactory::identify($file, array_keys(self::READERS));
             $reader = new (self::READERS[$type]);
             $reader->setReadDataOnly(true)->setReadFilter(new FirstCells(self::ROWS, self::COLUMNS));
@@ -48,20 +48,25 @@ final class Workbook
         return TableSource::rows($rows) ?? throw Refusal::because('This is no table with a row of headings.');
     }
 
-    private static function mustFit(string $file): void
+    /**
+     * @param  int  $most  what it may unpack to, bytes
+     *
+     * @throws Refusal with the sentence given
+     */
+    public static function mustFit(string $file, int $most, string $sentence): void
     {
         $zip = new ZipArchive;
         $size = 0;
         $long = false;
         if ($zip->open($file, ZipArchive::RDONLY) === true) {
-            for ($index = 0; $index < $zip->numFiles && $size <= self::MOST; $index++) {
+            for ($index = 0; $index < $zip->numFiles && $size <= $most; $index++) {
                 $size += $zip->statIndex($index)['size'] ?? 0;
-                $long = $long || ($size <= self::MOST && self::isLong((string) $zip->getFromIndex($index)));
+                $long = $long || ($size <= $most && self::isLong((string) $zip->getFromIndex($index)));
             }
             $zip->close();
         }
-        if ($size > self::MOST || $long) {
-            throw Refusal::because('This workbook is too large: bring the headings and one row.');
+        if ($size > $most || $long) {
+            throw Refusal::because($sentence, '/file');
         }
     }
 

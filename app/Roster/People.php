@@ -3,12 +3,13 @@
 namespace App\Roster;
 
 use App\Models\StoredCard;
+use App\Models\StoredPerson;
 use App\Models\Workspace;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Roster\Person;
+use InkyCard\Roster\Profile;
 
 /** The people whose cards a workspace makes. */
 final class People
@@ -26,7 +27,7 @@ final class People
         $known = $card->person_id === null ? null : DB::table('people')->where('id', $card->person_id)->first();
         if ($known !== null && ($known->name === $name || $known->address === $address)) {
             if ($known->name !== $name || $known->address !== $address) {
-                DB::table('people')->where('id', $known->id)->update(['name' => $name, 'address' => $address]);
+                StoredPerson::query()->where('id', $known->id)->firstOrFail()->calledNow($name, $address);
             }
 
             return new Person($known->id, $name);
@@ -59,12 +60,8 @@ final class People
 
     private static function add(int $workspace, string $name, string $address): string
     {
-        $id = (string) Str::ulid();
-        DB::table('people')->insert([
-            'id' => $id, 'workspace_id' => $workspace, 'name' => $name, 'address' => $address,
-            'created_at' => (string) now(),
-        ]);
-
-        return $id;
+        return StoredPerson::add($workspace, Profile::restore([
+            'name' => $name, 'addresses' => $address === '' ? [] : [$address],
+        ]))->id;
     }
 }

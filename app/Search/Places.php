@@ -27,6 +27,7 @@ final class Places
         ['Which card where', 'placements', '', 'placements address situation reply new campaign table'],
         ['Write a message', 'tray.write', '', 'mail compose new reply test'],
         ['Ready messages', 'ready', '', 'template draft often sent blanks letter'],
+        ['People', 'people', '', 'staff roster list import csv groups joiners leavers'],
         ['Clicks', 'clicks', '', 'clicks results statistics count csv'],
         ['Campaigns', 'campaigns', '', 'footer newsletter series letter recipients unsubscribe'],
         ['Members', 'members', '', 'invite role owner maker people'],

@@ -73,6 +73,14 @@ final readonly class Profile
         return $this->facts;
     }
 
+    /** @return array<string, string|list<string>> those facts that are pictures */
+    public function pictures(): array
+    {
+        return array_filter(
+            $this->facts, fn (string $fact): bool => ProfileFact::from($fact)->isPicture(), ARRAY_FILTER_USE_KEY,
+        );
+    }
+
     /** What a fact says; the first where there are several, empty where it is not known. */
     public function text(ProfileFact $fact): string
     {

@@ -118,7 +118,8 @@ final class AccessTest extends WebTestCase
 
     private static function value(string $name, string $pattern): string
     {
-        $some = ['999999', explode('|', $pattern)[0], 'p2', 'skerry.plain', str_repeat('a', 24), str_repeat('a', 64)];
+        $some = ['999999', explode('|', $pattern)[0], 'p2', 'skerry.plain', str_repeat('0', 26), str_repeat('a', 24),
+            str_repeat('a', 64)];
         foreach ($some as $value) {
             if (preg_match("~^(?:$pattern)$~D", $value) === 1) {
                 return $value;

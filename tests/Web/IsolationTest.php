@@ -11,6 +11,7 @@ use App\Errands\ErrandKind;
 use App\Handover\HouseNotes;
 use App\Models\BulkChange;
 use App\Models\Errand;
+use App\Models\StaffImport;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
 use App\Models\StoredFooter;
@@ -21,6 +22,7 @@ use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Placements\Placements;
+use App\Roster\Groups;
 use App\Roster\People;
 use App\Tray\Tray;
 use Illuminate\Routing\Route;
@@ -55,7 +57,9 @@ final class IsolationTest extends WebTestCase
         'people', 'tracked_links', 'clicks', 'brands', 'sweeps', 'banners', 'place_windows', 'card_labels', 'own_days',
         'quotations', 'feeds', 'places', 'card_uses', 'footers', 'footer_revisions', 'recipients', 'campaigns',
         'campaign_messages', 'letters', 'left_alone',
-        'memberships', 'invitations', 'personal_access_tokens', 'hooks', 'errands',
+        'memberships', 'invitations', 'personal_access_tokens', 'hooks', 'errands', 'person_addresses',
+        'staff_groups', 'group_people',
+        'staff_imports', 'staff_import_rows',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -87,7 +91,7 @@ final class IsolationTest extends WebTestCase
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation|token|hook|errand';
+                    .'recipient|workspace|member|invitation|token|hook|errand|person|import|group';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -174,6 +178,13 @@ final class IsolationTest extends WebTestCase
         $campaign = (new Series($this->workspace, Day::parse('2027-01-01')))->keep([
             'name' => $secret, 'footer' => $footer->id, 'starts' => '2027-01-02', 'messages' => "0 $secret",
         ]);
+        $group = Groups::named($this->workspace, $secret);
+        Groups::put($group, [$this->person]);
+        $list = (string) tempnam(sys_get_temp_dir(), 'inky');
+        file_put_contents($list, "Name,E-mail\n$secret,$secret@x.example\n");
+        $import = StaffImport::begin($this->workspace, $this->maren, $list, $secret);
+        $import->settle(['name', 'addresses'], true, $this->maren);
+        unlink($list);
         $this->ids = [
             'letter' => StoredLetter::start($this->workspace, $this->card, null, ['subject' => $secret])->id,
             'recipient' => DB::table('recipients')->value('id'), 'workspace' => $this->workspace->id,
@@ -184,6 +195,7 @@ final class IsolationTest extends WebTestCase
             'hook' => DB::table('hooks')->insertGetId(['workspace_id' => $this->workspace->id,
                 'address' => "https://$secret.example/", 'secret' => $secret, 'events' => 'card.changed',
                 'created_at' => (string) now()]),
+            'person' => $this->person, 'group' => $group, 'import' => $import->id,
             'errand' => Errand::begin($this->workspace, $this->maren, ErrandKind::Export)->id,
             'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',
             'quotation' => $quotation, 'footer' => $footer->id, 'campaign' => $campaign,

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Models\Errand;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -17,9 +18,13 @@ final class ErrandController extends Controller
     }
 
     /** The part of a page that says so, asked for again and again while it is on its way. */
-    public function progress(Request $request, int $errand): View
+    public function progress(Request $request, int $errand): Response
     {
-        return view('settings.errand-way', ['errand' => $this->errand($request, $errand)]);
+        $errand = $this->errand($request, $errand);
+
+        // What came of it may be all over the page.
+        return response()->view('settings.errand-way', ['errand' => $errand], 200,
+            $errand->isOnItsWay() ? [] : ['HX-Refresh' => 'true']);
     }
 
     public function file(Request $request, int $errand): StreamedResponse

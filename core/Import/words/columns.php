@@ -134,9 +134,13 @@ return [
             'vorname',
         ],
         'last' => [
+            'familienname',
+            'zuname',
             'nachname',
         ],
         'role' => [
+            'position',
+            'stelle',
             'funktion',
         ],
         'department' => [
@@ -146,16 +150,286 @@ return [
             'firma',
         ],
         'mobile' => [
+            'mobil',
+            'mobiltelefon',
+            'mobilnummer',
             'handy',
             'handyphone',
             'handynumber',
         ],
         'phone' => [
+            'telefonnummer',
+            'rufnummer',
             'fon',
             'telefon',
         ],
         'address' => [
             'adresse',
+        ],
+        'name' => [
+            'vollername',
+        ],
+        'email' => [
+            'mailadresse',
+            'emailadresse',
+        ],
+        'direct' => [
+            'durchwahl',
+        ],
+        'licence' => [
+            'zulassungsnummer',
+            'registernummer',
+        ],
+    ],
+    'fr' => [
+        'first' => [
+            'prénom',
+        ],
+        'last' => [
+            'nom',
+            'nomdefamille',
+        ],
+        'name' => [
+            'nomcomplet',
+        ],
+        'role' => [
+            'fonction',
+            'poste',
+        ],
+        'department' => [
+            'service',
+            'département',
+        ],
+        'company' => [
+            'société',
+            'entreprise',
+        ],
+        'mobile' => [
+            'portable',
+            'téléphoneportable',
+        ],
+        'direct' => [
+            'lignedirecte',
+        ],
+        'phone' => [
+            'téléphone',
+        ],
+        'email' => [
+            'courriel',
+            'adresseélectronique',
+        ],
+        'address' => [
+            'adresse',
+            'adressepostale',
+        ],
+        'licence' => [
+            'licence',
+            'numéroprofessionnel',
+        ],
+    ],
+    'es' => [
+        'first' => [
+            'nombre',
+            'nombredepila',
+        ],
+        'last' => [
+            'apellido',
+            'apellidos',
+        ],
+        'name' => [
+            'nombrecompleto',
+        ],
+        'role' => [
+            'cargo',
+            'puesto',
+        ],
+        'department' => [
+            'departamento',
+        ],
+        'company' => [
+            'empresa',
+        ],
+        'mobile' => [
+            'móvil',
+            'celular',
+        ],
+        'direct' => [
+            'líneadirecta',
+        ],
+        'phone' => [
+            'teléfono',
+        ],
+        'email' => [
+            'correo',
+            'correoelectrónico',
+        ],
+        'address' => [
+            'dirección',
+        ],
+        'licence' => [
+            'númerodecolegiado',
+        ],
+    ],
+    'it' => [
+        'first' => [
+            'nomeproprio',
+        ],
+        'last' => [
+            'cognome',
+        ],
+        'name' => [
+            'nomeecognome',
+            'nominativo',
+        ],
+        'role' => [
+            'ruolo',
+            'qualifica',
+        ],
+        'department' => [
+            'reparto',
+            'ufficio',
+        ],
+        'company' => [
+            'azienda',
+            'ditta',
+        ],
+        'mobile' => [
+            'cellulare',
+        ],
+        'phone' => [
+            'telefono',
+        ],
+        'email' => [
+            'posta',
+            'postaelettronica',
+        ],
+        'address' => [
+            'indirizzo',
+        ],
+    ],
+    'nl' => [
+        'first' => [
+            'voornaam',
+        ],
+        'last' => [
+            'achternaam',
+        ],
+        'name' => [
+            'naam',
+            'volledigenaam',
+        ],
+        'role' => [
+            'functie',
+        ],
+        'department' => [
+            'afdeling',
+        ],
+        'company' => [
+            'bedrijf',
+        ],
+        'mobile' => [
+            'mobiel',
+            'gsm',
+        ],
+        'phone' => [
+            'telefoon',
+        ],
+        'email' => [
+            'mailadres',
+        ],
+        'address' => [
+            'adres',
+        ],
+    ],
+    'pt' => [
+        'first' => [
+            'primeironome',
+        ],
+        'last' => [
+            'sobrenome',
+            'últimonome',
+        ],
+        'name' => [
+            'nome',
+            'nomecompleto',
+        ],
+        'role' => [
+            'função',
+        ],
+        'department' => [
+            'setor',
+        ],
+        'mobile' => [
+            'telemóvel',
+        ],
+        'phone' => [
+            'telefone',
+        ],
+        'address' => [
+            'endereço',
+        ],
+    ],
+    'pl' => [
+        'first' => [
+            'imię',
+        ],
+        'last' => [
+            'nazwisko',
+        ],
+        'name' => [
+            'imięinazwisko',
+        ],
+        'role' => [
+            'stanowisko',
+        ],
+        'department' => [
+            'dział',
+        ],
+        'company' => [
+            'firma',
+        ],
+        'mobile' => [
+            'komórka',
+        ],
+        'phone' => [
+            'telefon',
+        ],
+        'address' => [
+            'adres',
+        ],
+    ],
+    'sv' => [
+        'first' => [
+            'förnamn',
+        ],
+        'last' => [
+            'efternamn',
+        ],
+        'name' => [
+            'namn',
+        ],
+        'role' => [
+            'titel',
+            'befattning',
+        ],
+        'department' => [
+            'avdelning',
+        ],
+        'company' => [
+            'företag',
+        ],
+        'mobile' => [
+            'mobiltelefon',
+        ],
+        'phone' => [
+            'telefonnummer',
+        ],
+        'email' => [
+            'epost',
+            'epostadress',
+        ],
+        'address' => [
+            'adress',
         ],
     ],
 ];

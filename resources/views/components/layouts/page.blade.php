@@ -12,8 +12,8 @@
   <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
   <link rel="stylesheet" href="/vendor/bootstrap.min.css">
   <link rel="stylesheet" href="/css/app.css">
-  @if ($nav === 'campaigns')
-    <link rel="stylesheet" href="/css/campaigns.css">
+  @if (in_array($nav, ['campaigns', 'people'], true))
+    <link rel="stylesheet" href="/css/{{ $nav }}.css">
   @endif
   @if ($said = App\Words\ScriptWords::said())
     <script type="application/json" id="words">{!! Js::encode($said) !!}</script>
@@ -29,7 +29,7 @@
     <a class="brand" href="/" translate="no"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
-        @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'],
+        @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'], 'people' => ['People', 'people'],
             'campaigns' => ['Campaigns', 'make'], 'brand' => ['Brand', 'make'], 'pictures' => ['Pictures', 'make'],
             'clicks' => ['Clicks', 'see'], 'tray' => ['Mail tray', 'hand-over']] as $place => [$label, $asks])
           @continue(auth()->user()->cannot($asks))

@@ -1,0 +1,31 @@
+<?php
+
+namespace App\Errands;
+
+use App\Models\Errand;
+use App\Models\StaffImport;
+use App\Roster\StaffBringing;
+use App\Roster\StaffPlanning;
+use InkyCard\Said;
+
+/** What is done with a list of staff: worked out, brought in, taken back. */
+final class StaffWork implements Work
+{
+    public function do(Errand $errand): void
+    {
+        $import = StaffImport::query()->where('id', $errand->data['import'] ?? 0)->firstOrFail();
+        match ($errand->kind) {
+            ErrandKind::PlanStaff => (new StaffPlanning($import))->plan($errand->reached(...)),
+            ErrandKind::BringStaff => (new StaffBringing($import))->bring($errand->reached(...)),
+            default => (new StaffBringing($import))->undo($errand->reached(...)),
+        };
+        $counts = $import->counts + ['new' => 0, 'changed' => 0];
+        $errand->done(match ($errand->kind) {
+            ErrandKind::PlanStaff => Said::of('What will happen is worked out.'),
+            ErrandKind::BringStaff => Said::of(':new people came in, of :changed something changed.', [
+                'new' => $counts['new'], 'changed' => $counts['changed'],
+            ]),
+            default => Said::of('The list is taken back.'),
+        });
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Models\StaffImport;
+use App\Models\StoredCard;
+use App\Models\StoredPerson;
+use App\Pictures\Library;
+use App\Roster\Groups;
+use App\Roster\PeopleList;
+use App\Roster\Portraits;
+use App\Words\Words;
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Refusal;
+use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** The people of a workspace, and what is known of them. */
+final class PeopleController extends Controller
+{
+    private const PER_PAGE = 50;
+
+    public function index(Request $request): View
+    {
+        $list = PeopleList::asked($this->workspace, $request);
+
+        return view('people.index', [
+            'list' => $page = $list->query()->paginate(self::PER_PAGE)->withQueryString(), 'asked' => $list,
+            'groups' => Groups::of($this->workspace), 'today' => $list->today->iso,
+            'in' => Groups::namesOf(array_map(fn (StoredPerson $one): string => $one->id, $page->items())),
+            'imports' => StaffImport::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(3)
+                ->get(),
+        ]);
+    }
+
+    public function create(): View
+    {
+        return $this->page(null);
+    }
+
+    public function store(Request $request): RedirectResponse
+    {
+        return $this->kept($request, null);
+    }
+
+    public function show(string $person): View
+    {
+        return $this->page(StoredPerson::in($this->workspace, $person));
+    }
+
+    public function keep(Request $request, string $person): RedirectResponse
+    {
+        return $this->kept($request, StoredPerson::in($this->workspace, $person));
+    }
+
+    /** Several at once: into a group, out of one, off the list, or back on it. */
+    public function several(Request $request): RedirectResponse
+    {
+        $ids = StoredPerson::query()->where('workspace_id', $this->workspace->id)
+            ->whereIn('id', array_filter($request->array('people'), is_string(...)))->pluck('id')
+            ->all();
+        $ids = array_values(array_map(strval(...), $ids));
+        $people = trans_choice('One person|:count people', count($ids));
+        $do = self::string($request, 'do');
+        try {
+            if ($ids === []) {
+                throw Refusal::because('Choose people first.');
+            }
+            $said = match ($do) {
+                'join' => $this->joined($ids, self::string($request, 'group')),
+                'part' => $this->parted($ids, self::string($request, 'group')),
+                default => $this->listed($ids, $do === 'back'),
+            };
+        } catch (Refusal $refusal) {
+            return back()->with('told', Words::of($refusal));
+        }
+        $undo = ['join' => 'part', 'part' => 'join', 'back' => 'remove'][$do] ?? 'back';
+
+        return back()->with('told', "$people: $said")
+            ->with('undo', [$undo, $ids, self::string($request, 'group')]);
+    }
+
+    /** Renames a group, sets where it stands, or takes it away. */
+    public function group(Request $request, int $group): RedirectResponse
+    {
+        $found = Groups::find($this->workspace, $group);
+        try {
+            match (self::string($request, 'do')) {
+                'up' => Groups::raise($this->workspace, $found),
+                'remove' => Groups::remove($found),
+                default => Groups::rename($this->workspace, $found, self::string($request, 'name')),
+            };
+        } catch (Refusal $refusal) {
+            return back()->with('told', Words::of($refusal));
+        }
+
+        return redirect()->route('people')->with('told', __('Kept.'));
+    }
+
+    public function file(Request $request): StreamedResponse
+    {
+        $list = PeopleList::asked($this->workspace, $request);
+
+        return self::table('people.csv', $list->columns(), $list->rows(...));
+    }
+
+    /** @param  list<string>  $ids */
+    private function joined(array $ids, string $group): string
+    {
+        Groups::put(Groups::named($this->workspace, $group), $ids);
+
+        return __('in “:group”.', ['group' => $group]);
+    }
+
+    /** @param  list<string>  $ids */
+    private function parted(array $ids, string $group): string
+    {
+        Groups::take(Groups::named($this->workspace, $group), $ids);
+
+        return __('no longer in “:group”.', ['group' => $group]);
+    }
+
+    /** @param  list<string>  $ids */
+    private function listed(array $ids, bool $back): string
+    {
+        DB::table('people')->whereIn('id', $ids)->update(['removed_at' => $back ? null : (string) now()]);
+
+        return $back ? __('back on the list.') : __('off the list.');
+    }
+
+    private function page(?StoredPerson $person): View
+    {
+        return view('people.person', [
+            'person' => $person, 'known' => $person?->known(),
+            'portrait' => $person === null ? '' : Portraits::of($person), 'facts' => ProfileFact::cases(),
+            'groups' => Groups::of($this->workspace),
+            'in' => $person === null ? [] : Groups::namesOf([$person->id])[$person->id] ?? [],
+            'cards' => $person === null ? [] : StoredCard::query()->where('person_id', $person->id)
+                ->whereNull('archived_at')->orderBy('id')->limit(20)->get(),
+        ]);
+    }
+
+    private function kept(Request $request, ?StoredPerson $person): RedirectResponse
+    {
+        try {
+            $profile = Profile::of($this->given($request) + ($person?->known()->pictures() ?? []),
+                $this->workspace->country);
+            $this->mustBeTheirs($profile, $person);
+            $person === null ? $person = StoredPerson::add($this->workspace->id, $profile) : $person->keep($profile);
+            Groups::set($this->workspace, $person->id, array_filter($request->array('groups'), is_string(...)),
+                self::string($request, 'group'));
+        } catch (Refusal $refusal) {
+            return back()->withInput()->withErrors([$refusal->field() => Words::of($refusal)]);
+        }
+
+        return redirect()->route('person', $person->id)->with('told', __('Kept.'));
+    }
+
+    /**
+     * What was typed, and the portrait: a new one, or none, where that is said.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws Refusal
+     */
+    private function given(Request $request): array
+    {
+        $words = array_filter(ProfileFact::cases(), fn (ProfileFact $fact): bool => ! $fact->isPicture());
+        $given = array_intersect_key($request->array('facts'), array_flip(array_column($words, 'value')));
+        if ($request->file('portrait') !== null) {
+            $picture = Refusal::at('/portrait', fn () => app(Library::class)->add(
+                $this->workspace, ...self::uploaded($request->file('portrait')),
+            ));
+
+            return $given + ['portrait' => "picture:$picture->hash"];
+        }
+
+        return $request->boolean('no_portrait') ? $given + ['portrait' => ''] : $given;
+    }
+
+    /** @throws Refusal where an address is somebody else's */
+    private function mustBeTheirs(Profile $profile, ?StoredPerson $person): void
+    {
+        $other = DB::table('person_addresses')->join('people', 'people.id', 'person_id')
+            ->where('person_addresses.workspace_id', $this->workspace->id)
+            ->whereIn('person_addresses.address', $profile->lines(ProfileFact::Addresses))
+            ->where('people.id', '!=', $person->id ?? '')->whereNull('removed_at')
+            ->first(['person_addresses.address', 'name']);
+        if ($other !== null) {
+            throw Refusal::because(':address is :name’s already.', '/addresses', [
+                'address' => $other->address, 'name' => $other->name,
+            ]);
+        }
+    }
+}

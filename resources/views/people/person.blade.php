@@ -1,0 +1,75 @@
+<x-layouts.page :title="$person->name ?? 'Somebody new'" nav="people">
+  <main id="main" class="desk people">
+    <div class="desk-head">
+      @if ($person === null)
+        <h1>Somebody new</h1>
+      @else
+        <h1 translate="no">{{ $person->name }}</h1>
+      @endif
+      <span class="ms-end"></span>
+      <a class="btn btn-line" href="{{ route('people') }}">Back</a>
+    </div>
+    <x-told />
+    <form method="post" enctype="multipart/form-data" class="person"
+      action="{{ $person === null ? route('people.store') : route('people.keep', $person->id) }}">@csrf
+      <p class="quiet">Kept once, for all cards, contacts and pages.</p>
+      <div class="person-facts">
+        @foreach ($facts as $fact)
+          @continue($fact->isPicture())
+          @php($value = old('facts.' . $fact->value, implode("\n", $known?->lines($fact) ?? [])))
+          <div class="field"><label for="fact-{{ $fact->value }}">{{ __($fact->label()) }}</label>
+            @if ($fact->isSeveral())
+              <textarea class="form-control" id="fact-{{ $fact->value }}" name="facts[{{ $fact->value }}]" rows="2"
+                spellcheck="false" aria-describedby="error-{{ $fact->value }}">{{ $value }}</textarea>
+              <p class="help">{{ $fact->value === 'addresses' ? __('One a line; the first is the one on cards.')
+                  : __('One a line.') }}</p>
+            @else
+              <input class="form-control" id="fact-{{ $fact->value }}" name="facts[{{ $fact->value }}]"
+                type="{{ $fact->isDay() ? 'date' : ($fact->isPhone() ? 'tel' : 'text') }}" value="{{ $value }}"
+                autocomplete="off" aria-describedby="error-{{ $fact->value }}"
+                @if ($errors->has($fact->value)) aria-invalid="true" @endif>
+            @endif
+            <p class="field-error" id="error-{{ $fact->value }}">{{ $errors->first($fact->value) }}</p>
+          </div>
+        @endforeach
+        <div class="field"><label for="portrait">Portrait</label>
+          @if ($portrait !== '')
+            <img src="{{ $portrait }}" alt="Portrait of {{ $person->name }}" width="64"
+              height="64" class="portrait">
+            <label class="check"><input type="checkbox" name="no_portrait" value="1"> without it</label>
+          @endif
+          <input class="form-control" type="file" id="portrait" name="portrait"
+            accept="image/jpeg,image/png,image/gif,image/webp" aria-describedby="error-portrait">
+          <p class="field-error" id="error-portrait">{{ $errors->first('portrait') }}</p>
+        </div>
+        <fieldset class="field">
+          <legend>Groups</legend>
+          @foreach ($groups as $group)
+            <label class="check"><input type="checkbox" name="groups[]" value="{{ $group->name }}"
+                @checked(in_array($group->name, $in, true))> <span translate="no">{{ $group->name }}</span></label>
+          @endforeach
+          <label for="new-group">a new one</label>
+          <input class="form-control" id="new-group" name="group" maxlength="40" value="{{ old('group', '') }}"
+            autocomplete="off" aria-describedby="error-group">
+          <p class="field-error" id="error-group">{{ $errors->first('group') }}</p>
+        </fieldset>
+      </div>
+      <button class="btn btn-stamp">Keep</button>
+    </form>
+    @if (count($cards) > 0)
+      <h2>Cards</h2>
+      <ul class="rows">
+        @foreach ($cards as $card)
+          <li><span><a href="{{ route(auth()->user()->can('make') ? 'bench' : 'proof', $card->id) }}"
+                translate="no">{{ $card->name }}</a></span></li>
+        @endforeach
+      </ul>
+    @endif
+    @if ($person)
+      <form method="post" action="{{ route('people.several') }}">@csrf<input type="hidden" name="people[]"
+          value="{{ $person->id }}"><button class="btn btn-line" name="do"
+          value="{{ $person->removed_at ? 'back' : 'remove' }}">{{ $person->removed_at ? 'Back on the list'
+          : 'Off the list' }}</button></form>
+    @endif
+  </main>
+</x-layouts.page>
