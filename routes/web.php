@@ -21,6 +21,7 @@ use App\Http\Controllers\HandwritingController;
 use App\Http\Controllers\HelpController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\HookController;
+use App\Http\Controllers\HouseController;
 use App\Http\Controllers\InvitationController;
 use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LinksController;
@@ -119,6 +120,16 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/{person}', [PeopleController::class, 'show'])->where('person', '[0-9A-Za-z]{26}')->name('person');
         Route::post('/{person}', [PeopleController::class, 'keep'])->where('person', '[0-9A-Za-z]{26}')
             ->name('people.keep');
+    });
+    Route::post('/people/houses', [HouseController::class, 'begin'])->name('house.begin');
+    Route::prefix('/people/houses/{house}')->where(['house' => '[0-9]{1,15}'])->group(function () {
+        Route::get('/', [HouseController::class, 'show'])->name('house');
+        Route::get('/counts', [HouseController::class, 'counts'])->middleware('reads')->name('house.counts');
+        Route::get('/of/{person}', [HouseController::class, 'drawing'])->where('person', '[0-9A-Za-z]{26}')
+            ->middleware('reads')->name('house.drawing');
+        Route::post('/put', [HouseController::class, 'put'])->name('house.put');
+        Route::post('/undo', [HouseController::class, 'undo'])->name('house.undo');
+        Route::post('/end', [HouseController::class, 'end'])->name('house.end');
     });
     Route::prefix('/people/lists/{import}')->where(['import' => '[0-9]{1,15}'])->group(function () {
         Route::get('/', [StaffImportController::class, 'show'])->name('staff-import');

@@ -26,7 +26,8 @@ final class Access
             'hand-over', 'hand-over.directions', 'hand-over.taken', 'hand-over.file', 'hand-over.note', 'mailbox',
             'mailbox.*', 'api.card.composed', 'api.card.taken', 'tray', 'tray.*', 'ready', 'ready.*',
         ],
-        'people' => ['people', 'people.*', 'person', 'staff-import', 'staff-import.*', 'placements', 'placements.*',
+        'people' => ['house', 'house.counts', 'house.drawing', 'people', 'people.*', 'person', 'staff-import',
+            'staff-import.*', 'placements', 'placements.*',
             'cards.place', 'api.people', 'api.placements', 'api.placements.*'],
         'run' => ['members', 'members.*', 'settings', 'settings.*', 'programs', 'programs.*'],
     ];

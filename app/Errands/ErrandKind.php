@@ -13,6 +13,7 @@ enum ErrandKind: string
     case PlanStaff = 'plan-staff';
     case BringStaff = 'bring-staff';
     case UndoStaff = 'undo-staff';
+    case PutHouse = 'put-house';
 
     /** @return class-string<Work> */
     public function work(): string
@@ -21,6 +22,7 @@ enum ErrandKind: string
             self::Export => ExportWorkspace::class,
             self::Import => ImportWorkspace::class,
             self::PlanStaff, self::BringStaff, self::UndoStaff => StaffWork::class,
+            self::PutHouse => PutHouseWork::class,
         };
     }
 
@@ -33,6 +35,7 @@ enum ErrandKind: string
             self::PlanStaff => __('What will happen'),
             self::BringStaff => __('A list of people, to bring in'),
             self::UndoStaff => __('A list of people, taken back'),
+            self::PutHouse => __('A house card, put on everybody’s card'),
         };
     }
 
@@ -45,8 +48,11 @@ enum ErrandKind: string
     /** Page it belongs to, by its address. */
     public function page(Errand $errand): string
     {
-        return $this->asks() === Ability::Run ? route('settings')
-            : route('staff-import', (int) ($errand->data['import'] ?? 0));
+        return match ($this) {
+            self::Export, self::Import => route('settings'),
+            self::PutHouse => route('house', (int) ($errand->data['house'] ?? 0)),
+            default => route('staff-import', (int) ($errand->data['import'] ?? 0)),
+        };
     }
 
     /** Name its file is taken by; null for one that is for nobody. */

@@ -2,8 +2,10 @@
 
 namespace App\Errands;
 
+use App\Jobs\FollowPeople;
 use App\Models\Errand;
 use App\Models\StaffImport;
+use App\Models\User;
 use App\Roster\StaffBringing;
 use App\Roster\StaffPlanning;
 use InkyCard\Said;
@@ -19,6 +21,9 @@ final class StaffWork implements Work
             ErrandKind::BringStaff => (new StaffBringing($import))->bring($errand->reached(...)),
             default => (new StaffBringing($import))->undo($errand->reached(...)),
         };
+        $errand->kind === ErrandKind::PlanStaff || FollowPeople::of(
+            $import->workspace, $import->taken(), User::query()->where('id', $errand->user_id)->first(),
+        );
         $counts = $import->counts + ['new' => 0, 'changed' => 0];
         $errand->done(match ($errand->kind) {
             ErrandKind::PlanStaff => Said::of('What will happen is worked out.'),

@@ -107,7 +107,8 @@ final class SheetRows
             }
         }
 
-        return $cells === [] ? [] : array_replace(array_fill(0, max(array_keys($cells)) + 1, ''), $cells);
+        return $cells === [] ? []
+            : array_values(array_replace(array_fill(0, max(array_keys($cells)) + 1, ''), $cells));
     }
 
     private function cell(XMLReader $reader): string

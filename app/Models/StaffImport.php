@@ -133,6 +133,12 @@ final class StaffImport extends Model
         return Errand::begin($this->workspace, $user, ErrandKind::PlanStaff, ['import' => $this->id]);
     }
 
+    /** @return list<string> ids of the people it brought, or of whom it changed something */
+    public function taken(): array
+    {
+        return array_values(array_map(strval(...), $this->rows()->whereNotNull('before')->pluck('person_id')->all()));
+    }
+
     public function rows(): Builder
     {
         return DB::table('staff_import_rows')->where('import_id', $this->id);

@@ -21,6 +21,7 @@ use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\BulkEdit;
 use InkyCard\Card\Edit\Edit;
+use InkyCard\House\FollowHouse;
 use InkyCard\Layout\PictureFit;
 use InkyCard\Refusal;
 use InkyCard\Time\Day;
@@ -39,6 +40,8 @@ use InkyCard\Time\Day;
  * @property int $taken_times how often it was handed over
  * @property Carbon $updated_at
  * @property ?string $archived_at
+ * @property ?int $house_id card it follows
+ * @property ?string $own JSON, see House\Own: what its holder says otherwise
  */
 final class StoredCard extends Model
 {
@@ -235,6 +238,7 @@ final class StoredCard extends Model
     public function edit(int $seen, Edit $edit, ?User $user, ?string $burst = null): Document
     {
         $this->mustBeAt($seen);
+        $edit instanceof FollowHouse || $this->mustBeFree();
         $before = $this->document();
         $after = $this->settled($edit->apply($before));
         $json = CardJson::encode($after);
@@ -289,12 +293,14 @@ final class StoredCard extends Model
     /** @throws StaleRevision */
     public function undo(int $seen): void
     {
+        $this->mustBeFree();
         $this->jump($seen, fn () => $this->revision()->parent);
     }
 
     /** Follows the newest branch. @throws StaleRevision */
     public function redo(int $seen): void
     {
+        $this->mustBeFree();
         $this->jump($seen, fn () => $this->successor());
     }
 
@@ -307,6 +313,7 @@ final class StoredCard extends Model
     public function goBack(int $seen, Revision $to, ?User $user): void
     {
         $this->mustBeAt($seen);
+        $this->mustBeFree();
         if ($to->document !== $this->revision()->document) {
             DB::transaction(
                 fn () => $this->advance(
@@ -451,6 +458,16 @@ final class StoredCard extends Model
         }
         $this->forceFill($to)->syncOriginal();
         Hooks::tell($this->workspace_id, HookEvent::CardChanged, (string) $this->id, ['card' => $this->id]);
+    }
+
+    /** @throws Refusal for a card that follows another */
+    private function mustBeFree(): void
+    {
+        if ($this->house_id !== null) {
+            throw Refusal::because(
+                'This card follows a house card: change that one, or what is theirs under People.',
+            );
+        }
     }
 
     private function mustBeAt(int $seen): void

@@ -95,6 +95,21 @@ final class Groups
         DB::table('staff_groups')->where('id', $group->id)->update(['name' => $name]);
     }
 
+    /**
+     * Which house card its people's cards follow; 0 for none.
+     *
+     * @return list<string> its people
+     */
+    public static function followed(Workspace $workspace, \stdClass $group, int $house): array
+    {
+        $known = DB::table('houses')->where(['workspace_id' => $workspace->id, 'card_id' => $house])->exists();
+        DB::table('staff_groups')->where('id', $group->id)->update(['house_id' => $known ? $house : null]);
+
+        return array_values(array_map(
+            strval(...), DB::table('group_people')->where('group_id', $group->id)->pluck('person_id')->all(),
+        ));
+    }
+
     /** Its people stay; only the group goes. */
     public static function remove(\stdClass $group): void
     {

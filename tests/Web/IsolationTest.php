@@ -9,6 +9,7 @@ use App\Campaigns\Series;
 use App\Clicks\CountedLinks;
 use App\Errands\ErrandKind;
 use App\Handover\HouseNotes;
+use App\House\House;
 use App\Models\BulkChange;
 use App\Models\Errand;
 use App\Models\StaffImport;
@@ -59,7 +60,7 @@ final class IsolationTest extends WebTestCase
         'campaign_messages', 'letters', 'left_alone',
         'memberships', 'invitations', 'personal_access_tokens', 'hooks', 'errands', 'person_addresses',
         'staff_groups', 'group_people',
-        'staff_imports', 'staff_import_rows',
+        'staff_imports', 'staff_import_rows', 'houses', 'house_puts', 'house_put_cards',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -91,7 +92,7 @@ final class IsolationTest extends WebTestCase
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation|token|hook|errand|person|import|group';
+                    .'recipient|workspace|member|invitation|token|hook|errand|person|import|group|house';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -185,6 +186,9 @@ final class IsolationTest extends WebTestCase
         $import = StaffImport::begin($this->workspace, $this->maren, $list, $secret);
         $import->settle(['name', 'addresses'], true, $this->maren);
         unlink($list);
+        $house = House::begin(StoredCard::start(
+            $this->workspace, $this->card->document(), $this->maren, $secret,
+        ), $this->maren);
         $this->ids = [
             'letter' => StoredLetter::start($this->workspace, $this->card, null, ['subject' => $secret])->id,
             'recipient' => DB::table('recipients')->value('id'), 'workspace' => $this->workspace->id,
@@ -195,6 +199,7 @@ final class IsolationTest extends WebTestCase
             'hook' => DB::table('hooks')->insertGetId(['workspace_id' => $this->workspace->id,
                 'address' => "https://$secret.example/", 'secret' => $secret, 'events' => 'card.changed',
                 'created_at' => (string) now()]),
+            'house' => $house->card->id,
             'person' => $this->person, 'group' => $group, 'import' => $import->id,
             'errand' => Errand::begin($this->workspace, $this->maren, ErrandKind::Export)->id,
             'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',

@@ -8,6 +8,7 @@ use App\Pictures\BlockedPictures;
 use App\Pictures\Drawings;
 use App\Pictures\HostedPictures;
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Compose\HtmlComposer;
@@ -19,10 +20,17 @@ use Symfony\Component\HttpFoundation\Response as AnyResponse;
 
 final class BenchController extends Controller
 {
-    public function show(Request $request, int $card): View
+    public function show(Request $request, int $card): View|RedirectResponse
     {
+        $card = $this->card($card);
+        if ($card->house_id !== null && $card->person_id !== null) {
+            return redirect()->route('person', $card->person_id)->with('told', __(
+                'This card follows a house card: what is theirs is changed here.',
+            ));
+        }
+
         return view('bench.show', [
-            'bench' => Workbench::of($this->card($card)),
+            'bench' => Workbench::of($card),
             'open' => self::string($request, 'piece'),
             'refused' => [],
             'conflict' => null,

@@ -2,6 +2,8 @@
 
 namespace App\Http\Controllers;
 
+use App\House\House;
+use App\Jobs\FollowPeople;
 use App\Models\StaffImport;
 use App\Models\StoredCard;
 use App\Models\StoredPerson;
@@ -32,6 +34,7 @@ final class PeopleController extends Controller
             'list' => $page = $list->query()->paginate(self::PER_PAGE)->withQueryString(), 'asked' => $list,
             'groups' => Groups::of($this->workspace), 'today' => $list->today->iso,
             'in' => Groups::namesOf(array_map(fn (StoredPerson $one): string => $one->id, $page->items())),
+            'houses' => House::of($this->workspace), 'choices' => StoredCard::choices($this->workspace),
             'imports' => StaffImport::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(3)
                 ->get(),
         ]);
@@ -78,6 +81,7 @@ final class PeopleController extends Controller
         } catch (Refusal $refusal) {
             return back()->with('told', Words::of($refusal));
         }
+        $this->follow($request, $ids);
         $undo = ['join' => 'part', 'part' => 'join', 'back' => 'remove'][$do] ?? 'back';
 
         return back()->with('told', "$people: $said")
@@ -92,6 +96,9 @@ final class PeopleController extends Controller
             match (self::string($request, 'do')) {
                 'up' => Groups::raise($this->workspace, $found),
                 'remove' => Groups::remove($found),
+                'follow' => $this->follow($request, Groups::followed(
+                    $this->workspace, $found, self::integer($request, 'house'),
+                )),
                 default => Groups::rename($this->workspace, $found, self::string($request, 'name')),
             };
         } catch (Refusal $refusal) {
@@ -106,6 +113,16 @@ final class PeopleController extends Controller
         $list = PeopleList::asked($this->workspace, $request);
 
         return self::table('people.csv', $list->columns(), $list->rows(...));
+    }
+
+    /**
+     * Cards of people whose profile or groups changed follow them: those of many beside the pages.
+     *
+     * @param  list<string>  $people  ids
+     */
+    private function follow(Request $request, array $people): void
+    {
+        FollowPeople::of($this->workspace, $people, self::member($request));
     }
 
     /** @param  list<string>  $ids */
@@ -139,6 +156,8 @@ final class PeopleController extends Controller
             'portrait' => $person === null ? '' : Portraits::of($person), 'facts' => ProfileFact::cases(),
             'groups' => Groups::of($this->workspace),
             'in' => $person === null ? [] : Groups::namesOf([$person->id])[$person->id] ?? [],
+            'over' => $person === null ? [] : House::over($person->id), 'houses' => House::of($this->workspace)
+                ->keyBy(fn (House $house): int => $house->card->id),
             'cards' => $person === null ? [] : StoredCard::query()->where('person_id', $person->id)
                 ->whereNull('archived_at')->orderBy('id')->limit(20)->get(),
         ]);
@@ -153,6 +172,7 @@ final class PeopleController extends Controller
             $person === null ? $person = StoredPerson::add($this->workspace->id, $profile) : $person->keep($profile);
             Groups::set($this->workspace, $person->id, array_filter($request->array('groups'), is_string(...)),
                 self::string($request, 'group'));
+            $this->follow($request, [$person->id]);
         } catch (Refusal $refusal) {
             return back()->withInput()->withErrors([$refusal->field() => Words::of($refusal)]);
         }

@@ -135,6 +135,29 @@
           </ul>
         @endif
       </section>
+      <section aria-labelledby="houses">
+        <h2 id="houses">House cards</h2>
+        <p>A card a group follows: some pieces are the same for all, some each person’s own.</p>
+        @if ($houses->isNotEmpty())
+          <ul class="rows">
+            @foreach ($houses as $house)
+              <li><span><a href="{{ route('house', $house->card->id) }}" translate="no">{{ $house->card->name }}</a></span>
+                <span class="quiet">{{ $house->put === null ? __('not put yet') : ($house->isDrafted()
+                    ? __('has a draft') : __('put')) }}</span></li>
+            @endforeach
+          </ul>
+        @endif
+        @can('make')
+          <form method="post" action="{{ route('house.begin') }}" class="with-button">@csrf
+            <select class="form-select" name="card" aria-label="A card to make a house card of">
+              @foreach ($choices as $id => $name)
+                <option value="{{ $id }}">{{ $name }}</option>
+              @endforeach
+            </select>
+            <button class="btn btn-line">Make it a house card</button>
+          </form>
+        @endcan
+      </section>
       @if ($groups->isNotEmpty())
         <section aria-labelledby="groups">
           <h2 id="groups">Groups</h2>
@@ -151,6 +174,19 @@
                   <button class="btn btn-plain" name="do" value="remove"
                     aria-label="Take the group {{ $group->name }} away">Take away</button>
                 </form>
+                @if ($houses->isNotEmpty())
+                  <form method="post" action="{{ route('people.group', $group->id) }}" class="with-button">@csrf
+                    <input type="hidden" name="do" value="follow">
+                    <select class="form-select" name="house" aria-label="House card {{ $group->name }} follows">
+                      <option value="">no house card</option>
+                      @foreach ($houses as $house)
+                        <option value="{{ $house->card->id }}" @selected($group->house_id === $house->card->id)>{{
+                            $house->card->name }}</option>
+                      @endforeach
+                    </select>
+                    <button class="btn btn-plain" aria-label="Let {{ $group->name }} follow it">Follow</button>
+                  </form>
+                @endif
                 <a class="measure" href="{{ route('people', ['group' => $group->name]) }}">{{ trans_choice(
                     ':count person|:count people', $group->people) }}</a>
               </li>

@@ -56,6 +56,17 @@
       </div>
       <button class="btn btn-stamp">Keep</button>
     </form>
+    @foreach ($over as $one)
+      @continue(!isset($houses[$one['house']]))
+      <p>@if ($loop->first)
+          {{ __('Follows the house card') }} <a href="{{ route('house', $one['house']) }}" translate="no">{{
+              $houses[$one['house']]->card->name }}</a> {{ __('as one of “:group”.', ['group' => $one['group']]) }}
+        @else
+          {{ __('“:group” follows :house, which does not count: the first group does.', ['group' => $one['group'],
+              'house' => $houses[$one['house']]->card->name]) }}
+        @endif
+      </p>
+    @endforeach
     @if (count($cards) > 0)
       <h2>Cards</h2>
       <ul class="rows">
