@@ -3,7 +3,6 @@
 namespace App\Errands;
 
 use App\Auth\Ability;
-use App\Models\Errand;
 
 /** The errands there are. */
 enum ErrandKind: string
@@ -14,17 +13,6 @@ enum ErrandKind: string
     case BringStaff = 'bring-staff';
     case UndoStaff = 'undo-staff';
     case PutHouse = 'put-house';
-
-    /** @return class-string<Work> */
-    public function work(): string
-    {
-        return match ($this) {
-            self::Export => ExportWorkspace::class,
-            self::Import => ImportWorkspace::class,
-            self::PlanStaff, self::BringStaff, self::UndoStaff => StaffWork::class,
-            self::PutHouse => PutHouseWork::class,
-        };
-    }
 
     /** What it is, in a few words. */
     public function says(): string
@@ -45,13 +33,17 @@ enum ErrandKind: string
         return in_array($this, [self::Export, self::Import], true) ? Ability::Run : Ability::People;
     }
 
-    /** Page it belongs to, by its address. */
-    public function page(Errand $errand): string
+    /**
+     * Page it belongs to, by its address.
+     *
+     * @param  array<string, mixed>  $data  what it was given
+     */
+    public function page(array $data): string
     {
         return match ($this) {
             self::Export, self::Import => route('settings'),
-            self::PutHouse => route('house', (int) ($errand->data['house'] ?? 0)),
-            default => route('staff-import', (int) ($errand->data['import'] ?? 0)),
+            self::PutHouse => route('house', (int) ($data['house'] ?? 0)),
+            default => route('staff-import', (int) ($data['import'] ?? 0)),
         };
     }
 

@@ -24,13 +24,18 @@ final class StaffWork implements Work
         $errand->kind === ErrandKind::PlanStaff || FollowPeople::of(
             $import->workspace, $import->taken(), User::query()->where('id', $errand->user_id)->first(),
         );
-        $counts = $import->counts + ['new' => 0, 'changed' => 0];
-        $errand->done(match ($errand->kind) {
+        $errand->done(self::said($errand->kind, $import->counts + ['new' => 0, 'changed' => 0]));
+    }
+
+    /** @param  array<string, int>  $counts */
+    private static function said(ErrandKind $kind, array $counts): Said
+    {
+        return match ($kind) {
             ErrandKind::PlanStaff => Said::of('What will happen is worked out.'),
             ErrandKind::BringStaff => Said::of(':new people came in, of :changed something changed.', [
                 'new' => $counts['new'], 'changed' => $counts['changed'],
             ]),
             default => Said::of('The list is taken back.'),
-        });
+        };
     }
 }

@@ -32,15 +32,7 @@ final class SheetRows
      */
     public static function of(string $path): \Generator
     {
-        $zip = new ZipArchive;
-        $kind = $zip->open($path, ZipArchive::RDONLY) !== true ? null : match (true) {
-            $zip->locateName('xl/workbook.xml') !== false => 'xlsx',
-            $zip->locateName('content.xml') !== false => 'ods',
-            default => null,
-        };
-        if ($kind === null) {
-            throw Refusal::because('This file cannot be read: bring a workbook, or its table as CSV.', '/file');
-        }
+        [$zip, $kind] = self::workbook($path);
         $before = libxml_use_internal_errors(true);
         try {
             $sheet = new self($path);
@@ -53,6 +45,25 @@ final class SheetRows
             libxml_clear_errors();
             libxml_use_internal_errors($before);
         }
+    }
+
+    /**
+     * @return array{ZipArchive, 'xlsx'|'ods'}
+     *
+     * @throws Refusal
+     */
+    private static function workbook(string $path): array
+    {
+        $zip = new ZipArchive;
+        $kind = $zip->open($path, ZipArchive::RDONLY) !== true ? null : match (true) {
+            $zip->locateName('xl/workbook.xml') !== false => 'xlsx',
+            $zip->locateName('content.xml') !== false => 'ods',
+            default => null,
+        };
+
+        return [$zip, $kind ?? throw Refusal::because(
+            'This file cannot be read: bring a workbook, or its table as CSV.', '/file',
+        )];
     }
 
     /** @return \Generator<int, list<string>> */

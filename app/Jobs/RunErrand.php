@@ -2,6 +2,7 @@
 
 namespace App\Jobs;
 
+use App\Errands\Works;
 use App\Models\Errand;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -33,9 +34,14 @@ final class RunErrand implements ShouldQueue
 
             return;
         }
+        self::do($errand);
+    }
+
+    private static function do(Errand $errand): void
+    {
         $errand->reached(0, 0);
         try {
-            app($errand->kind->work())->do($errand);
+            app(Works::of($errand->kind))->do($errand);
         } catch (Refusal $refusal) {
             $errand->refresh()->refuse($refusal->said);
         } catch (\Throwable $fault) {

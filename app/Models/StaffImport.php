@@ -78,13 +78,7 @@ final class StaffImport extends Model
     public static function begin(Workspace $workspace, ?User $user, string $path, string $name): self
     {
         StaffFile::mustFit($path);
-        $sample = [];
-        foreach (StaffFile::rows($path) as $row) {
-            $sample[] = array_map(fn (string $cell): string => mb_strimwidth($cell, 0, 200, '…'), $row);
-            if (count($sample) > self::SAMPLE) {
-                break;
-            }
-        }
+        $sample = self::sampleOf($path);
         $sample !== [] || throw Refusal::because('There is nobody in this list.', '/file');
         $headed = ColumnGuesser::isHeading($sample[0]);
         if ($headed && count($sample) === 1) {
@@ -103,6 +97,24 @@ final class StaffImport extends Model
             'columns' => array_map(fn (ColumnGuess $guess) => [$guess->column->value, $guess->sure], $guesses),
             'counts' => [], 'created_at' => now(),
         ]);
+    }
+
+    /**
+     * @return list<list<string>>
+     *
+     * @throws Refusal
+     */
+    private static function sampleOf(string $path): array
+    {
+        $sample = [];
+        foreach (StaffFile::rows($path) as $row) {
+            $sample[] = array_map(fn (string $cell): string => mb_strimwidth($cell, 0, 200, '…'), $row);
+            if (count($sample) > self::SAMPLE) {
+                break;
+            }
+        }
+
+        return $sample;
     }
 
     /**

@@ -67,13 +67,23 @@ final class Meeting
         if ($id === null) {
             return self::kept($number, Outcome::New, $row, null, ['notes' => $notes]);
         }
-        $person = $known['people'][$id];
+
+        return $this->ofKnown($number, $row, $known['people'][$id], $known['groups'][$id] ?? [], $notes);
+    }
+
+    /**
+     * @param  list<string>  $in  groups they are in
+     * @param  array<array-key, mixed>  $notes
+     * @return array{number: int, outcome: string, person_id: ?string, name: string, data: string}
+     */
+    private function ofKnown(int $number, StaffRow $row, StoredPerson $person, array $in, array $notes): array
+    {
         $differences = self::differences($person, $row);
-        $groups = array_values(array_udiff($row->groups, $known['groups'][$id] ?? [], strcasecmp(...)));
+        $groups = array_values(array_udiff($row->groups, $in, strcasecmp(...)));
         $isSame = $differences === [] && $groups === [] && $person->removed_at === null
             && ($row->external === '' || $row->external === $person->external);
 
-        return self::kept($number, $isSame ? Outcome::Same : Outcome::Changed, $row, $id, [
+        return self::kept($number, $isSame ? Outcome::Same : Outcome::Changed, $row, $person->id, [
             'notes' => $notes, 'differences' => $differences, 'joins' => $groups,
             'back' => $person->removed_at !== null,
         ]);

@@ -60,6 +60,15 @@ final readonly class PeopleList
             ));
         }
 
+        return $this->sorted($people);
+    }
+
+    /**
+     * @param  Builder<StoredPerson>  $people
+     * @return Builder<StoredPerson>
+     */
+    private function sorted(Builder $people): Builder
+    {
         return match ($this->sort) {
             'newest' => $people->latest('created_at')->latest('id'),
             'first_day' => $people->orderByRaw('first_day is null')->orderBy('first_day')->orderBy('name'),

@@ -133,15 +133,8 @@ final class StaffBringing
 
             return;
         }
-        [$now, $was] = [$person->known(), Profile::restore($before['profile'])];
-        $made = $was->met(Profile::restore($data['profile']));
-        $facts = $now->toArray();
-        foreach (ProfileFact::cases() as $fact) {
-            // What somebody changed since is newer, and stays.
-            if ($now->lines($fact) === $made->lines($fact)) {
-                $facts[$fact->value] = $was->toArray()[$fact->value] ?? '';
-            }
-        }
+        $facts = self::factsBefore($person->known(), Profile::restore($before['profile']),
+            Profile::restore($data['profile']));
         $person->forceFill([
             'external' => $before['external'], 'removed_at' => $before['removed'] ? now() : null,
         ]);
@@ -149,5 +142,23 @@ final class StaffBringing
         foreach (array_udiff($data['groups'] ?? [], $before['groups'], strcasecmp(...)) as $name) {
             Groups::take(Groups::named($this->import->workspace, $name), [$person->id]);
         }
+    }
+
+    /**
+     * What was known, where what the list made of it still stands: what somebody changed since is newer, and stays.
+     *
+     * @return array<string, mixed>
+     */
+    private static function factsBefore(Profile $now, Profile $was, Profile $said): array
+    {
+        $made = $was->met($said);
+        $facts = $now->toArray();
+        foreach (ProfileFact::cases() as $fact) {
+            if ($now->lines($fact) === $made->lines($fact)) {
+                $facts[$fact->value] = $was->toArray()[$fact->value] ?? '';
+            }
+        }
+
+        return $facts;
     }
 }

@@ -61,21 +61,26 @@ final class StaffFile
         };
         $number = 0;
         foreach ($source as $at => $row) {
-            if (trim(implode('', $row)) === '' && ! $isContacts) {
-                continue;
+            if ($isContacts || trim(implode('', $row)) !== '') {
+                self::mustBeWithin(count($row), ++$number);
+                yield $at => $row;
             }
-            if (count($row) > self::COLUMNS) {
-                throw Refusal::because('A list has at most :most columns: leave out those that are not needed.',
-                    '/file', [
-                        'most' => self::COLUMNS,
-                    ]);
-            }
-            if (++$number > self::ROWS + 1) {
-                throw Refusal::because('A list has at most :most rows: bring it in parts.', '/file', [
-                    'most' => number_format(self::ROWS),
-                ]);
-            }
-            yield $at => $row;
+        }
+    }
+
+    /** @throws Refusal */
+    private static function mustBeWithin(int $columns, int $rows): void
+    {
+        if ($columns > self::COLUMNS) {
+            throw Refusal::because(
+                'A list has at most :most columns: leave out those that are not needed.', '/file',
+                ['most' => self::COLUMNS],
+            );
+        }
+        if ($rows > self::ROWS + 1) {
+            throw Refusal::because('A list has at most :most rows: bring it in parts.', '/file', [
+                'most' => number_format(self::ROWS),
+            ]);
         }
     }
 
@@ -109,7 +114,7 @@ final class StaffFile
     /** What parts its cells: what its first lines have most of, and as often in each. */
     private static function sign(string $start): string
     {
-        $lines = array_slice(preg_split('/\R/', rtrim(self::utf8($start)), 12) ?: [], 0, 10);
+        $lines = array_slice(preg_split('/\r\n|\n|\r/', rtrim(self::utf8($start)), 12) ?: [], 0, 10);
         $best = [',', -1.0];
         foreach (self::SIGNS as $sign) {
             $counts = array_map(fn (string $line): int => count(str_getcsv($line, $sign, '"', '')) - 1,
@@ -139,7 +144,9 @@ final class StaffFile
         return $file;
     }
 
-    /** What its bytes are: UTF-16 by its mark or its zeros, UTF-8 where it is valid, else as old office programs write. */
+    /**
+     * What its bytes are: UTF-16 by its mark or its zeros, UTF-8 where it is valid, else as old office programs write.
+     */
     private static function charset(string $start): string
     {
         $even = substr($start, 0, 2000);

@@ -63,10 +63,7 @@ final class PeopleController extends Controller
     /** Several at once: into a group, out of one, off the list, or back on it. */
     public function several(Request $request): RedirectResponse
     {
-        $ids = StoredPerson::query()->where('workspace_id', $this->workspace->id)
-            ->whereIn('id', array_filter($request->array('people'), is_string(...)))->pluck('id')
-            ->all();
-        $ids = array_values(array_map(strval(...), $ids));
+        $ids = $this->chosen($request);
         $people = trans_choice('One person|:count people', count($ids));
         $do = self::string($request, 'do');
         try {
@@ -86,6 +83,16 @@ final class PeopleController extends Controller
 
         return back()->with('told', "$people: $said")
             ->with('undo', [$undo, $ids, self::string($request, 'group')]);
+    }
+
+    /** @return list<string> ids of those of the workspace */
+    private function chosen(Request $request): array
+    {
+        $ids = StoredPerson::query()->where('workspace_id', $this->workspace->id)
+            ->whereIn('id', array_filter($request->array('people'), is_string(...)))->pluck('id')
+            ->all();
+
+        return array_values(array_map(strval(...), $ids));
     }
 
     /** Renames a group, sets where it stands, or takes it away. */

@@ -6,7 +6,7 @@
     <div class="desk-head">
       <h1>{{ $errand->kind->says() }}</h1>
       <p class="quiet">Begun {{ Moments::at($errand->created_at) }}</p>
-      <a class="btn btn-line ms-end" href="{{ $errand->kind->page($errand) }}">Back</a>
+      <a class="btn btn-line ms-end" href="{{ $errand->kind->page($errand->data) }}">Back</a>
     </div>
     @include('settings.errand-way')
     @if ($errand->isOnItsWay())
