@@ -37,6 +37,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProgramController;
 use App\Http\Controllers\ProofController;
+use App\Http\Controllers\Public\OwnPageController;
 use App\Http\Controllers\QuotationController;
 use App\Http\Controllers\RecipientController;
 use App\Http\Controllers\SettingsController;
@@ -80,6 +81,18 @@ Route::get('/invitation/{invitation}', [InvitationController::class, 'show'])->w
     ->name('invitation');
 Route::post('/invitation/{invitation}', [InvitationController::class, 'accept'])->where('invitation', '[0-9]{1,15}');
 
+// Somebody's own page, without an account.
+Route::prefix('/mine/{token}')->where(['token' => '[0-9A-Za-z]{40}'])->middleware('throttle:120,1')
+    ->group(function () {
+        Route::get('/', [OwnPageController::class, 'show'])->name('mine');
+        Route::post('/', [OwnPageController::class, 'fill']);
+        Route::get('/card', [OwnPageController::class, 'drawing'])->middleware('reads')->name('mine.drawing');
+        Route::get('/sheet', [OwnPageController::class, 'sheet'])->middleware('reads')->name('mine.sheet');
+        Route::get('/take', [OwnPageController::class, 'take'])->name('mine.take');
+        Route::post('/taken', [OwnPageController::class, 'taken'])->name('mine.taken');
+        Route::get('/file', [OwnPageController::class, 'file'])->middleware('reads')->name('mine.file');
+    });
+
 Route::middleware(['auth', 'workspace'])->group(function () {
     Route::prefix('/account')->group(function () {
         Route::get('/', [AccountController::class, 'show'])->name('account');
@@ -118,6 +131,8 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->name('people.group');
         Route::post('/list', [StaffImportController::class, 'store'])->name('people.bring');
         Route::get('/{person}', [PeopleController::class, 'show'])->where('person', '[0-9A-Za-z]{26}')->name('person');
+        Route::post('/{person}/page', [PeopleController::class, 'ownPage'])->where('person', '[0-9A-Za-z]{26}')
+            ->name('people.page');
         Route::post('/{person}', [PeopleController::class, 'keep'])->where('person', '[0-9A-Za-z]{26}')
             ->name('people.keep');
     });

@@ -3,6 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\House\House;
+use App\House\OwnCard;
+use App\House\PersonPage;
 use App\Jobs\FollowPeople;
 use App\Models\StaffImport;
 use App\Models\StoredCard;
@@ -58,6 +60,19 @@ final class PeopleController extends Controller
     public function keep(Request $request, string $person): RedirectResponse
     {
         return $this->kept($request, StoredPerson::in($this->workspace, $person));
+    }
+
+    /** Somebody's own page: an address for it, another one, or none. */
+    public function ownPage(Request $request, string $person): RedirectResponse
+    {
+        $person = StoredPerson::in($this->workspace, $person);
+        match (self::string($request, 'do')) {
+            'withdraw' => PersonPage::withdraw($person),
+            'renew' => PersonPage::renew($person),
+            default => PersonPage::address($person),
+        };
+
+        return redirect()->route('person', $person->id)->with('told', __('Kept.'));
     }
 
     /** Several at once: into a group, out of one, off the list, or back on it. */
@@ -163,6 +178,8 @@ final class PeopleController extends Controller
             'portrait' => $person === null ? '' : Portraits::of($person), 'facts' => ProfileFact::cases(),
             'groups' => Groups::of($this->workspace),
             'in' => $person === null ? [] : Groups::namesOf([$person->id])[$person->id] ?? [],
+            'page' => $person === null ? null : PersonPage::of($person->id),
+            'own' => $person === null ? null : OwnCard::of($person),
             'over' => $person === null ? [] : House::over($person->id), 'houses' => House::of($this->workspace)
                 ->keyBy(fn (House $house): int => $house->card->id),
             'cards' => $person === null ? [] : StoredCard::query()->where('person_id', $person->id)

@@ -140,6 +140,11 @@ abstract class AbstractKind implements Kind
         ];
     }
 
+    public function knownBy(Filled $piece): ?ProfileFact
+    {
+        return static::FACT;
+    }
+
     public function follow(Filled $piece, Standing $was, Standing $is): array
     {
         $new = $this->standing($is);

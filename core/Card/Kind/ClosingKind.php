@@ -88,4 +88,9 @@ final class ClosingKind extends AbstractPictureKind
     {
         return ['picture' => $person->text(ProfileFact::Hand)];
     }
+
+    public function knownBy(Filled $piece): ProfileFact
+    {
+        return ProfileFact::Hand;
+    }
 }

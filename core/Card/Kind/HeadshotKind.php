@@ -99,4 +99,9 @@ final class HeadshotKind extends AbstractKind
         // Whose it is, is said by itself.
         return ['picture' => $person->text(ProfileFact::Portrait), 'alt' => ''];
     }
+
+    public function knownBy(Filled $piece): ProfileFact
+    {
+        return ProfileFact::Portrait;
+    }
 }

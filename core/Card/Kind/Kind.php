@@ -6,6 +6,7 @@ use InkyCard\Card\Content\Block;
 use InkyCard\Link\ProfileLink;
 use InkyCard\Refusal;
 use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 use InkyCard\Time\Window;
 
 /** A kind of piece: what it asks for, what it accepts, what it puts on the card, and what it is to others. */
@@ -89,6 +90,9 @@ interface Kind
      * @return array<string, string|list<string>>
      */
     public function ofPerson(Profile $person, Filled $piece, string $country): array;
+
+    /** The fact of a person its main field says; null for none. */
+    public function knownBy(Filled $piece): ?ProfileFact;
 
     /** When what it says holds; null for always. */
     public function window(Filled $piece): ?Window;

@@ -90,17 +90,17 @@ final class PhoneKind extends AbstractContactKind
 
     public function ofPerson(Profile $person, Filled $piece, string $country): array
     {
-        $number = match ($piece->text('sort')) {
-            'office' => $person->text(ProfileFact::Office),
-            'mobile' => $person->text(ProfileFact::Mobile),
-            'direct' => $person->text(ProfileFact::Direct),
-            'fax' => $person->text(ProfileFact::Fax),
-            // Without a label: the surest one to reach them by.
-            default => $person->text(ProfileFact::Direct) ?: $person->text(ProfileFact::Mobile)
-                ?: $person->text(ProfileFact::Office),
-        };
+        $fact = $this->knownBy($piece);
+        // Without a label: the surest one to reach them by.
+        $number = $fact !== null ? $person->text($fact) : ($person->text(ProfileFact::Direct)
+            ?: $person->text(ProfileFact::Mobile) ?: $person->text(ProfileFact::Office));
 
         return ['number' => $number, 'national' => $number === '' || $piece->text('form') !== 'national' ? ''
             : PhoneNumber::national($number, $country)];
+    }
+
+    public function knownBy(Filled $piece): ?ProfileFact
+    {
+        return ProfileFact::tryFrom($piece->text('sort'));
     }
 }
