@@ -40,6 +40,7 @@ use App\Http\Controllers\ProofController;
 use App\Http\Controllers\Public\OwnPageController;
 use App\Http\Controllers\QuotationController;
 use App\Http\Controllers\RecipientController;
+use App\Http\Controllers\RolloutController;
 use App\Http\Controllers\SettingsController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\SketchController;
@@ -135,6 +136,20 @@ Route::middleware(['auth', 'workspace'])->group(function () {
             ->name('people.page');
         Route::post('/{person}', [PeopleController::class, 'keep'])->where('person', '[0-9A-Za-z]{26}')
             ->name('people.keep');
+    });
+    Route::prefix('/people/rollouts')->group(function () {
+        Route::get('/new', [RolloutController::class, 'create'])->name('rollouts.new');
+        Route::post('/', [RolloutController::class, 'store'])->name('rollouts.store');
+        Route::prefix('/{rollout}')->where(['rollout' => '[0-9]{1,15}'])->group(function () {
+            Route::get('/', [RolloutController::class, 'show'])->name('rollout');
+            Route::get('/words', [RolloutController::class, 'edit'])->name('rollouts.words');
+            Route::post('/words', [RolloutController::class, 'update'])->name('rollouts.update');
+            Route::post('/send', [RolloutController::class, 'send'])->name('rollouts.send');
+            Route::post('/state', [RolloutController::class, 'state'])->name('rollouts.state');
+            Route::get('/file', [RolloutController::class, 'file'])->middleware('reads')->name('rollouts.file');
+            Route::post('/of/{person}', [RolloutController::class, 'judge'])->where('person', '[0-9A-Za-z]{26}')
+                ->name('rollouts.judge');
+        });
     });
     Route::post('/people/houses', [HouseController::class, 'begin'])->name('house.begin');
     Route::prefix('/people/houses/{house}')->where(['house' => '[0-9]{1,15}'])->group(function () {

@@ -5,8 +5,10 @@ namespace App\House;
 use App\Errands\ErrandKind;
 use App\Models\Errand;
 use App\Models\StoredCard;
+use App\Models\StoredPerson;
 use App\Models\User;
 use App\Models\Workspace;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use InkyCard\House\HouseCard;
 use InkyCard\Refusal;
@@ -102,20 +104,24 @@ final class HousePut
             if ($people->isEmpty()) {
                 break;
             }
-            DB::transaction(function () use ($people, $house, $by, $user, $put, $at): void {
-                $written = array_values(array_filter(
-                    $people->map(fn ($person) => PersonalCards::write($house, $by, $person, $user))->all(),
-                ));
-                DB::table('house_put_cards')->insertOrIgnore(array_map(fn (array $one): array => [
-                    'put_id' => $put->id, 'card_id' => $one[0], 'from' => $one[1], 'to' => $one[2],
-                ], $written));
-                DB::table('house_puts')->where('id', $put->id)->update([
-                    'reached' => $at, 'changed' => DB::raw('changed + '.count($written)),
-                ]);
-            });
+            DB::transaction(fn () => self::write($house, $by, $people, $user, (int) $put->id));
             $reached($seen += $people->count(), $total);
         }
         DB::table('house_puts')->where('id', $put->id)->update(['state' => self::MADE]);
+    }
+
+    /** @param  Collection<int, StoredPerson>  $people */
+    private static function write(House $house, HouseCard $by, Collection $people, ?User $user, int $put): void
+    {
+        $written = array_values(array_filter(
+            $people->map(fn (StoredPerson $person) => PersonalCards::write($house, $by, $person, $user))->all(),
+        ));
+        DB::table('house_put_cards')->insertOrIgnore(array_map(fn (array $one): array => [
+            'put_id' => $put, 'card_id' => $one[0], 'from' => $one[1], 'to' => $one[2],
+        ], $written));
+        DB::table('house_puts')->where('id', $put)->update([
+            'reached' => $people->last()?->id, 'changed' => DB::raw('changed + '.count($written)),
+        ]);
     }
 
     /** @param  \Closure(int, int): void  $reached */

@@ -99,6 +99,19 @@ final class OwnCard
                 $refused[trim("$id.".$refusal->field(), '.')] = $refusal;
             }
         }
+        $refused += $this->show($shown);
+        $this->keep();
+
+        return $refused;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $shown
+     * @return array<string, Refusal>
+     */
+    private function show(array $shown): array
+    {
+        $refused = [];
         foreach ($shown as $id => $is) {
             try {
                 $this->own = $this->own->showing($this->by->card, (string) $id, (bool) $is);
@@ -106,7 +119,6 @@ final class OwnCard
                 $refused["$id.shown"] = $refusal;
             }
         }
-        $this->keep();
 
         return $refused;
     }

@@ -9,7 +9,9 @@ use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
-/** Somebody's own page, without an account: its address is 40 letters nobody can guess, runs out, and can be withdrawn. */
+/**
+ * Somebody's own page, without an account: its address is 40 letters nobody can guess, runs out, and can be withdrawn.
+ */
 final readonly class PersonPage
 {
     /** Days an address works. */

@@ -25,7 +25,8 @@ final class ActionLog
         'card' => 'card', 'picture' => 'picture', 'banner' => 'banner', 'window' => 'window', 'campaign' => 'campaign',
         'footer' => 'footer', 'letter' => 'letter', 'member' => 'member', 'recipient' => 'recipient',
         'quotation' => 'quotation', 'ready' => 'ready message', 'invitation' => 'invitation', 'message' => 'message',
-        'token' => 'token',
+        'token' => 'token', 'person' => 'person', 'house' => 'house card', 'rollout' => 'rollout', 'group' => 'group',
+        'import' => 'list of people',
     ];
 
     /** Routes by name that are looking, or somebody's own affair: nothing is written of them. */

@@ -7,6 +7,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use InkyCard\Time\Clock;
+use InkyCard\Time\Day;
 
 /**
  * A firm or practice: who may see its cards, and the facts all of them share.
@@ -21,6 +22,7 @@ use InkyCard\Time\Clock;
  * @property ?Carbon $closes_at when it goes, with all that is in it
  * @property bool $answers whether its counted links and places answer until then
  * @property int $keep_clicks days clicks of people are kept; 0 for good
+ * @property string $help_address whom people ask about their cards; empty for nobody
  * @property int $keep_requests days requests of programs are kept; 0 for good
  */
 final class Workspace extends Model
@@ -49,6 +51,12 @@ final class Workspace extends Model
     public function clock(): string
     {
         return $this->zone ?: Clock::zoneOf($this->country);
+    }
+
+    /** The day it is there. */
+    public function today(): Day
+    {
+        return Day::at(now($this->clock()));
     }
 
     /** @return BelongsToMany<User, $this> */

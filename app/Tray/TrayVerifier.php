@@ -9,6 +9,7 @@ use App\Models\StoredCard;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
 use App\Placements\Placements;
+use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Card as Document;
 use InkyCard\Card\CardJson;
 use InkyCard\Time\Day;
@@ -126,7 +127,12 @@ final readonly class TrayVerifier
     {
         $placed = Placements::cardsFor($workspace, $from);
         $cards = [];
+        // What a house card says without its blanks stands on the card of everybody who follows it.
+        $houses = array_flip(DB::table('houses')->where('workspace_id', $workspace->id)->pluck('card_id')->all());
         foreach (StoredCard::allIn($workspace) as $card) {
+            if (isset($houses[$card->id])) {
+                continue;
+            }
             $near = in_array($card->id, $placed, true)
                 ? 0
                 : (str_contains($card->revision()->document, "\"$from\"")

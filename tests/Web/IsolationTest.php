@@ -23,6 +23,7 @@ use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\Library;
 use App\Placements\Placements;
+use App\Rollouts\RolloutForm;
 use App\Roster\Groups;
 use App\Roster\People;
 use App\Tray\Tray;
@@ -61,6 +62,7 @@ final class IsolationTest extends WebTestCase
         'memberships', 'invitations', 'personal_access_tokens', 'hooks', 'errands', 'person_addresses',
         'staff_groups', 'group_people',
         'staff_imports', 'staff_import_rows', 'houses', 'house_puts', 'house_put_cards',
+        'person_pages', 'rollouts', 'rollout_people', 'rollout_messages', 'rollout_tests',
     ];
 
     /** @var array<string, int|string> parameter => what the first workspace has there */
@@ -92,7 +94,7 @@ final class IsolationTest extends WebTestCase
                 $this->assertLessThan(500, $answer->getStatusCode(), $said);
                 $this->assertStringNotContainsString(self::SECRET, self::content($answer), $said);
                 $own = 'card|picture|message|ready|sweep|banner|window|quotation|footer|campaign|letter|'
-                    .'recipient|workspace|member|invitation|token|hook|errand|person|import|group|house';
+                    .'recipient|workspace|member|invitation|token|hook|errand|person|import|group|house|rollout';
                 if (preg_match("/\{(?:$own)\}/", $route->uri()) === 1) {
                     $this->assertSame(404, $answer->getStatusCode(), $said);
                 }
@@ -199,7 +201,9 @@ final class IsolationTest extends WebTestCase
             'hook' => DB::table('hooks')->insertGetId(['workspace_id' => $this->workspace->id,
                 'address' => "https://$secret.example/", 'secret' => $secret, 'events' => 'card.changed',
                 'created_at' => (string) now()]),
-            'house' => $house->card->id,
+            'house' => $house->card->id, 'rollout' => RolloutForm::start($this->workspace, [
+                'name' => $secret, 'tag' => $secret, 'deadline' => '2099-01-01', 'tests_to' => 't@x.example',
+            ])->id,
             'person' => $this->person, 'group' => $group, 'import' => $import->id,
             'errand' => Errand::begin($this->workspace, $this->maren, ErrandKind::Export)->id,
             'destination' => 'any', 'situation' => 'new', 'email' => 'maren@quillfern.example',

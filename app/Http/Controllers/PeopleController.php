@@ -6,6 +6,7 @@ use App\House\House;
 use App\House\OwnCard;
 use App\House\PersonPage;
 use App\Jobs\FollowPeople;
+use App\Models\Rollout;
 use App\Models\StaffImport;
 use App\Models\StoredCard;
 use App\Models\StoredPerson;
@@ -36,6 +37,7 @@ final class PeopleController extends Controller
             'list' => $page = $list->query()->paginate(self::PER_PAGE)->withQueryString(), 'asked' => $list,
             'groups' => Groups::of($this->workspace), 'today' => $list->today->iso,
             'in' => Groups::namesOf(array_map(fn (StoredPerson $one): string => $one->id, $page->items())),
+            'rollouts' => Rollout::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(5)->get(),
             'houses' => House::of($this->workspace), 'choices' => StoredCard::choices($this->workspace),
             'imports' => StaffImport::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(3)
                 ->get(),

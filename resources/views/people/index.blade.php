@@ -135,6 +135,19 @@
           </ul>
         @endif
       </section>
+      <section aria-labelledby="rollouts">
+        <h2 id="rollouts">Rollouts</h2>
+        <p>People told, asked and reminded, until the test of each has come and is right.</p>
+        @if ($rollouts->isNotEmpty())
+          <ul class="rows">
+            @foreach ($rollouts as $rollout)
+              <li><span><a href="{{ route('rollout', $rollout->id) }}" translate="no">{{ $rollout->name }}</a></span>
+                <span class="quiet">{{ __('in place by :day', ['day' => Moments::day($rollout->deadline)]) }}</span></li>
+            @endforeach
+          </ul>
+        @endif
+        <a class="btn btn-line" href="{{ route('rollouts.new') }}">Begin a rollout</a>
+      </section>
       <section aria-labelledby="houses">
         <h2 id="houses">House cards</h2>
         <p>A card a group follows: some pieces are the same for all, some each person’s own.</p>

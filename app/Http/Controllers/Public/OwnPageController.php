@@ -9,6 +9,7 @@ use App\House\OwnCard;
 use App\House\PersonPage;
 use App\Http\Controllers\Controller;
 use App\Models\StoredPerson;
+use App\Models\Workspace;
 use App\Pictures\Drawings;
 use App\Pictures\Library;
 use App\Proof\Prover;
@@ -44,12 +45,28 @@ final class OwnPageController extends Controller
     public function fill(Request $request, string $token): RedirectResponse
     {
         [$page, , $own] = self::found($token);
+        [$typed, $refused] = self::typed($request, $page->workspace());
+        $refused += $own->fill($typed, $request->array('shown'));
+        if ($refused !== []) {
+            return redirect()->route('mine', $token)->withErrors(array_map(Words::of(...), $refused))
+                ->withInput($request->except('picture', '_token'));
+        }
+        $page->note('filled');
+
+        return redirect()->route('mine', $token)->with('told', __('Kept: this is your card now.'));
+    }
+
+    /**
+     * @return array{array<array-key, mixed>, array<string, Refusal>} piece => fields, and what is wrong with pictures
+     */
+    private static function typed(Request $request, Workspace $workspace): array
+    {
         $typed = $request->array('p');
         $refused = [];
         foreach ($request->file('picture') ?? [] as $id => $file) {
             try {
                 $typed[$id]['picture'] = 'picture:'.app(Library::class)->add(
-                    $page->workspace(), ...self::uploaded($file),
+                    $workspace, ...self::uploaded($file),
                 )->hash;
             } catch (Refusal $refusal) {
                 $refused["$id.picture"] = $refusal;
@@ -61,14 +78,8 @@ final class OwnPageController extends Controller
                 unset($typed[$id]['picture']);
             }
         }
-        $refused += $own->fill($typed, $request->array('shown'));
-        if ($refused !== []) {
-            return redirect()->route('mine', $token)->withErrors(array_map(Words::of(...), $refused))
-                ->withInput($request->except('picture', '_token'));
-        }
-        $page->note('filled');
 
-        return redirect()->route('mine', $token)->with('told', __('Kept: this is your card now.'));
+        return [$typed, $refused];
     }
 
     public function drawing(string $token, Drawings $drawings): AnyResponse

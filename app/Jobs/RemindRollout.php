@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Models\Rollout;
+use App\Rollouts\RolloutBoard;
+use App\Rollouts\RolloutQueue;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Carbon;
+
+/** Reminds those who are missing as it falls due, and looks again in a while; stops by itself after the deadline. */
+final class RemindRollout implements ShouldQueue
+{
+    use Queueable;
+
+    /** Seconds until it is looked again. */
+    private const AGAIN = 900;
+
+    public function __construct(private readonly int $rollout)
+    {
+    }
+
+    public function handle(): void
+    {
+        $rollout = Rollout::query()->where('id', $this->rollout)->whereIn('state', [Rollout::RUNNING, Rollout::PAUSED])
+            ->first();
+        if ($rollout === null) {
+            return;
+        }
+        self::due($rollout);
+        $over = now($rollout->workspace->clock())->toDateString() > $rollout->deadline;
+        if (! $over && config('queue.default') !== 'sync') {
+            self::dispatch($this->rollout)->delay(self::AGAIN);
+        }
+    }
+
+    /** @return int how many are reminded now */
+    public static function due(Rollout $rollout): int
+    {
+        $now = (int) now()->timestamp;
+        $reminders = $rollout->reminders();
+        if ($rollout->state !== Rollout::RUNNING || ! $reminders->isOpen($now)) {
+            return 0;
+        }
+        $rounds = [];
+        foreach ((new RolloutBoard($rollout))->missing()->whereNotNull('written_at')->orderBy('person_id')
+            ->cursor() as $one) {
+            $next = $reminders->next((int) Carbon::parse($one->written_at)->timestamp, (int) $one->reminded);
+            if ($next !== null && $next <= $now) {
+                $rounds[(int) $one->reminded + 1][] = (string) $one->person_id;
+            }
+        }
+        $sent = 0;
+        foreach ($rounds as $round => $people) {
+            $sent += RolloutQueue::put($rollout, 'remind', $people, $round);
+        }
+
+        return $sent;
+    }
+}

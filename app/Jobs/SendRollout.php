@@ -1,0 +1,138 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Models\Rollout;
+use App\Models\StoredPerson;
+use App\Rollouts\RolloutMail;
+use App\Rollouts\RolloutMessages;
+use App\Tray\Tray;
+use App\Tray\TrayTransport;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
+use InkyCard\Refusal;
+use Symfony\Component\Mailer\Exception\ExceptionInterface as MailerException;
+use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Mime\Exception\ExceptionInterface as MimeException;
+
+/**
+ * Sends what waits of a rollout, so many a minute where they go into the world. Into the tray a message and the note
+ * that it was sent are written as one; a mail server is given one only after that is noted, so that nobody is asked
+ * twice.
+ */
+final class SendRollout implements ShouldQueue
+{
+    use Queueable;
+
+    private const SECONDS = 10;
+
+    private const PAUSE = 300;
+
+    private const EACH = 50;
+
+    public function __construct(private readonly int $rollout)
+    {
+    }
+
+    public function handle(): void
+    {
+        $until = microtime(true) + self::SECONDS;
+        do {
+            $rollout = Rollout::query()->where(['id' => $this->rollout, 'state' => Rollout::RUNNING])->first();
+            $some = $rollout?->messages()->where('state', 'waits')->orderBy('id')->limit(self::EACH)->get();
+            if ($rollout === null || $some === null || $some->isEmpty()) {
+                return;
+            }
+            $people = StoredPerson::query()->whereIn('id', $some->pluck('person_id'))->whereNull('removed_at')->get()
+                ->each(fn (StoredPerson $person) => $person->setRelation('workspace', $rollout->workspace))
+                ->keyBy('id');
+            $wait = null;
+            if (Mail::getSymfonyTransport() instanceof TrayTransport) {
+                self::keep($rollout, $some->all(), $people->all());
+            } else {
+                $wait = self::pass($rollout, $some->all(), $people->all());
+            }
+        } while ($wait === null && microtime(true) < $until);
+        if (config('queue.default') !== 'sync') {
+            self::dispatch($this->rollout)->delay($wait ?? 0);
+        }
+    }
+
+    /**
+     * @param  array<int, \stdClass>  $some
+     * @param  array<string, StoredPerson>  $people
+     */
+    private static function keep(Rollout $rollout, array $some, array $people): void
+    {
+        DB::transaction(function () use ($rollout, $some, $people): void {
+            $messages = [];
+            foreach ($some as $one) {
+                if (! RolloutMessages::claim($one->id)) {
+                    continue;
+                }
+                try {
+                    $email = self::email($rollout, $one, $people);
+                    $messages[] = ['from' => (string) config('mail.from.address'), 'raw' => $email->toString(),
+                        'to' => $people[$one->person_id]->address, 'subject' => (string) $email->getSubject()];
+                    RolloutMessages::settle($one, 'sent');
+                } catch (Refusal|MimeException $refusal) {
+                    RolloutMessages::settle($one, 'refused', $refusal->getMessage());
+                }
+            }
+            Tray::fill($rollout->workspace_id, 'sent', $messages);
+        });
+    }
+
+    /**
+     * @param  array<int, \stdClass>  $some
+     * @param  array<string, StoredPerson>  $people
+     * @return ?int seconds to wait; null for none
+     */
+    private static function pass(Rollout $rollout, array $some, array $people): ?int
+    {
+        foreach ($some as $one) {
+            if (RateLimiter::tooManyAttempts('mailings', (int) config('inky.mail_rate'))) {
+                return RateLimiter::availableIn('mailings');
+            }
+            if (! RolloutMessages::claim($one->id)) {
+                continue;
+            }
+            RateLimiter::hit('mailings');
+            try {
+                Mail::getSymfonyTransport()->send(self::email($rollout, $one, $people));
+                RolloutMessages::settle($one, 'sent');
+            } catch (TransportExceptionInterface $refusal) {
+                if ($refusal->getCode() < 500) {
+                    // RFC 5321, 4.2.1: 4yz may pass another time. Without a number it is not known what the server did.
+                    $refusal->getCode() >= 400 && RolloutMessages::settle($one, 'waits', $refusal->getMessage());
+
+                    return self::PAUSE;
+                }
+                RolloutMessages::settle($one, 'refused', $refusal->getMessage());
+            } catch (Refusal|MailerException|MimeException $refusal) {
+                RolloutMessages::settle($one, 'refused', $refusal->getMessage());
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  array<string, StoredPerson>  $people
+     *
+     * @throws Refusal
+     */
+    private static function email(Rollout $rollout, \stdClass $one, array $people): Email
+    {
+        $note = $one->kind === 'redo' ? (string) $rollout->people()->where('person_id', $one->person_id)->value('note')
+            : '';
+
+        return RolloutMail::of($rollout, $one->kind, $people[$one->person_id] ?? throw Refusal::because(
+            'Not on the list any more.',
+        ), $note);
+    }
+}

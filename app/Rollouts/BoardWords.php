@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Rollouts;
+
+use App\Models\Rollout;
+use App\Tray\TrayVerifier;
+use App\Words\Moments;
+use App\Words\Words;
+use Illuminate\Support\Facades\DB;
+
+/** How a board says how somebody is. */
+final class BoardWords
+{
+    /** Those listed to be copied. */
+    private const MOST = 500;
+
+    public static function of(\stdClass $one): string
+    {
+        return match (true) {
+            $one->excused !== '' => (string) $one->excused,
+            $one->redo_at !== null => __('to redo'),
+            $one->step === 6 => __('verified'),
+            $one->step === 5 => __('to be looked at'),
+            $one->took_at !== null => __('took it :when', ['when' => Moments::day($one->took_at, 'short')]),
+            $one->filled_at !== null => __('filled in :when', ['when' => Moments::day($one->filled_at, 'short')]),
+            $one->opened_at !== null && $one->asked_at !== null => __('opened the page'),
+            $one->asked_at !== null => __('asked :when', ['when' => Moments::day($one->asked_at, 'short')]),
+            $one->first_day !== null && $one->first_day > now()->toDateString() => __('starts :when', [
+                'when' => Moments::day($one->first_day, 'short')]),
+            default => '',
+        };
+    }
+
+    /** What was found in somebody's test. */
+    public static function test(\stdClass $one, ?TrayVerifier $found): string
+    {
+        if ($one->verdict === 'other') {
+            return __('It carries the card of :name.', ['name' => (string) DB::table('rollout_tests')
+                ->where(['message_id' => $one->test_id])->value('says')]);
+        }
+
+        return $found === null || $one->verdict === 'none' ? __('No card of ours is in it.')
+            : implode(' ', array_map(Words::of(...), $found->verified->says()));
+    }
+
+    /** @return list<string> name and address of who was asked and is not through */
+    public static function missing(Rollout $rollout): array
+    {
+        return array_values((new RolloutBoard($rollout))->missing()->orderBy('name')->limit(self::MOST)
+            ->get(['name', 'address'])->map(fn (\stdClass $one): string => "$one->name <$one->address>")->all());
+    }
+}

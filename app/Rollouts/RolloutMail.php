@@ -1,0 +1,50 @@
+<?php
+
+namespace App\Rollouts;
+
+use App\House\OwnCard;
+use App\House\PersonPage;
+use App\Models\Rollout;
+use App\Models\StoredPerson;
+use App\Words\Moments;
+use App\Words\Words;
+use InkyCard\Handover\SubjectHeader;
+use InkyCard\Refusal;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+
+/** What people are written in a rollout. */
+final class RolloutMail
+{
+    /** @throws Refusal for somebody who cannot be written to */
+    public static function of(Rollout $rollout, string $kind, StoredPerson $person, string $note = ''): Email
+    {
+        if ($person->address === '') {
+            throw Refusal::because('There is no mail address to write to.');
+        }
+        [$subject, $body] = $rollout->wording(in_array($kind, ['tell', 'ask', 'remind'], true) ? $kind : 'redo')
+            ->filled([
+                'name' => $person->name, 'page' => $kind === 'tell' ? '' : PersonPage::address($person),
+                'deadline' => Moments::day($rollout->deadline, 'long'), 'tag' => $rollout->tag,
+                'tests' => $rollout->tests_to, 'help' => $rollout->help, 'film' => $rollout->film,
+                'firm' => $rollout->workspace->name, 'note' => $note,
+            ]);
+        $email = SubjectHeader::put(new Email, $subject)->text($body)->to(new Address($person->address))->from(
+            new Address((string) config('mail.from.address'), $rollout->workspace->name),
+        );
+        $rollout->help === '' || $email->replyTo(new Address($rollout->help));
+        $email->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
+
+        return $email;
+    }
+
+    /** Why somebody cannot be asked yet; null where they can. */
+    public static function hinders(StoredPerson $person): ?string
+    {
+        return match (true) {
+            $person->address === '' => Words::of('no mail address'),
+            OwnCard::of($person) === null => Words::of('no card yet'),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+namespace App\Rollouts;
+
+use App\Models\Rollout;
+use Illuminate\Support\Facades\DB;
+
+/** Messages of a rollout on their way: each once, whatever is pressed twice or killed. */
+final class RolloutMessages
+{
+    private const COLUMNS = ['tell' => 'told_at', 'ask' => 'asked_at'];
+
+    /** Takes one up to be sent; false where another did. */
+    public static function claim(int $id): bool
+    {
+        return DB::table('rollout_messages')->where(['id' => $id, 'state' => 'waits'])
+            ->update(['state' => 'passing', 'at' => (string) now()]) > 0;
+    }
+
+    public static function settle(\stdClass $message, string $state, string $words = ''): void
+    {
+        DB::table('rollout_messages')->where('id', $message->id)->update([
+            'state' => $state, 'words' => mb_strimwidth($words, 0, 300, '…'), 'at' => (string) now(),
+        ]);
+        if ($state !== 'sent') {
+            return;
+        }
+        $column = self::COLUMNS[$message->kind] ?? null;
+        DB::table('rollout_people')->where(['rollout_id' => $message->rollout_id, 'person_id' => $message->person_id])
+            ->update(['written_at' => (string) now()] + ($column === null ? [] : [$column => (string) now()])
+                + ($message->kind === 'remind' ? ['reminded' => DB::raw('reminded + 1')] : []));
+    }
+
+    /** @return array<string, int> state => messages */
+    public static function counts(Rollout $rollout): array
+    {
+        return array_map(intval(...), $rollout->messages()->groupBy('state')->selectRaw('state, count(*) as n')
+            ->pluck('n', 'state')->all());
+    }
+}
