@@ -17,6 +17,8 @@ use InkyCard\Roster\Profile;
 /** Somebody's own card, and what of it is theirs to say. */
 final class OwnCard
 {
+    private const OF_PICTURES = ['alt', 'address'];
+
     private Own $own;
 
     private function __construct(
@@ -58,8 +60,11 @@ final class OwnCard
     /** @return list<Field> of a piece: what says something; its look is the firm's */
     public static function fields(Piece $piece): array
     {
+        // Of a picture of theirs, the picture: what is said in its place says whose it is by itself.
+        $without = $piece->kind->knownBy($piece)?->isPicture() === true ? self::OF_PICTURES : [];
+
         return array_values(array_filter($piece->kind->fields(), fn (Field $field): bool => $field->says()
-            && ! in_array($field->name, $piece->kind->following($piece), true)));
+            && ! in_array($field->name, [...$without, ...$piece->kind->following($piece)], true)));
     }
 
     public function isMust(Piece $piece): bool

@@ -119,7 +119,7 @@ final class WorkspaceFile
             $one['document'] = DB::table('card_revisions')->where(['card_id' => $row->id, 'number' => $row->head])
                 ->value('document');
         }
-        foreach (['document', 'put', 'audience', 'data'] as $column) {
+        foreach (['document', 'put', 'audience', 'data', 'profile'] as $column) {
             if (is_string($one[$column] ?? null)) {
                 $one[$column] = json_decode($one[$column], true);
             }

@@ -139,7 +139,7 @@ final readonly class WorkspaceReading
     {
         foreach ($row as $column => $value) {
             if (! is_scalar($value) && $value !== null
-                && ! in_array($column, ['document', 'put', 'audience', 'data'], true)) {
+                && ! in_array($column, ['document', 'put', 'audience', 'data', 'profile'], true)) {
                 throw Refusal::because(':column is no value.', values: ['column' => $column]);
             }
         }

@@ -12,7 +12,13 @@ final class WorkspaceTables
      * @var array<string, array{columns: list<string>, refs: array<string, string>, of?: array{string, string}}>
      */
     public const ALL = [
-        'people' => ['columns' => ['name', 'address'], 'refs' => []],
+        'people' => ['columns' => ['name', 'address', 'profile', 'external', 'first_day', 'last_day', 'removed_at'],
+            'refs' => []],
+        'staff_groups' => ['columns' => ['name', 'position'], 'refs' => []],
+        'group_people' => [
+            'columns' => [], 'refs' => ['group_id' => 'staff_groups', 'person_id' => 'people'],
+            'of' => ['staff_groups', 'group_id'],
+        ],
         'pictures' => ['columns' => [
             'hash', 'extension', 'width', 'height', 'bytes', 'name', 'alt', 'rights', 'framing', 'hand', 'strokes',
             'brought_bytes', 'removed_at',
@@ -55,7 +61,7 @@ final class WorkspaceTables
     /** Tables in which a row may stand already: columns it is known by. */
     public const KNOWN = [
         'pictures' => ['workspace_id', 'hash'], 'placements' => ['workspace_id', 'address', 'situation'],
-        'house_notes' => ['workspace_id', 'destination'], 'recipients' => ['workspace_id', 'address'],
+        'staff_groups' => ['workspace_id', 'name'], 'house_notes' => ['workspace_id', 'destination'], 'recipients' => ['workspace_id', 'address'],
     ];
 
     /** Columns that may be without a row: what they name may be gone. */
@@ -64,6 +70,6 @@ final class WorkspaceTables
     /** Tables without a number of their own: what their rows are ordered by. */
     public const ORDER = [
         'card_labels' => ['card_id', 'label'], 'footer_revisions' => ['footer_id', 'number'],
-        'left_alone' => ['address'],
+        'left_alone' => ['address'], 'group_people' => ['group_id', 'person_id'],
     ];
 }

@@ -5,14 +5,15 @@ namespace App\Keeping;
 use App\Models\StoredBanner;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
+use App\Models\StoredPerson;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Pictures\BannerPress;
 use App\Pictures\Library;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use InkyCard\Card\CardJson;
 use InkyCard\Refusal;
+use InkyCard\Roster\Profile;
 
 /** Puts what a workspace's file holds into a workspace: beside what is there, or, where nothing is, as it was. */
 final class WorkspaceTaking
@@ -105,7 +106,7 @@ final class WorkspaceTaking
     private function kept(string $table, array $row): int|string
     {
         if ($table === 'people') {
-            $row += ['id' => (string) Str::ulid(), 'created_at' => (string) now()];
+            return $this->person($row);
         }
         if ($table === 'footer_revisions') {
             $row['card_revision'] = 1;
@@ -116,11 +117,6 @@ final class WorkspaceTaking
         if (isset(WorkspaceTables::ORDER[$table])) {
             return DB::table($table)->insertOrIgnore($row) * 0;
         }
-        if ($table === 'people') {
-            DB::table($table)->insert($row);
-
-            return (string) $row['id'];
-        }
         $known = WorkspaceTables::KNOWN[$table] ?? null;
         if ($known === null) {
             return DB::table($table)->insertGetId($row);
@@ -129,6 +125,29 @@ final class WorkspaceTaking
         DB::table($table)->insertOrIgnore($row);
 
         return (int) DB::table($table)->where(array_intersect_key($row, array_flip($known)))->value('id');
+    }
+
+    /**
+     * Whoever has this address here already is the same.
+     *
+     * @param  array<string, mixed>  $row
+     */
+    private function person(array $row): string
+    {
+        $facts = json_decode((string) ($row['profile'] ?? ''), true);
+        // Files of before know a name and an address.
+        $profile = Profile::restore((is_array($facts) ? $facts : []) + ['name' => (string) $row['name'],
+            'addresses' => array_filter([(string) $row['address']])]);
+        $known = DB::table('person_addresses')->where(['workspace_id' => $this->workspace->id,
+            'address' => $profile->address()])->value('person_id');
+        if (is_string($known)) {
+            return $known;
+        }
+        $external = $row['external'] ?? null;
+        $person = StoredPerson::add($this->workspace->id, $profile, is_string($external) ? $external : null);
+        $person->forceFill(['removed_at' => $row['removed_at'] ?? null])->save();
+
+        return $person->id;
     }
 
     /** @param  array<string, mixed>  $row */

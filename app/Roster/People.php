@@ -25,8 +25,10 @@ final class People
         $name = mb_strimwidth($document->holder(), 0, self::MAX_NAME);
         $address = mb_strtolower($document->fact(Capability::MailAddress));
         $known = $card->person_id === null ? null : DB::table('people')->where('id', $card->person_id)->first();
-        if ($known !== null && ($known->name === $name || $known->address === $address)) {
-            if ($known->name !== $name || $known->address !== $address) {
+        // A form of the card may leave the address out; and who has a card by a house card is known by their profile.
+        $address = $address === '' ? (string) ($known->address ?? '') : $address;
+        if ($known !== null && ($card->house_id !== null || $known->name === $name || $known->address === $address)) {
+            if ($card->house_id === null && ($known->name !== $name || $known->address !== $address)) {
                 StoredPerson::query()->where('id', $known->id)->firstOrFail()->calledNow($name, $address);
             }
 

@@ -60,7 +60,9 @@ final readonly class Profile
         $facts = [];
         foreach (ProfileFact::cases() as $fact) {
             $value = $kept[$fact->value] ?? '';
-            $facts[$fact->value] = $fact->isSeveral() ? array_values(array_filter((array) $value, is_string(...)))
+            $facts[$fact->value] = $fact->isSeveral() ? array_values(array_filter(
+                (array) $value, fn (mixed $one): bool => is_string($one) && $one !== '',
+            ))
                 : (is_string($value) ? $value : '');
         }
 

@@ -125,6 +125,7 @@ final class DatabaseSeeder extends Seeder
         (new BannerDemo($studio))->run(app(BannerPress::class));
         (new CampaignDemo($studio))->run();
         $this->messages($studio);
+        (new PeopleDemo($studio, $maren))->run();
     }
 
     /** What the stand-in mailbox of the demo has received: a card as handed over, an answer, one that lost something. */

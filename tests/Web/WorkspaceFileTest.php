@@ -12,12 +12,14 @@ use App\Models\StoredBanner;
 use App\Models\StoredBrand;
 use App\Models\StoredFooter;
 use App\Models\StoredLetter;
+use App\Models\StoredPerson;
 use App\Models\StoredTemplate;
 use App\Models\StoredWindow;
 use App\Models\Workspace;
 use App\Pictures\BannerPress;
 use App\Pictures\Library;
 use App\Placements\Placements;
+use App\Roster\Groups;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\Audience;
@@ -25,6 +27,7 @@ use InkyCard\Banner\PlaceWindow;
 use InkyCard\Card\Situation;
 use InkyCard\Handover\MessageTemplate;
 use InkyCard\Refusal;
+use InkyCard\Roster\Profile;
 use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use ZipArchive;
@@ -60,6 +63,9 @@ final class WorkspaceFileTest extends WebTestCase
         (new Series($this->workspace, Day::parse('2027-01-01')))->keep([
             'name' => 'C', 'footer' => $footer->id, 'starts' => '2027-01-02', 'messages' => "0 News\n7 More",
         ]);
+        Groups::put(Groups::named($this->workspace, 'Design'), [StoredPerson::add($this->workspace->id, Profile::of([
+            'name' => 'Ida', 'addresses' => ['ida@quillfern.example'], 'first_day' => '2027-01-04',
+        ], 'GB'), 'e7')->id]);
         StoredBrand::in($this->workspace);
     }
 

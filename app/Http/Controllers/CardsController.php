@@ -58,6 +58,10 @@ final class CardsController extends Controller
     private function listed(Query $query, bool $archived, string $sort, string $label): Builder
     {
         $cards = $archived ? $this->own()->whereNotNull('archived_at') : $this->own()->whereNull('archived_at');
+        // Those people have by a house card are found by looking for them, and under People.
+        if ($query->isEmpty() && $label === '') {
+            $cards->whereNull('house_id');
+        }
         if ($label !== '') {
             $cards->whereIn('id', DB::table('card_labels')->where('label', $label)->select('card_id'));
         }

@@ -28,7 +28,7 @@
                     @endforeach
                   </select>
                   @if ($sure < 0.8 && $column !== '')
-                    <span class="chip chip-look">{{ Number::percentage($sure * 100) }} sure</span>
+                    <span class="chip chip-mend">{{ Number::percentage($sure * 100) }} sure</span>
                   @endif
                 </th>
               @endforeach

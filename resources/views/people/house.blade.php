@@ -44,11 +44,11 @@
           <li>
             <h3><a href="{{ route('person', $one['person']->id) }}" translate="no">{{ $one['person']->name }}</a>
               @if ($drafted)
-                <span @class(['chip', 'chip-look' => $one['state'] !== 'same', 'chip-good' => $one['state'] ===
+                <span @class(['chip', 'chip-mend' => $one['state'] !== 'same', 'chip-good' => $one['state'] ===
                     'same'])>{{ __(['new' => 'gets a card', 'again' => 'to be taken again', 'same' => 'need not'][$one[
                     'state']]) }}</span>
               @elseif ($one['card'] && ($uses[$one['card']->id] ?? null)?->old)
-                <span class="chip chip-look">carries an older one</span>
+                <span class="chip chip-mend">carries an older one</span>
               @endif
               @foreach ($one['lacking'] as $label)
                 <span class="chip chip-blocks">{{ __('no :what', ['what' => mb_strtolower(__($label))]) }}</span>

@@ -77,11 +77,11 @@
                     $one->number()]), 0, 2)) }}</td>
                 <td>
                   @if ($one->first_day > $today)
-                    <span class="chip chip-look">starts {{ Moments::day($one->first_day, 'short') }}</span>
+                    <span class="chip chip-mend">starts {{ Moments::day($one->first_day, 'short') }}</span>
                   @elseif ($one->last_day && $one->last_day < $today)
                     <span class="chip">left {{ Moments::day($one->last_day, 'short') }}</span>
                   @elseif ($one->last_day)
-                    <span class="chip chip-look">leaves {{ Moments::day($one->last_day, 'short') }}</span>
+                    <span class="chip chip-mend">leaves {{ Moments::day($one->last_day, 'short') }}</span>
                   @endif
                 </td>
               </tr>

@@ -78,7 +78,7 @@
             @endforeach
             @foreach ($own->open() as $piece)
               @if ($own->isOwn($piece))
-                <span class="chip chip-look">{{ __(':what in their own words', ['what' => __($piece->kind->label())]) }}</span>
+                <span class="chip chip-mend">{{ __(':what in their own words', ['what' => __($piece->kind->label())]) }}</span>
               @endif
             @endforeach
             @if ($page?->works())

@@ -66,7 +66,7 @@
                   @endif
                 </th>
                 <td><span @class(['chip', 'chip-good' => $told->outcome->isTaken(),
-                    'chip-look' => $row->outcome === 'unclear' || $row->outcome === 'twice'])>{{
+                    'chip-mend' => $row->outcome === 'unclear' || $row->outcome === 'twice'])>{{
                     __($told->outcome->label()) }}</span>
                   {{ $told->says }}
                   @foreach ($told->changes as [$fact, $was, $is])

@@ -8,7 +8,7 @@
       <h1 translate="no">{{ $rollout->name }}</h1>
       <p class="quiet">{{ trans_choice(':count person|:count people', $counts['people']) }},
         {{ __('in place by :day', ['day' => Moments::day($rollout->deadline, 'long')]) }}@if ($rollout->state !== 'running')
-          <span class="chip chip-look">{{ __(['paused' => 'paused', 'ended' => 'ended'][$rollout->state] ?? '') }}</span>
+          <span class="chip chip-mend">{{ __(['paused' => 'paused', 'ended' => 'ended'][$rollout->state] ?? '') }}</span>
         @endif
       </p>
       <span class="ms-end"></span>
@@ -84,7 +84,7 @@
                       ? __('yes') : __('not yet') }}</span></span></td>
                 @endforeach
                 <td><span @class(['chip', 'chip-good' => $one->step === 6, 'chip-blocks' => $one->redo_at,
-                    'chip-look' => $one->step === 5 && !$one->redo_at])>{{ App\Rollouts\BoardWords::of($one) }}</span></td>
+                    'chip-mend' => $one->step === 5 && !$one->redo_at])>{{ App\Rollouts\BoardWords::of($one) }}</span></td>
               </tr>
             @endforeach
           </tbody>
