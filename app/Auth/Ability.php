@@ -17,7 +17,7 @@ enum Ability: string
         return match ($this) {
             self::See => __('look at cards, their proof and the numbers'),
             self::HandOver => __('take cards, and try them in the mail tray'),
-            self::People => __('say which card goes under whose messages'),
+            self::People => __('people, rollouts, and which card goes under whose messages'),
             self::Make => __('make cards, brand, pictures, banners, footers and letters'),
             self::Run => __('members and settings'),
         };

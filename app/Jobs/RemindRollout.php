@@ -39,10 +39,22 @@ final class RemindRollout implements ShouldQueue
     public static function due(Rollout $rollout): int
     {
         $now = (int) now()->timestamp;
-        $reminders = $rollout->reminders();
-        if ($rollout->state !== Rollout::RUNNING || ! $reminders->isOpen($now)) {
+        if ($rollout->state !== Rollout::RUNNING || ! $rollout->reminders()->isOpen($now)) {
             return 0;
         }
+        $rounds = self::rounds($rollout, $now);
+        $sent = 0;
+        foreach ($rounds as $round => $people) {
+            $sent += RolloutQueue::put($rollout, 'remind', $people, $round);
+        }
+
+        return $sent;
+    }
+
+    /** @return array<int, list<string>> how often they were reminded then => people */
+    private static function rounds(Rollout $rollout, int $now): array
+    {
+        $reminders = $rollout->reminders();
         $rounds = [];
         foreach ((new RolloutBoard($rollout))->missing()->whereNotNull('written_at')->orderBy('person_id')
             ->cursor() as $one) {
@@ -51,11 +63,7 @@ final class RemindRollout implements ShouldQueue
                 $rounds[(int) $one->reminded + 1][] = (string) $one->person_id;
             }
         }
-        $sent = 0;
-        foreach ($rounds as $round => $people) {
-            $sent += RolloutQueue::put($rollout, 'remind', $people, $round);
-        }
 
-        return $sent;
+        return $rounds;
     }
 }

@@ -69,21 +69,22 @@ final class SendRollout implements ShouldQueue
     private static function keep(Rollout $rollout, array $some, array $people): void
     {
         DB::transaction(function () use ($rollout, $some, $people): void {
-            $messages = [];
-            foreach ($some as $one) {
-                if (! RolloutMessages::claim($one->id)) {
-                    continue;
-                }
+            // All of a bite or none of it: what another worker took is no longer waiting.
+            $waiting = DB::table('rollout_messages')->where('state', 'waits')
+                ->whereIn('id', array_column($some, 'id'))->pluck('id')->flip();
+            $messages = $sent = [];
+            foreach (array_filter($some, fn (\stdClass $one): bool => isset($waiting[$one->id])) as $one) {
                 try {
                     $email = self::email($rollout, $one, $people);
                     $messages[] = ['from' => (string) config('mail.from.address'), 'raw' => $email->toString(),
                         'to' => $people[$one->person_id]->address, 'subject' => (string) $email->getSubject()];
-                    RolloutMessages::settle($one, 'sent');
+                    $sent[] = $one;
                 } catch (Refusal|MimeException $refusal) {
                     RolloutMessages::settle($one, 'refused', $refusal->getMessage());
                 }
             }
             Tray::fill($rollout->workspace_id, 'sent', $messages);
+            RolloutMessages::sent($sent);
         });
     }
 

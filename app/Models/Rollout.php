@@ -62,6 +62,9 @@ final class Rollout extends Model
             ."\n[note]\n\nYour page: [page]\n\nPlease send another test to [tests].\n\nQuestions: [help]\n"],
     ];
 
+    /** @var array<string, Wording> those that were asked for */
+    private array $read = [];
+
     protected $table = 'rollouts';
 
     public $timestamps = false;
@@ -104,7 +107,7 @@ final class Rollout extends Model
     /** @param  'tell'|'ask'|'remind'|'redo'  $kind */
     public function wording(string $kind): Wording
     {
-        return Wording::of(...($this->wordings[$kind] ?? self::WORDINGS[$kind]));
+        return $this->read[$kind] ??= Wording::of(...($this->wordings[$kind] ?? self::WORDINGS[$kind]));
     }
 
     public function day(): Day

@@ -23,12 +23,7 @@ final class RolloutMail
             throw Refusal::because('There is no mail address to write to.');
         }
         [$subject, $body] = $rollout->wording(in_array($kind, ['tell', 'ask', 'remind'], true) ? $kind : 'redo')
-            ->filled([
-                'name' => $person->name, 'page' => $kind === 'tell' ? '' : PersonPage::address($person),
-                'deadline' => Moments::day($rollout->deadline, 'long'), 'tag' => $rollout->tag,
-                'tests' => $rollout->tests_to, 'help' => $rollout->help, 'film' => $rollout->film,
-                'firm' => $rollout->workspace->name, 'note' => $note,
-            ]);
+            ->filled(self::values($rollout, $kind, $person) + ['note' => $note]);
         $email = SubjectHeader::put(new Email, $subject)->text($body)->to(new Address($person->address))->from(
             new Address((string) config('mail.from.address'), $rollout->workspace->name),
         );
@@ -36,6 +31,17 @@ final class RolloutMail
         $email->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
 
         return $email;
+    }
+
+    /** @return array<string, string> blank => what stands for it */
+    private static function values(Rollout $rollout, string $kind, StoredPerson $person): array
+    {
+        return [
+            'name' => $person->name, 'page' => $kind === 'tell' ? '' : PersonPage::address($person),
+            'deadline' => Moments::day($rollout->deadline, 'long'), 'tag' => $rollout->tag,
+            'tests' => $rollout->tests_to, 'help' => $rollout->help, 'film' => $rollout->film,
+            'firm' => $rollout->workspace->name,
+        ];
     }
 
     /** Why somebody cannot be asked yet; null where they can. */

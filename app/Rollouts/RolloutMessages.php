@@ -19,16 +19,32 @@ final class RolloutMessages
 
     public static function settle(\stdClass $message, string $state, string $words = ''): void
     {
+        if ($state === 'sent') {
+            self::sent([$message]);
+
+            return;
+        }
         DB::table('rollout_messages')->where('id', $message->id)->update([
             'state' => $state, 'words' => mb_strimwidth($words, 0, 300, '…'), 'at' => (string) now(),
         ]);
-        if ($state !== 'sent') {
-            return;
+    }
+
+    /** @param  list<\stdClass>  $messages  of one rollout */
+    public static function sent(array $messages): void
+    {
+        $now = (string) now();
+        DB::table('rollout_messages')->whereIn('id', array_column($messages, 'id'))
+            ->update(['state' => 'sent', 'words' => '', 'at' => $now]);
+        $kinds = [];
+        foreach ($messages as $message) {
+            $kinds[$message->kind][] = $message->person_id;
         }
-        $column = self::COLUMNS[$message->kind] ?? null;
-        DB::table('rollout_people')->where(['rollout_id' => $message->rollout_id, 'person_id' => $message->person_id])
-            ->update(['written_at' => (string) now()] + ($column === null ? [] : [$column => (string) now()])
-                + ($message->kind === 'remind' ? ['reminded' => DB::raw('reminded + 1')] : []));
+        foreach ($kinds as $kind => $people) {
+            $column = self::COLUMNS[$kind] ?? null;
+            DB::table('rollout_people')->where('rollout_id', $messages[0]->rollout_id)->whereIn('person_id', $people)
+                ->update(['written_at' => $now] + ($column === null ? [] : [$column => $now])
+                    + ($kind === 'remind' ? ['reminded' => DB::raw('reminded + 1')] : []));
+        }
     }
 
     /** @return array<string, int> state => messages */

@@ -8,6 +8,7 @@ use App\Models\Workspace;
 use Illuminate\Contracts\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
+use ZipArchive;
 
 /** Messages kept as they came: what the application sent, and what somebody dropped in. */
 final class Tray
@@ -63,7 +64,56 @@ final class Tray
     }
 
     /**
-     * A message, or an archive of several (mbox, RFC 4155).
+     * The messages of an archive: an mbox, or a ZIP of messages or mboxes.
+     *
+     * @return list<string>
+     *
+     * @throws Refusal
+     */
+    private static function parted(string $bytes): array
+    {
+        if (preg_match('/^From \S+/', $bytes) === 1) {
+            return preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        }
+
+        return str_starts_with($bytes, "PK\x03\x04") ? self::unpacked($bytes) : [$bytes];
+    }
+
+    /**
+     * @return list<string>
+     *
+     * @throws Refusal
+     */
+    private static function unpacked(string $bytes): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'inky');
+        $zip = new ZipArchive;
+        try {
+            file_put_contents($path, $bytes);
+            $messages = [];
+            $left = self::MOST * 2;
+            $zip->open($path, ZipArchive::RDONLY);
+            for ($index = 0; $index < $zip->numFiles; $index++) {
+                $is = $zip->statIndex($index) ?: ['name' => '/', 'size' => 0];
+                $left -= $is['size'];
+                if ($left < 0) {
+                    throw self::tooLarge();
+                }
+                // Folders, and what some programs put beside: neither is a message.
+                if ($is['size'] > 0 && preg_match('~(?:^|/)(?:\.|__MACOSX)~', $is['name']) !== 1) {
+                    $one = (string) $zip->getFromIndex($index);
+                    array_push($messages, ...(str_starts_with($one, 'PK') ? [$one] : self::parted($one)));
+                }
+            }
+
+            return $messages;
+        } finally {
+            @unlink($path);
+        }
+    }
+
+    /**
+     * A message, or an archive of several (mbox, RFC 4155, or a ZIP).
      *
      * @return list<int> numbers of those kept
      *
@@ -74,11 +124,7 @@ final class Tray
         if (strlen($bytes) > self::MOST) {
             throw self::tooLarge();
         }
-        $messages
-            = preg_match('/^From \S+/', $bytes) === 1
-                ? (preg_split('/^From \S[^\r\n]*\r?\n/m', $bytes, -1, PREG_SPLIT_NO_EMPTY)
-                ?: [])
-                : [$bytes];
+        $messages = self::parted($bytes);
         if (count($messages) > self::EACH) {
             throw Refusal::because(
                 'This archive holds more than :each messages: save those you want to see.',

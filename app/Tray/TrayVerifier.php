@@ -133,11 +133,8 @@ final readonly class TrayVerifier
             if (isset($houses[$card->id])) {
                 continue;
             }
-            $near = in_array($card->id, $placed, true)
-                ? 0
-                : (str_contains($card->revision()->document, "\"$from\"")
-                    ? 1
-                    : 2);
+            $near = in_array($card->id, $placed, true) ? 0
+                : (str_contains($card->revision()->document, "\"$from\"") ? 1 : 2);
             $cards[$near][] = $card;
         }
         ksort($cards);

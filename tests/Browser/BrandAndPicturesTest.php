@@ -28,7 +28,7 @@ final class BrandAndPicturesTest extends BrowserTestCase
         $this->until(
             fn () => str_contains(
                 $this->text('#counts'),
-                'on 9 cards',
+                'on 20 cards',
             ),
             'it says how many cards change',
         );

@@ -53,7 +53,7 @@ final class KeepingTest extends TestCase
         $backup = "$this->files/backups/inky.zip";
         [$code, $says] = $this->ran("php artisan inky:backup $backup");
         $this->assertSame(0, $code, $says);
-        $this->assertStringContainsString('9 cards and 12 pictures', $says);
+        $this->assertStringContainsString('20 cards and 12 pictures', $says);
         $this->assertSame(2, $this->ran("php artisan inky:backup $backup")[0], 'never over another');
         $open->exec("update cards set name = 'Made after' where id = 1");
         $open->exec('delete from cards where id = 2');

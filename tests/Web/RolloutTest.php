@@ -148,6 +148,25 @@ final class RolloutTest extends WebTestCase
             ->assertSee('stranger@elsewhere.example');
     }
 
+    public function test_tests_come_in_a_zip_or_by_a_pipe(): void
+    {
+        [$ada, $bo] = [$this->somebody('Ada'), $this->somebody('Bo')];
+        $rollout = $this->begun();
+        $message = fn (StoredPerson $one): string => (new Email)->from($one->address)->to('tests@quillfern.example')
+            ->subject('Spring cards')->html('<p>Mine</p>')->toString();
+        $path = (string) tempnam(sys_get_temp_dir(), 'inky');
+        $zip = new \ZipArchive;
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $zip->addFromString('tests/ada.eml', $message($ada));
+        $zip->addFromString('__MACOSX/._ada.eml', 'no message');
+        $zip->addFromString('bo.mbox', "From bo Mon Mar  1 10:00:00 2027\n".$message($bo));
+        $zip->close();
+        $this->assertCount(2, Tray::drop($this->workspace, (string) file_get_contents($path)));
+        $this->assertSame(2, $rollout->people()->whereNotNull('tested_at')->count());
+        unlink($path);
+        $this->assertSame(65, $this->artisan('inky:receive', ['workspace' => 'Nobody’s']));
+    }
+
     public function test_a_test_is_right_or_sent_back_with_a_note(): void
     {
         $ada = $this->somebody('Ada');
