@@ -11,11 +11,11 @@ use App\Models\Rollout;
 use App\Models\StaffImport;
 use App\Models\StoredPerson;
 use App\Models\Workspace;
-use App\Roster\StaffBringing;
-use App\Roster\StaffPlanning;
 use App\Rollouts\RolloutForm;
 use App\Rollouts\RolloutMail;
 use App\Rollouts\RolloutQueue;
+use App\Roster\StaffBringing;
+use App\Roster\StaffPlanning;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -118,6 +118,7 @@ $started = hrtime(true);
 $ids = DB::table('rollout_people')->pluck('person_id');
 config(['queue.default' => 'null', 'queue.connections.null' => ['driver' => 'null']]);
 RolloutQueue::put($rollout->refresh(), 'tell', $ids);
+$queued = $since($started);
 while (DB::table('rollout_messages')->where('state', 'waits')->exists()) {
     (new SendRollout($rollout->id))->handle();
 }
@@ -134,6 +135,7 @@ echo json_encode([
     'people' => $brought, 'import_seconds' => $seconds, 'bar_seconds' => 10, 'import_peak_mb' => $peak, 'bar_mb' => 96,
     'change_ms' => round($times['change'][2], 1), 'plates_ms' => round($times['plates'][2], 1),
     'change_ratio' => round($times['change'][2] / $times['plates'][2], 2), 'bar_change' => 1.3,
-    'messages' => $sent, 'tray_seconds' => $tray, 'mailer_seconds' => $alone, 'tray_ratio' => round($tray / $alone, 2),
+    'messages' => $sent, 'tray_seconds' => $tray,
+    'queued_seconds' => $queued, 'mailer_seconds' => $alone, 'tray_ratio' => round($tray / $alone, 2),
     'bar_tray' => 1.5, 'memory_above_mb' => $memory,
 ]), "\n";

@@ -32,7 +32,7 @@ final class SendRollout implements ShouldQueue
 
     private const PAUSE = 300;
 
-    private const EACH = 50;
+    private const EACH = 100;
 
     public function __construct(private readonly int $rollout)
     {

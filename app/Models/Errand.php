@@ -21,6 +21,7 @@ use InkyCard\Said;
  * @property ?int $user_id
  * @property ErrandKind $kind
  * @property string $state waits, ready or refused
+ * @property string $mark names it where it is told how far it is
  * @property array{says?: string, values?: array<string, string>} $says
  * @property array<string, mixed> $data what it was given
  * @property ?string $file name on the disk of errands
@@ -67,7 +68,7 @@ final class Errand extends Model
         self::forget();
         $errand = new self([
             'workspace_id' => $workspace->id, 'user_id' => $user?->id, 'kind' => $kind, 'state' => self::WAITS,
-            'says' => [], 'data' => $data, 'created_at' => now(),
+            'says' => [], 'data' => $data, 'created_at' => now(), 'mark' => Str::random(16),
         ]);
         $path === null || $errand->keep($path);
         $errand->save();
@@ -120,13 +121,13 @@ final class Errand extends Model
     /** How far it is: told apart from the tables, as what it writes shows only at its end. */
     public function reached(int $seen, int $total): void
     {
-        Cache::put("errand.$this->id", [$seen, $total, now()->getTimestamp()], self::DAYS * 86400);
+        Cache::put("errand.$this->mark", [$seen, $total, now()->getTimestamp()], self::DAYS * 86400);
     }
 
     /** @return array{int, int} of how many */
     public function progress(): array
     {
-        [$seen, $total] = Cache::get("errand.$this->id", [0, 0, 0]);
+        [$seen, $total] = Cache::get("errand.$this->mark", [0, 0, 0]);
 
         return [min($seen, $total), $total];
     }
@@ -134,7 +135,7 @@ final class Errand extends Model
     /** Whether somebody is at it. */
     public function isAlive(): bool
     {
-        return Cache::get("errand.$this->id", [0, 0, 0])[2] > now()->getTimestamp() - self::SILENT;
+        return Cache::get("errand.$this->mark", [0, 0, 0])[2] > now()->getTimestamp() - self::SILENT;
     }
 
     public function isOnItsWay(): bool

@@ -17,6 +17,9 @@ final readonly class HouseCard
     /** @var array<string, Piece> shown ones that are not locked, by id */
     private array $open;
 
+    /** @var array<string, Piece> those of them each person fills in */
+    private array $blank;
+
     /** @var array<string, array<string, mixed>> id of a blank => its fields with nothing said in them */
     private array $emptied;
 
@@ -31,6 +34,7 @@ final readonly class HouseCard
         }
         $this->open = $open;
         $this->emptied = $emptied;
+        $this->blank = array_filter($open, fn (Piece $piece): bool => $piece->filledBy->isBlank());
     }
 
     public static function of(Card $card): self
@@ -41,7 +45,7 @@ final readonly class HouseCard
     /** Whether there is anything on it that is different from one person to the next. */
     public function hasBlanks(): bool
     {
-        return array_filter($this->open, fn (Piece $piece): bool => $piece->filledBy->isBlank()) !== [];
+        return $this->blank !== [];
     }
 
     /** @return list<Piece> what each person fills in, or may change, in order, as it is on the house card */
@@ -57,7 +61,7 @@ final readonly class HouseCard
         foreach ($this->open as $piece => $open) {
             if ($own->hidden !== [] && in_array($piece, $own->hidden, true)) {
                 $fields[$piece] = [];
-            } elseif ($open->filledBy->isBlank() || isset($own->fields[$piece])) {
+            } elseif (isset($this->blank[$piece]) || isset($own->fields[$piece])) {
                 $fields[$piece] = $this->fields($open, $profile, $own);
             }
         }
@@ -96,10 +100,11 @@ final readonly class HouseCard
     /** @return array<string, mixed> */
     private function fields(Piece $piece, Profile $profile, Own $own): array
     {
-        $known = $piece->filledBy->isBlank()
-            ? $piece->kind->ofPerson($profile, $piece, $this->card->country) : [];
+        $known = isset($this->blank[$piece->id])
+            ? $piece->kind->ofPerson($profile, $piece, $this->card->country) + $this->emptied[$piece->id]
+            : $this->emptied[$piece->id];
 
-        return ($own->fields[$piece->id] ?? []) + $known + $this->emptied[$piece->id];
+        return isset($own->fields[$piece->id]) ? $own->fields[$piece->id] + $known : $known;
     }
 
     /**

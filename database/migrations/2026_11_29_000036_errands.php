@@ -15,6 +15,8 @@ return new class extends Migration
             $table->foreignId('user_id')->nullable()->constrained()->nullOnDelete();
             $table->string('kind', 20);
             $table->string('state', 10);
+            // Names it where it is told how far it is: another database may have one of the same number.
+            $table->char('mark', 16);
             // A sentence and its values, said in the language of who reads it.
             $table->text('says')->default('{}');
             $table->text('data')->default('{}');
