@@ -61,7 +61,8 @@ final class WorkspaceTables
     /** Tables in which a row may stand already: columns it is known by. */
     public const KNOWN = [
         'pictures' => ['workspace_id', 'hash'], 'placements' => ['workspace_id', 'address', 'situation'],
-        'staff_groups' => ['workspace_id', 'name'], 'house_notes' => ['workspace_id', 'destination'], 'recipients' => ['workspace_id', 'address'],
+        'staff_groups' => ['workspace_id', 'name'], 'house_notes' => ['workspace_id', 'destination'],
+        'recipients' => ['workspace_id', 'address'],
     ];
 
     /** Columns that may be without a row: what they name may be gone. */
