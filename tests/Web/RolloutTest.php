@@ -117,8 +117,9 @@ final class RolloutTest extends WebTestCase
     {
         yield 'with the tag' => [fn (self $t, $ada) => $t->arrives($ada, $ada), 'verified', 'verified'];
         yield 'without it' => [fn (self $t, $ada) => $t->arrives($ada, $ada, 'Hello'), 'verified', 'verified'];
-        yield 'altered' => [fn (self $t, $ada) => $t->arrives($ada, $ada, change: fn (string $html): string => str_replace(
-            'Garden Studio', 'Ltd', $html)), 'altered', 'to be looked at'];
+        yield 'altered' => [fn (self $t, $ada) => $t->arrives($ada, $ada,
+            change: fn (string $html): string => str_replace(
+                'Garden Studio', 'Ltd', $html)), 'altered', 'to be looked at'];
         yield 'somebody else’s card' => [fn (self $t, $ada, $bo) => $t->arrives($ada, $bo), 'other', 'the card of Bo'];
         yield 'no card' => [fn (self $t, $ada) => $t->arrives($ada, $ada, change: fn (): string => '<p>Hello</p>'),
             'absent', 'to be looked at'];

@@ -172,7 +172,8 @@ final class RolloutController extends Controller
 
         return self::table('rollout.csv', ['name', 'address', 'told', 'asked', 'filled in', 'took it', 'test came',
             'verdict', 'right', 'to redo', 'note', 'excused'], fn () => $board->ordered()->cursor()->map(
-                fn (\stdClass $one): array => [$one->name, $one->address, $one->told_at, $one->asked_at, $one->filled_at,
+                fn (\stdClass $one): array => [$one->name, $one->address, $one->told_at, $one->asked_at,
+                    $one->filled_at,
                     $one->took_at, $one->tested_at, $one->verdict, $one->right_at, $one->redo_at, $one->note,
                     $one->excused],
             ));
