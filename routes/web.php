@@ -10,6 +10,7 @@ use App\Http\Controllers\CampaignController;
 use App\Http\Controllers\CardsController;
 use App\Http\Controllers\ClaimController;
 use App\Http\Controllers\ClicksController;
+use App\Http\Controllers\DutyController;
 use App\Http\Controllers\Edit;
 use App\Http\Controllers\ErrandController;
 use App\Http\Controllers\FeedController;
@@ -126,6 +127,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/', [PeopleController::class, 'index'])->name('people');
         Route::post('/', [PeopleController::class, 'store'])->name('people.store');
         Route::get('/new', [PeopleController::class, 'create'])->name('people.new');
+        Route::get('/duties', [DutyController::class, 'index'])->name('people.duties');
+        Route::get('/duties.csv', [DutyController::class, 'file'])->middleware('reads')->name('people.duties.file');
+        Route::post('/portraits', [PeopleController::class, 'portraits'])->name('people.portraits');
         Route::get('/people.csv', [PeopleController::class, 'file'])->middleware('reads')->name('people.file');
         Route::post('/several', [PeopleController::class, 'several'])->name('people.several');
         Route::post('/groups/{group}', [PeopleController::class, 'group'])->where('group', '[0-9]{1,15}')

@@ -13,6 +13,7 @@ enum ErrandKind: string
     case BringStaff = 'bring-staff';
     case UndoStaff = 'undo-staff';
     case PutHouse = 'put-house';
+    case Portraits = 'portraits';
 
     /** What it is, in a few words. */
     public function says(): string
@@ -24,6 +25,7 @@ enum ErrandKind: string
             self::BringStaff => __('A list of people, to bring in'),
             self::UndoStaff => __('A list of people, taken back'),
             self::PutHouse => __('A house card, put on everybody’s card'),
+            self::Portraits => __('Portraits of people'),
         };
     }
 
@@ -42,6 +44,7 @@ enum ErrandKind: string
     {
         return match ($this) {
             self::Export, self::Import => route('settings'),
+            self::Portraits => route('people'),
             self::PutHouse => route('house', (int) ($data['house'] ?? 0)),
             default => route('staff-import', (int) ($data['import'] ?? 0)),
         };

@@ -13,6 +13,7 @@ final class Works
             ErrandKind::Import => ImportWorkspace::class,
             ErrandKind::PlanStaff, ErrandKind::BringStaff, ErrandKind::UndoStaff => StaffWork::class,
             ErrandKind::PutHouse => PutHouseWork::class,
+            ErrandKind::Portraits => PortraitWork::class,
         };
     }
 }

@@ -44,12 +44,21 @@ final class RolloutMail
         ];
     }
 
-    /** Why somebody cannot be asked yet; null where they can. */
-    public static function hinders(StoredPerson $person): ?string
+    /**
+     * Why somebody cannot be asked yet; null where they can.
+     *
+     * @param  bool  $isWaived  though what the trade asks for is not there
+     */
+    public static function hinders(StoredPerson $person, ?Duties $duties = null, bool $isWaived = false): ?string
     {
+        if ($person->address === '') {
+            return Words::of('no mail address');
+        }
+        $own = OwnCard::of($person);
+
         return match (true) {
-            $person->address === '' => Words::of('no mail address'),
-            OwnCard::of($person) === null => Words::of('no card yet'),
+            $own === null => Words::of('no card yet'),
+            ! $isWaived && $duties?->lacks($own->card)?->licence === true => Words::of('no licence'),
             default => null,
         };
     }

@@ -39,6 +39,8 @@ return new class extends Migration
             $table->dateTime('redo_at')->nullable();
             $table->string('note', 500)->default('');
             $table->string('excused', 200)->default('');
+            // Why somebody is asked though what the trade asks for is not there.
+            $table->string('waived', 200)->default('');
             $table->primary(['rollout_id', 'person_id']);
         });
         Schema::create('rollout_messages', function (Blueprint $table) {

@@ -8,6 +8,7 @@ use InkyCard\StaffList\Column;
 use InkyCard\StaffList\ColumnGuess;
 use InkyCard\StaffList\ColumnGuesser;
 use InkyCard\StaffList\PersonName;
+use InkyCard\StaffList\PortraitMatch;
 use InkyCard\StaffList\StaffRow;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -149,5 +150,31 @@ final class StaffListTest extends TestCase
         $this->assertFalse($row->profile->has(ProfileFact::Addresses));
         $this->expectException(Refusal::class);
         StaffRow::read(['', 'Design'], [Column::Name, Column::Groups], 'GB');
+    }
+
+    /** @return iterable<string, array{string, ?string}> */
+    public static function portraits(): iterable
+    {
+        yield 'a name' => ['Maren Oakhollow.jpg', 'm'];
+        yield 'turned, with words' => ['people/oakhollow_maren-portrait (2).PNG', 'm'];
+        yield 'an address' => ['maren@quillfern.example.jpeg', 'm'];
+        yield 'before the @' => ['moak.jpg', 'm'];
+        yield 'other letters' => ['Jose Nunez.webp', 'j'];
+        yield 'two of one name' => ['Ida Reed.jpg', null];
+        yield 'nobody' => ['DSC_0042.jpg', null];
+        yield 'a part of a name' => ['Oakhollow.jpg', null];
+        yield 'nothing' => ['.jpg', null];
+    }
+
+    #[DataProvider('portraits')]
+    public function test_portraits_are_matched_by_their_names(string $file, ?string $id): void
+    {
+        $match = new PortraitMatch([
+            ['id' => 'm', 'name' => 'Maren Oakhollow', 'addresses' => ['maren@quillfern.example', 'moak@x.example']],
+            ['id' => 'j', 'name' => 'José Núñez', 'addresses' => []],
+            ['id' => 'a', 'name' => 'Ida Reed', 'addresses' => []],
+            ['id' => 'b', 'name' => 'Reed, Ida', 'addresses' => []],
+        ]);
+        $this->assertSame($id, $match->find($file));
     }
 }

@@ -61,6 +61,26 @@ final class PeopleTest extends WebTestCase
             ->createWithContent('x.jpg', 'no picture')])->assertSessionHasErrors('portrait');
     }
 
+    public function test_portraits_go_to_whom_their_files_are_named_after(): void
+    {
+        $ida = StoredPerson::add($this->workspace->id, Profile::of(['name' => 'Ida Marshfield'], 'GB'));
+        $file = fn (string $name, string $bytes): UploadedFile => UploadedFile::fake()
+            ->createWithContent($name, $bytes);
+        $errand = (string) $this->post('/people/portraits', ['portraits' => [
+            $file('Marshfield Ida.jpg', self::jpeg()), $file('nobody.jpg', self::jpeg()),
+        ]])->headers->get('Location');
+        $this->get($errand)->assertSee('1 portraits are set.')->assertSee('nobody.jpg');
+        $this->assertStringStartsWith('picture:', $ida->refresh()->fact('portrait'));
+        $errand = (string) $this->post('/people/portraits', ['portraits' => [
+            $file('Ida Marshfield.jpg', 'no picture'),
+        ]])->headers->get('Location');
+        $this->get($errand)->assertSee('0 portraits are set.');
+        $errand = (string) $this->post('/people/portraits', ['portraits' => [$file('a.zip', "PK\x03\x04 cut off")]])
+            ->headers->get('Location');
+        $this->get($errand)->assertSee('Bring a ZIP');
+        $this->post('/people/portraits')->assertSessionHasErrors('portraits');
+    }
+
     public function test_several_at_once_and_back(): void
     {
         $ids = array_map(fn (string $name): string => StoredPerson::add(

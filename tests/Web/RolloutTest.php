@@ -7,6 +7,7 @@ use App\House\PersonalCards;
 use App\Jobs\RemindRollout;
 use App\Jobs\SendRollout;
 use App\Models\Rollout;
+use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Models\StoredPerson;
 use App\Pictures\HostedPictures;
@@ -17,6 +18,8 @@ use App\Tray\Tray;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use InkyCard\Brand\Brand;
+use InkyCard\Brand\BrandJson;
 use InkyCard\Card\CardJson;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Sheet;
@@ -186,6 +189,26 @@ final class RolloutTest extends WebTestCase
         $this->post($of, ['do' => 'right']);
         $this->get("/people/rollouts/$rollout->id")->assertSee('1 verified');
         $this->post("/people/rollouts/$rollout->id/of/".str_repeat('0', 26), ['do' => 'right'])->assertNotFound();
+    }
+
+    public function test_who_lacks_a_licence_is_not_asked_unless_a_reason_is_given(): void
+    {
+        StoredBrand::in($this->workspace)->forceFill(['document' => BrandJson::encode(Brand::of([
+            'rules' => [['trade' => 'Gardeners', 'role' => '', 'licence' => true]],
+        ]))])->save();
+        $ada = $this->somebody('Ada');
+        $rollout = $this->begun();
+        $page = "/people/rollouts/$rollout->id";
+        $this->post("$page/send", ['do' => 'ask'])
+            ->assertSessionHas('told', 'Nobody is written to. Not to Ada: no licence.');
+        $this->get("$page?person=$ada->id")->assertSee('Cannot be asked yet: no licence.');
+        $this->get('/people/duties')->assertSee('Ada')->assertSee('missing');
+        $this->assertStringContainsString('Ada,ada@quillfern.example,missing',
+            $this->get('/people/duties.csv')->streamedContent());
+        $this->post("$page/of/$ada->id", ['do' => 'waive', 'note' => 'Exam in May']);
+        $this->post("$page/send", ['do' => 'ask']);
+        $this->assertSame(1, $this->written());
+        $this->get("$page?person=$ada->id")->assertSee('Exam in May');
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -13,11 +13,13 @@ use App\Models\StoredPerson;
 use App\Pictures\Library;
 use App\Roster\Groups;
 use App\Roster\PeopleList;
+use App\Roster\PortraitFiles;
 use App\Roster\Portraits;
 use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
 use InkyCard\Roster\Profile;
@@ -110,6 +112,19 @@ final class PeopleController extends Controller
             ->all();
 
         return array_values(array_map(strval(...), $ids));
+    }
+
+    /** Portraits, many files or a ZIP of them, each to whom its name says it is of. */
+    public function portraits(Request $request): RedirectResponse
+    {
+        $files = array_filter((array) $request->file('portraits'), fn (mixed $one): bool => $one instanceof UploadedFile
+            && $one->isValid());
+        if ($files === []) {
+            return redirect()->to(route('people').'#portraits')
+                ->withErrors(['portraits' => __('Choose pictures, or a ZIP of them: 30 MB at most.')]);
+        }
+
+        return redirect()->route('errand', PortraitFiles::sent($this->workspace, self::member($request), $files));
     }
 
     /** Renames a group, sets where it stands, or takes it away. */

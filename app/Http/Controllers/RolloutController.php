@@ -6,6 +6,7 @@ use App\Jobs\RemindRollout;
 use App\Jobs\SendRollout;
 use App\Models\Rollout;
 use App\Models\StoredPerson;
+use App\Rollouts\Duties;
 use App\Rollouts\RolloutBoard;
 use App\Rollouts\RolloutForm;
 use App\Rollouts\RolloutMail;
@@ -61,6 +62,10 @@ final class RolloutController extends Controller
             'strangers' => DB::table('rollout_tests')->where('rollout_id', $rollout->id)->whereNull('person_id')
                 ->join('tray_messages', 'tray_messages.id', 'message_id')->latest('rollout_tests.id')->limit(10)
                 ->get(['tray_messages.id', 'from', 'subject']),
+            'hinders' => $chosen === null || $chosen->asked_at !== null ? null : RolloutMail::hinders(
+                StoredPerson::in($this->workspace, $chosen->person_id), new Duties($this->workspace),
+                $chosen->waived !== '',
+            ),
             'verdict' => $chosen?->test_id === null ? null : $this->verdict((int) $chosen->test_id),
         ]);
     }
@@ -72,7 +77,7 @@ final class RolloutController extends Controller
         $kind = self::string($request, 'do');
         $back = redirect()->route('rollout', $rollout->id);
         $people = $this->addressed($rollout, $kind);
-        $hindered = $kind === 'ask' ? $this->hindered($people) : [];
+        $hindered = $kind === 'ask' ? $this->hindered($rollout, $people) : [];
         $people = array_values(array_diff($people, array_keys($hindered)));
         $new = RolloutQueue::put($rollout, $kind, $people, $kind === 'remind' ? 1 + (int) $rollout->people()
             ->max('reminded') : 1);
@@ -89,11 +94,15 @@ final class RolloutController extends Controller
      * @param  list<string>  $people  ids
      * @return array<string, array{string, string}> of those who cannot be asked: name and why
      */
-    private function hindered(array $people): array
+    private function hindered(Rollout $rollout, array $people): array
     {
         $hindered = [];
+        $duties = new Duties($this->workspace);
+        $waived = $rollout->people()->where('waived', '!=', '')->pluck('waived', 'person_id')->all();
         foreach (StoredPerson::query()->whereIn('id', $people)->lazyById(200) as $one) {
-            $why = RolloutMail::hinders($one->setRelation('workspace', $this->workspace));
+            $why = RolloutMail::hinders(
+                $one->setRelation('workspace', $this->workspace), $duties, isset($waived[$one->id]),
+            );
             $why === null || $hindered[$one->id] = [$one->name, $why];
         }
 
@@ -149,6 +158,9 @@ final class RolloutController extends Controller
                 break;
             case 'excuse':
                 $row->update(['excused' => $note === '' ? __('excused') : mb_strimwidth($note, 0, 200, '…')]);
+                break;
+            case 'waive':
+                $row->update(['waived' => $note === '' ? __('no reason given') : mb_strimwidth($note, 0, 200, '…')]);
                 break;
             case 'wait':
                 $row->update(['excused' => '']);

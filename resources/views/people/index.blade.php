@@ -135,6 +135,18 @@
           </ul>
         @endif
       </section>
+      <section aria-labelledby="portraits">
+        <h2 id="portraits">Portraits</h2>
+        <p>Files named by an address or a name, or a ZIP of them: each goes to whom it is of.</p>
+        <form method="post" action="{{ route('people.portraits') }}" enctype="multipart/form-data" class="stack">@csrf
+          <div class="field"><label for="portrait-files">Pictures, or a ZIP</label>
+            <input class="form-control" type="file" id="portrait-files" name="portraits[]" multiple
+              accept="image/jpeg,image/png,image/webp,.zip" aria-describedby="error-portraits">
+            <p class="field-error" id="error-portraits">{{ $errors->first('portraits') }}</p>
+          </div>
+          <button class="btn btn-line">Set them</button>
+        </form>
+      </section>
       <section aria-labelledby="rollouts">
         <h2 id="rollouts">Rollouts</h2>
         <p>People told, asked and reminded, until the test of each has come and is right.</p>
@@ -147,6 +159,7 @@
           </ul>
         @endif
         <a class="btn btn-line" href="{{ route('rollouts.new') }}">Begin a rollout</a>
+        <a class="btn btn-line" href="{{ route('people.duties') }}">Duties of each card</a>
       </section>
       <section aria-labelledby="houses">
         <h2 id="houses">House cards</h2>

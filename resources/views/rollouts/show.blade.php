@@ -136,10 +136,14 @@
           @else
             <p class="quiet">No test yet.</p>
           @endif
+          @if ($hinders)
+            <p class="notes">{{ __('Cannot be asked yet: :why.', ['why' => $hinders]) }}</p>
+          @elseif ($chosen->waived !== '')
+            <p class="quiet">{{ __('Asked without a licence: :why', ['why' => $chosen->waived]) }}</p>
+          @endif
           <form method="post" action="{{ route('rollouts.judge', [$rollout->id, $chosen->person_id]) }}">@csrf
             @if ($chosen->test_id || $chosen->excused === '')
-              <label for="note">{{ $chosen->test_id ? __('What is to be made otherwise') : __('Why nobody waits for them') }}
-              </label>
+              <label for="note">{{ $chosen->test_id ? __('What is to be made otherwise') : __('Why') }}</label>
               <input class="form-control" id="note" name="note" maxlength="500" value="{{ old('note', $chosen->note) }}"
                 aria-describedby="error-note">
               <p class="field-error" id="error-note">{{ $errors->first('note') }}</p>
@@ -148,6 +152,9 @@
               @if ($chosen->test_id)
                 <button class="btn btn-line" name="do" value="right" id="judge-right">It is right <kbd>R</kbd></button>
                 <button class="btn btn-stamp" name="do" value="redo">Send it back</button>
+              @endif
+              @if ($hinders === __('no licence'))
+                <button class="btn btn-line" name="do" value="waive">Ask them all the same</button>
               @endif
               @if ($chosen->excused === '')
                 <button class="btn btn-plain" name="do" value="excuse">Do not wait for them</button>
