@@ -512,7 +512,8 @@ final class PagesTest extends WebTestCase
             Artisan::call('inky:prepare');
             $this->assertSame(
                 9,
-                StoredCard::query()->where('last', 1)->where('workspace_id', '!=', $this->workspace->id)->count(),
+                StoredCard::query()->where('last', 1)->whereNull('house_id')
+                    ->where('workspace_id', '!=', $this->workspace->id)->count(),
             );
         }
     }
