@@ -25,7 +25,8 @@ final class SweepWorkspaces implements ShouldBeUnique, ShouldQueue
     /** What links and banner places need nothing of. */
     private const GONE = [
         'memberships', 'invitations', 'tray_messages', 'outgoing_messages', 'recipients', 'left_alone', 'letters',
-        'footers', 'campaigns', 'ready_messages', 'house_notes', 'quotations', 'log_entries', 'rollouts', 'staff_imports',
+        'footers', 'campaigns', 'ready_messages', 'house_notes', 'quotations', 'log_entries', 'rollouts',
+        'staff_imports',
         'person_pages', 'person_addresses', 'staff_groups', 'houses', 'errands',
     ];
 
