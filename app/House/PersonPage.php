@@ -100,6 +100,14 @@ final readonly class PersonPage
             ?? abort(404);
     }
 
+    /** The rollout they were asked in last, which says whom to ask and where tests go; null for none. */
+    public function rollout(): ?\stdClass
+    {
+        return DB::table('rollout_people')->join('rollouts', 'rollouts.id', 'rollout_id')
+            ->where('person_id', $this->row->person_id)->where('state', '!=', 'ended')->orderByDesc('rollout_id')
+            ->first(['help', 'tests_to', 'tag']);
+    }
+
     public function workspace(): Workspace
     {
         return Workspace::query()->where('id', $this->row->workspace_id)->first() ?? abort(404);

@@ -22,7 +22,6 @@ use InkyCard\Time\Day;
  * @property ?Carbon $closes_at when it goes, with all that is in it
  * @property bool $answers whether its counted links and places answer until then
  * @property int $keep_clicks days clicks of people are kept; 0 for good
- * @property string $help_address whom people ask about their cards; empty for nobody
  * @property int $keep_requests days requests of programs are kept; 0 for good
  */
 final class Workspace extends Model

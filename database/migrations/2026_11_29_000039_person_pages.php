@@ -22,12 +22,10 @@ return new class extends Migration
             $table->dateTime('took_at')->nullable();
             $table->string('took_to', 30)->default('');
         });
-        Schema::table('workspaces', fn (Blueprint $table) => $table->string('help_address', 254)->default(''));
     }
 
     public function down(): void
     {
         Schema::drop('person_pages');
-        Schema::table('workspaces', fn (Blueprint $table) => $table->dropColumn('help_address'));
     }
 };

@@ -4,6 +4,7 @@ namespace Tests\Web;
 
 use App\House\House;
 use App\House\PersonalCards;
+use App\House\PersonPage;
 use App\Jobs\RemindRollout;
 use App\Jobs\SendRollout;
 use App\Models\Rollout;
@@ -71,6 +72,10 @@ final class RolloutTest extends WebTestCase
         $this->assertStringContainsString('/mine/', $raw);
         $this->assertStringContainsString('Reply-To: help@quillfern.example', $raw);
         $this->assertStringNotContainsString('A film', $raw);
+        $this->get((string) parse_url((string) PersonPage::of($ada->id)?->url(), PHP_URL_PATH))
+            ->assertSee('Questions')->assertSee('help@quillfern.example');
+        $this->get(parse_url((string) PersonPage::of($ada->id)?->url(), PHP_URL_PATH).'/take')
+            ->assertSee('mailto:tests@quillfern.example?subject=Spring%20cards', false);
         $this->get("/people/rollouts/$rollout->id")->assertSee('asked')->assertSee('Remind 2')
             ->assertSee('Not delivered');
         // By itself: three days on, by day, and then no more that day.

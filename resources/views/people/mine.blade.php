@@ -58,8 +58,8 @@
       @endforeach
       <button class="btn btn-stamp">Keep</button>
     </form>
-    @if ($firm->help_address !== '')
-      <p class="help">{{ __('Questions') }}: <a href="mailto:{{ $firm->help_address }}">{{ $firm->help_address }}</a></p>
+    @if ($help !== '')
+      <p class="help">Questions: <a href="mailto:{{ $help }}" translate="no">{{ $help }}</a></p>
     @endif
   </main>
 </x-layouts.page>

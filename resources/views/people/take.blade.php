@@ -29,6 +29,12 @@
       @if ($to->replies !== '')
         <p class="help">{{ __($to->replies) }}</p>
       @endif
+      @if ($rollout)
+        <h2>Then send a test</h2>
+        <p>{{ __('A message of a line will do: to') }} <a translate="no" href="mailto:{{ $rollout->tests_to }}?subject={{
+            rawurlencode($rollout->tag) }}">{{ $rollout->tests_to }}</a>{{ __(', with “:tag” in its subject.', ['tag' =>
+            $rollout->tag]) }}</p>
+      @endif
       <h2>To see that it worked</h2>
       <x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />
       <details>

@@ -38,7 +38,7 @@ final class OwnPageController extends Controller
 
         return self::private(view('people.mine', [
             'token' => $token, 'person' => $person, 'own' => $own, 'firm' => $page->workspace(),
-            'findings' => self::findings($prover, $own),
+            'findings' => self::findings($prover, $own), 'help' => $page->rollout()->help ?? '',
         ]));
     }
 
@@ -97,7 +97,7 @@ final class OwnPageController extends Controller
         return self::private(view('people.take', [
             'token' => $token, 'person' => $person, 'own' => $own, 'firm' => $page->workspace(), 'to' => $to,
             'destinations' => Destination::all(), 'html' => $parcel->html(), 'text' => $parcel->text(),
-            'note' => HouseNotes::of($page->workspace()->id, $to), 'lacking' => $own->lacking(),
+            'rollout' => $page->rollout(), 'note' => HouseNotes::of($page->workspace()->id, $to), 'lacking' => $own->lacking(),
         ]));
     }
 
