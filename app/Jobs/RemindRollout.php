@@ -8,6 +8,7 @@ use App\Rollouts\RolloutQueue;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
+use InkyCard\Time\Day;
 
 /** Reminds those who are missing as it falls due, and looks again in a while; stops by itself after the deadline. */
 final class RemindRollout implements ShouldQueue
@@ -43,6 +44,7 @@ final class RemindRollout implements ShouldQueue
             return 0;
         }
         $rounds = self::rounds($rollout, $now);
+        self::joiners($rollout);
         $sent = 0;
         foreach ($rounds as $round => $people) {
             $sent += RolloutQueue::put($rollout, 'remind', $people, $round);
@@ -65,5 +67,15 @@ final class RemindRollout implements ShouldQueue
         }
 
         return $rounds;
+    }
+
+    /** Once others were asked, who begins is on their first day. */
+    private static function joiners(Rollout $rollout): void
+    {
+        if ($rollout->people()->whereNotNull('asked_at')->exists()) {
+            $joined = (new RolloutBoard($rollout))->toAsk()->whereNotNull('first_day')
+                ->where('first_day', '>=', Day::at($rollout->created_at)->iso)->pluck('person_id')->map(strval(...));
+            $joined->isEmpty() || RolloutQueue::put($rollout, 'ask', $joined);
+        }
     }
 }

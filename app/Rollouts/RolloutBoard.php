@@ -47,6 +47,15 @@ final readonly class RolloutBoard
         return DB::query()->fromSub($this->query(), 'board')->where('step', '<', 6)->whereNotNull('asked_at');
     }
 
+    /** Those who can be asked, and were not: who is still to come is asked on their first day. */
+    public function toAsk(): Builder
+    {
+        return $this->query()->whereNull('asked_at')->where('excused', '')->where(
+            fn (Builder $query) => $query->whereNull('first_day')
+                ->orWhere('first_day', '<=', $this->rollout->workspace->today()->iso),
+        );
+    }
+
     /** @return array<string, int> people, told, asked, verified, redo, tested */
     public function counts(): array
     {

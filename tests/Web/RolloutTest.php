@@ -98,6 +98,22 @@ final class RolloutTest extends WebTestCase
         $this->assertStringContainsString('Ada,ada@quillfern.example', $csv);
     }
 
+    public function test_who_is_still_to_come_is_asked_on_their_first_day(): void
+    {
+        $this->somebody('Ada');
+        $bo = $this->somebody('Bo');
+        $bo->keep(Profile::restore(['first_day' => '2027-03-05'] + $bo->known()->toArray()));
+        $rollout = $this->begun();
+        $this->get("/people/rollouts/$rollout->id")->assertSee('Ask 1')->assertSee('starts');
+        $this->post("/people/rollouts/$rollout->id/send", ['do' => 'ask']);
+        $asked = fn (): bool => $rollout->people()->where('person_id', $bo->id)->value('asked_at') !== null;
+        foreach (['2027-03-04 16:00' => false, '2027-03-05 07:00' => false, '2027-03-05 09:30' => true] as $at => $is) {
+            Carbon::setTestNow($at);
+            (new RemindRollout($rollout->id))->handle();
+            $this->assertSame($is, $asked(), $at);
+        }
+    }
+
     public function test_a_worker_that_ends_asks_nobody_twice_and_loses_nobody(): void
     {
         foreach (range(1, 130) as $n) {
@@ -184,14 +200,14 @@ final class RolloutTest extends WebTestCase
         $this->arrives($ada, $ada, change: fn (string $html): string => str_replace('Studio', 'Shop', $html));
         $of = "/people/rollouts/$rollout->id/of/$ada->id";
         $this->post($of, ['do' => 'redo'])->assertSessionHasErrors('note');
-        $this->post($of, ['do' => 'redo', 'note' => 'Paste it with its looks.']);
+        $this->post($of, ['do' => 'redo', 'note' => 'Paste it with its looks.'])->assertRedirect();
         $this->get("/people/rollouts/$rollout->id")->assertSee('to redo')->assertSee('1 to redo');
         $this->assertStringContainsString('Paste it with its looks.', quoted_printable_decode((string) DB::table(
             'tray_messages')->latest('id')->value('raw')));
         // Another test: what was said of the first counts no longer.
         $this->arrives($ada, $ada, change: fn (string $html): string => str_replace('Studio', 'Shed', $html));
         $this->assertNull($rollout->people()->value('redo_at'));
-        $this->post($of, ['do' => 'right']);
+        $this->post($of, ['do' => 'right'])->assertRedirect("/people/rollouts/$rollout->id?person=$ada->id");
         $this->get("/people/rollouts/$rollout->id")->assertSee('1 verified');
         $this->post("/people/rollouts/$rollout->id/of/".str_repeat('0', 26), ['do' => 'right'])->assertNotFound();
     }

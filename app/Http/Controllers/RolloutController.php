@@ -54,7 +54,8 @@ final class RolloutController extends Controller
         $chosen = $this->chosen($board, self::string($request, 'person'));
 
         return view('rollouts.show', [
-            'rollout' => $rollout, 'list' => $page, 'counts' => $board->counts(), 'steps' => Step::cases(),
+            'rollout' => $rollout, 'list' => $page, 'toAsk' => $board->toAsk()->count(),
+            'counts' => $board->counts(), 'steps' => Step::cases(),
             'messages' => RolloutMessages::counts($rollout), 'chosen' => $chosen, 'left' => $rollout->workspace
                 ->today()->until($rollout->day()),
             'refused' => $rollout->messages()->join('people', 'people.id', 'person_id')->whereIn('state', ['refused',
@@ -197,7 +198,7 @@ final class RolloutController extends Controller
         $board = new RolloutBoard($rollout);
         $people = match ($kind) {
             'tell' => $board->query()->whereNull('told_at')->where('excused', ''),
-            'ask' => $board->query()->whereNull('asked_at')->where('excused', ''),
+            'ask' => $board->toAsk(),
             'remind' => $board->missing(),
             default => abort(404),
         };
@@ -217,7 +218,7 @@ final class RolloutController extends Controller
     private function after(Rollout $rollout, string $person): string
     {
         $ids = (new RolloutBoard($rollout))->query()->whereNotNull('test_id')->where('excused', '')->orderBy('step')
-            ->orderBy('name')->pluck('people.id')->all();
+            ->orderBy('name')->pluck('person_id')->all();
         $at = array_search($person, $ids, true);
         $next = $ids[is_int($at) ? $at + 1 : 0] ?? $ids[0] ?? '';
 

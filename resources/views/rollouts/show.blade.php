@@ -25,9 +25,8 @@
         @if ($missing > 0)
           <button class="btn btn-line" name="do" value="remind">{{ __('Remind :count', ['count' => $missing]) }}</button>
         @endif
-        @if ($counts['asked'] < $counts['people'] - $counts['excused'])
-          <button class="btn btn-stamp" name="do" value="ask">{{ __('Ask :count', ['count' => $counts['people'] -
-              $counts['asked']]) }}</button>
+        @if ($toAsk > 0)
+          <button class="btn btn-stamp" name="do" value="ask">{{ __('Ask :count', ['count' => $toAsk]) }}</button>
         @endif
       </form>
     </div>

@@ -97,7 +97,8 @@ final class OwnPageController extends Controller
         return self::private(view('people.take', [
             'token' => $token, 'person' => $person, 'own' => $own, 'firm' => $page->workspace(), 'to' => $to,
             'destinations' => Destination::all(), 'html' => $parcel->html(), 'text' => $parcel->text(),
-            'rollout' => $page->rollout(), 'note' => HouseNotes::of($page->workspace()->id, $to), 'lacking' => $own->lacking(),
+            'rollout' => $page->rollout(), 'note' => HouseNotes::of($page->workspace()->id, $to),
+            'lacking' => $own->lacking(),
         ]));
     }
 
