@@ -6,6 +6,7 @@ use App\Jobs\RemindRollout;
 use App\Jobs\SendRollout;
 use App\Models\Rollout;
 use App\Models\StoredPerson;
+use App\Rollouts\BoardWords;
 use App\Rollouts\Duties;
 use App\Rollouts\RolloutBoard;
 use App\Rollouts\RolloutForm;
@@ -19,6 +20,8 @@ use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\App;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Refusal;
 use InkyCard\Rollout\Step;
@@ -50,12 +53,13 @@ final class RolloutController extends Controller
     {
         $rollout = Rollout::in($this->workspace, $rollout);
         $board = new RolloutBoard($rollout);
-        $page = $board->ordered()->paginate(self::PER_PAGE);
+        $counts = $board->counts();
+        $page = $board->page($counts['people'], self::PER_PAGE);
         $chosen = $this->chosen($board, self::string($request, 'person'));
 
         return view('rollouts.show', [
-            'rollout' => $rollout, 'list' => $page, 'toAsk' => $board->toAsk()->count(),
-            'counts' => $board->counts(), 'steps' => Step::cases(),
+            'rollout' => $rollout, 'list' => $page, 'toAsk' => $counts['to_ask'],
+            'counts' => $counts, 'steps' => Step::cases(),
             'messages' => RolloutMessages::counts($rollout), 'chosen' => $chosen, 'left' => $rollout->workspace
                 ->today()->until($rollout->day()),
             'refused' => $rollout->messages()->join('people', 'people.id', 'person_id')->whereIn('state', ['refused',
@@ -67,7 +71,7 @@ final class RolloutController extends Controller
                 StoredPerson::in($this->workspace, $chosen->person_id), new Duties($this->workspace),
                 $chosen->waived !== '',
             ),
-            'verdict' => $chosen?->test_id === null ? null : $this->verdict((int) $chosen->test_id),
+            'verdict' => $chosen?->test_id === null ? '' : $this->verdict($chosen),
         ]);
     }
 
@@ -225,10 +229,13 @@ final class RolloutController extends Controller
         return is_string($next) ? $next : '';
     }
 
-    private function verdict(int $message): ?TrayVerifier
+    /** What was found in somebody's test: to find it takes longer than all else on the page. */
+    private function verdict(\stdClass $one): string
     {
-        $received = Tray::find($this->workspace, $message);
+        return Cache::remember("rollout.test.$one->test_id.".App::getLocale(), now()->addDay(), function () use ($one) {
+            $received = Tray::find($this->workspace, (int) $one->test_id);
 
-        return $received === null ? null : TrayVerifier::of($this->workspace, $received);
+            return BoardWords::test($one, $received === null ? null : TrayVerifier::of($this->workspace, $received));
+        });
     }
 }

@@ -107,7 +107,7 @@
             @endforeach
           </ul>
         @endif
-        @if ($counts['asked'] > $counts['verified'])
+        @if ($missing > 0 && $missing <= 200)
           <details>
             <summary>Who has not, to copy</summary>
             <textarea class="form-control" readonly rows="4" aria-label="Who has not">{{ implode("\n",
@@ -124,7 +124,7 @@
           <p><a href="{{ route('person', $chosen->person_id) }}">What is known of them, and their page</a></p>
           @if ($chosen->test_id)
             <p class="quiet">{{ __('Test of :when.', ['when' => Moments::at($chosen->tested_at, 'short')]) }}
-              {{ App\Rollouts\BoardWords::test($chosen, $verdict) }}
+              {{ $verdict }}
               <a href="{{ route('tray.message', $chosen->test_id) }}">The whole message</a></p>
             <h3>As handed over</h3>
             <iframe src="{{ route('tray.side', [$chosen->test_id, 'handed-over'], false) }}" title="As handed over"
