@@ -11,7 +11,7 @@ use Illuminate\Foundation\Queue\Queueable;
 /** Makes the cards of people whose profile or groups changed what they are by now. */
 final class FollowPeople implements ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
     /** People whose cards follow at once; more do beside the pages, so many a job. */
     private const AT_ONCE = 5;

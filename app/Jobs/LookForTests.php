@@ -10,7 +10,7 @@ use Illuminate\Foundation\Queue\Queueable;
 /** Looks whether messages of the tray are tests of a rollout. */
 final class LookForTests implements ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
     /** @param  list<int>  $messages */
     public function __construct(private readonly int $workspace, private readonly array $messages)

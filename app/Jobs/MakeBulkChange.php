@@ -9,7 +9,7 @@ use Illuminate\Foundation\Queue\Queueable;
 /** Goes on with a change of many cards, or with taking it back, for a while; then another of these does. */
 final class MakeBulkChange implements ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
     /** Seconds: well before the queue takes its worker for dead and gives it to another. */
     private const SECONDS = 10;

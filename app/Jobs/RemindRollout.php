@@ -5,21 +5,31 @@ namespace App\Jobs;
 use App\Models\Rollout;
 use App\Rollouts\RolloutBoard;
 use App\Rollouts\RolloutQueue;
+use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Carbon;
 use InkyCard\Time\Day;
 
 /** Reminds those who are missing as it falls due, and looks again in a while; stops by itself after the deadline. */
-final class RemindRollout implements ShouldQueue
+final class RemindRollout implements ShouldBeUniqueUntilProcessing, ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
     /** Seconds until it is looked again. */
     private const AGAIN = 900;
 
+    /** Seconds after which one that was lost stands in no other's way. */
+    public int $uniqueFor = 3 * self::AGAIN;
+
     public function __construct(private readonly int $rollout)
     {
+    }
+
+    /** One at a time looks after a rollout, however often something is pressed. */
+    public function uniqueId(): string
+    {
+        return (string) $this->rollout;
     }
 
     public function handle(): void

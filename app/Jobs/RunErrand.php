@@ -12,11 +12,9 @@ use InkyCard\Said;
 /** Does an errand; takes one up again whose worker ended. */
 final class RunErrand implements ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
-    /** Again and again while another is at it, seconds apart. */
-    public int $tries = 0;
-
+    /** Seconds until it is looked again, while another is at it. */
     private const LATER = 30;
 
     public function __construct(private readonly int $errand)

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use InkyCard\Refusal;
 use Symfony\Component\Mailer\Exception\ExceptionInterface as MailerException;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
+use Symfony\Component\Mailer\Transport\Smtp\SmtpTransport;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Exception\ExceptionInterface as MimeException;
 
@@ -26,7 +27,7 @@ use Symfony\Component\Mime\Exception\ExceptionInterface as MimeException;
  */
 final class SendRollout implements ShouldQueue
 {
-    use Queueable;
+    use GoesOn, Queueable;
 
     private const SECONDS = 10;
 
@@ -99,12 +100,19 @@ final class SendRollout implements ShouldQueue
             if (RateLimiter::tooManyAttempts('mailings', (int) config('inky.mail_rate'))) {
                 return RateLimiter::availableIn('mailings');
             }
+            try {
+                $transport = Mail::getSymfonyTransport();
+                // Where nobody answers, nobody was given anything.
+                $transport instanceof SmtpTransport && $transport->start();
+            } catch (TransportExceptionInterface) {
+                return self::PAUSE;
+            }
             if (! RolloutMessages::claim($one->id)) {
                 continue;
             }
             RateLimiter::hit('mailings');
             try {
-                Mail::getSymfonyTransport()->send(self::email($rollout, $one, $people));
+                $transport->send(self::email($rollout, $one, $people));
                 RolloutMessages::settle($one, 'sent');
             } catch (TransportExceptionInterface $refusal) {
                 if ($refusal->getCode() < 500) {

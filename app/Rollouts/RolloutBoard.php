@@ -88,6 +88,7 @@ final readonly class RolloutBoard
         $row = DB::query()->fromSub($this->bare()->addSelect(['told_at', 'asked_at', 'tested_at', 'redo_at', 'excused',
             'first_day']), 'board')->selectRaw(
                 'count(*) as people, count(told_at) as told, count(asked_at) as asked, '
+                .'sum(case when asked_at is not null and step < 6 then 1 else 0 end) as missing, '
                 .'sum(case when step = 6 then 1 else 0 end) as verified, count(redo_at) as redo, '
                 .'sum(case when tested_at is not null and step = 5 and redo_at is null then 1 else 0 end) as tested, '
                 ."sum(case when excused != '' then 1 else 0 end) as excused, "

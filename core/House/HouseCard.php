@@ -42,12 +42,6 @@ final readonly class HouseCard
         return new self($card);
     }
 
-    /** Whether there is anything on it that is different from one person to the next. */
-    public function hasBlanks(): bool
-    {
-        return $this->blank !== [];
-    }
-
     /** @return list<Piece> what each person fills in, or may change, in order, as it is on the house card */
     public function open(): array
     {

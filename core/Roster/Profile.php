@@ -136,15 +136,6 @@ final readonly class Profile
         ));
     }
 
-    /** Whether somebody is there on a day. */
-    public function isThere(Day $day): bool
-    {
-        $from = $this->day(ProfileFact::FirstDay);
-        $until = $this->day(ProfileFact::LastDay);
-
-        return ($from === null || ! $day->isBefore($from)) && ($until === null || ! $until->isBefore($day));
-    }
-
     public function day(ProfileFact $fact): ?Day
     {
         return $this->has($fact) ? Day::parse($this->text($fact)) : null;

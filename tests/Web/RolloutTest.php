@@ -98,6 +98,22 @@ final class RolloutTest extends WebTestCase
         $this->assertStringContainsString('Ada,ada@quillfern.example', $csv);
     }
 
+    public function test_one_job_looks_after_a_rollout_and_begins_again_with_it(): void
+    {
+        $this->somebody('Ada');
+        $rollout = $this->begun();
+        Queue::fake();
+        foreach (['tell', 'ask', 'remind'] as $do) {
+            $this->post("/people/rollouts/$rollout->id/send", ['do' => $do])->assertRedirect();
+        }
+        Queue::assertPushed(RemindRollout::class, 1);
+        $this->travel(1)->hours();
+        $this->post("/people/rollouts/$rollout->id/state", ['to' => 'ended']);
+        $this->post("/people/rollouts/$rollout->id/state", ['to' => 'running']);
+        Queue::assertPushed(RemindRollout::class, 2);
+        Queue::assertPushed(SendRollout::class, fn (SendRollout $job): bool => $job->tries === 0 && $job->backoff > 0);
+    }
+
     public function test_who_is_still_to_come_is_asked_on_their_first_day(): void
     {
         $this->somebody('Ada');

@@ -120,7 +120,10 @@ final class RolloutController extends Controller
         $to = self::string($request, 'to');
         if (in_array($to, [Rollout::RUNNING, Rollout::PAUSED, Rollout::ENDED], true)) {
             $rollout->forceFill(['state' => $to])->save();
-            $to === Rollout::RUNNING && SendRollout::dispatch($rollout->id);
+            if ($to === Rollout::RUNNING) {
+                SendRollout::dispatch($rollout->id);
+                RemindRollout::dispatch($rollout->id);
+            }
         }
 
         return redirect()->route('rollout', $rollout->id);

@@ -71,22 +71,26 @@
       <section aria-labelledby="own-page">
         <h2 id="own-page">{{ __('The card, and a page of their own') }}</h2>
         <div class="person-card">
-          <img src="{{ route('drawing', [$own->card->id, $own->card->head], false) }}" alt="Card of {{ $person->name }}">
+          <img src="{{ route('drawing', [$own->card->id, $own->card->head], false) }}"
+            alt="Card of {{ $person->name }}">
           <div>
             @foreach ($own->lacking() as $label)
               <span class="chip chip-blocks">{{ __('no :what', ['what' => mb_strtolower(__($label))]) }}</span>
             @endforeach
             @foreach ($own->open() as $piece)
               @if ($own->isOwn($piece))
-                <span class="chip chip-mend">{{ __(':what in their own words', ['what' => __($piece->kind->label())]) }}</span>
+                <span class="chip chip-mend">{{ __(':what in their own words', ['what' =>
+                    __($piece->kind->label())]) }}</span>
               @endif
             @endforeach
             @if ($page?->works())
               <label for="own-address">Its address, for them alone, until {{ Moments::day($page->row->until) }}</label>
               <input class="form-control measure" id="own-address" readonly value="{{ $page->url() }}">
               <p class="quiet">{{ implode(', ', array_filter([
-                  $page->row->opened_at ? __('opened :when', ['when' => Moments::at($page->row->opened_at, 'short')]) : '',
-                  $page->row->filled_at ? __('filled in :when', ['when' => Moments::at($page->row->filled_at, 'short')]) : '',
+                  $page->row->opened_at ? __('opened :when', ['when' =>
+                      Moments::at($page->row->opened_at, 'short')]) : '',
+                  $page->row->filled_at ? __('filled in :when', ['when' =>
+                      Moments::at($page->row->filled_at, 'short')]) : '',
                   $page->row->took_at ? __('taken :when', ['when' => Moments::at($page->row->took_at, 'short')]) : '',
               ])) ?: __('not opened yet') }}</p>
             @endif

@@ -1,4 +1,4 @@
-@php($missing = $counts['asked'] - $counts['verified'] - $counts['excused'])
+@php($missing = $counts['missing'])
 <x-layouts.page :title="$rollout->name" nav="people">
   <x-slot:head>
     <script type="module" src="/js/rollout.js"></script>
@@ -7,8 +7,10 @@
     <div class="desk-head">
       <h1 translate="no">{{ $rollout->name }}</h1>
       <p class="quiet">{{ trans_choice(':count person|:count people', $counts['people']) }},
-        {{ __('in place by :day', ['day' => Moments::day($rollout->deadline, 'long')]) }}@if ($rollout->state !== 'running')
-          <span class="chip chip-mend">{{ __(['paused' => 'paused', 'ended' => 'ended'][$rollout->state] ?? '') }}</span>
+        {{ __('in place by :day', ['day' => Moments::day($rollout->deadline, 'long')]) }}
+        @if ($rollout->state !== 'running')
+          <span class="chip chip-mend">{{ __(['paused' => 'paused', 'ended' => 'ended'][$rollout->state]
+              ?? '') }}</span>
         @endif
       </p>
       <span class="ms-end"></span>
@@ -23,7 +25,8 @@
               $counts['people'] - $counts['told']]) }}</button>
         @endif
         @if ($missing > 0)
-          <button class="btn btn-line" name="do" value="remind">{{ __('Remind :count', ['count' => $missing]) }}</button>
+          <button class="btn btn-line" name="do" value="remind">{{ __('Remind :count', ['count' =>
+              $missing]) }}</button>
         @endif
         @if ($toAsk > 0)
           <button class="btn btn-stamp" name="do" value="ask">{{ __('Ask :count', ['count' => $toAsk]) }}</button>
@@ -78,12 +81,14 @@
                     translate="no">{{ $one->name }}</a></th>
                 @foreach ($steps as $step)
                   @php($has = $progress->has($step))
-                  <td><span @class(['mark', 'mark-done' => $has && !$one->excused, 'mark-next' => $progress->next() === $step &&
-                      !$one->redo_at, 'mark-redo' => $one->redo_at && $loop->last])><span class="visually-hidden">{{ $has
+                  <td><span @class(['mark', 'mark-done' => $has && !$one->excused,
+                      'mark-next' => $progress->next() === $step && !$one->redo_at,
+                      'mark-redo' => $one->redo_at && $loop->last])><span class="visually-hidden">{{ $has
                       ? __('yes') : __('not yet') }}</span></span></td>
                 @endforeach
                 <td><span @class(['chip', 'chip-good' => $one->step === 6, 'chip-blocks' => $one->redo_at,
-                    'chip-mend' => $one->step === 5 && !$one->redo_at])>{{ App\Rollouts\BoardWords::of($one) }}</span></td>
+                    'chip-mend' => $one->step === 5 && !$one->redo_at])>{{
+                    App\Rollouts\BoardWords::of($one) }}</span></td>
               </tr>
             @endforeach
           </tbody>
