@@ -28,6 +28,7 @@ use App\Http\Controllers\LetterController;
 use App\Http\Controllers\LinksController;
 use App\Http\Controllers\LooksController;
 use App\Http\Controllers\MailboxController;
+use App\Http\Controllers\MailServerController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\OccasionController;
 use App\Http\Controllers\OpenIdController;
@@ -129,6 +130,9 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::get('/new', [PeopleController::class, 'create'])->name('people.new');
         Route::get('/duties', [DutyController::class, 'index'])->name('people.duties');
         Route::get('/duties.csv', [DutyController::class, 'file'])->middleware('reads')->name('people.duties.file');
+        Route::get('/mail-server', [MailServerController::class, 'show'])->name('people.mail-server');
+        Route::post('/mail-server', [MailServerController::class, 'keep'])->name('people.mail-server.keep');
+        Route::post('/mail-server/try', [MailServerController::class, 'attempt'])->name('people.mail-server.try');
         Route::post('/portraits', [PeopleController::class, 'portraits'])->name('people.portraits');
         Route::get('/people.csv', [PeopleController::class, 'file'])->middleware('reads')->name('people.file');
         Route::post('/several', [PeopleController::class, 'several'])->name('people.several');

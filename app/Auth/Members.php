@@ -15,7 +15,7 @@ final class Members extends EloquentUserProvider
     /** Columns of a workspace. */
     private const WORKSPACE = [
         'id', 'name', 'web', 'country', 'zone', 'evergreen_id', 'guest_until', 'closes_at', 'answers',
-        'keep_clicks', 'keep_requests',
+        'keep_clicks', 'keep_requests', 'stamping', 'stamp_pictures',
     ];
 
     /**

@@ -4,6 +4,7 @@ namespace App\Jobs;
 
 use App\Models\Rollout;
 use App\Models\StoredPerson;
+use App\Outside\MailServer;
 use App\Rollouts\RolloutMail;
 use App\Rollouts\RolloutMessages;
 use App\Tray\Tray;
@@ -12,11 +13,8 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Facades\RateLimiter;
 use InkyCard\Refusal;
 use Symfony\Component\Mailer\Exception\ExceptionInterface as MailerException;
-use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
-use Symfony\Component\Mailer\Transport\Smtp\SmtpTransport;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Mime\Exception\ExceptionInterface as MimeException;
 
@@ -30,8 +28,6 @@ final class SendRollout implements ShouldQueue
     use GoesOn, Queueable;
 
     private const SECONDS = 10;
-
-    private const PAUSE = 300;
 
     private const EACH = 100;
 
@@ -97,33 +93,24 @@ final class SendRollout implements ShouldQueue
     private static function pass(Rollout $rollout, array $some, array $people): ?int
     {
         foreach ($some as $one) {
-            if (RateLimiter::tooManyAttempts('mailings', (int) config('inky.mail_rate'))) {
-                return RateLimiter::availableIn('mailings');
-            }
-            try {
-                $transport = Mail::getSymfonyTransport();
-                // Where nobody answers, nobody was given anything.
-                $transport instanceof SmtpTransport && $transport->start();
-            } catch (TransportExceptionInterface) {
-                return self::PAUSE;
+            $wait = MailServer::wait();
+            if ($wait !== null) {
+                return $wait;
             }
             if (! RolloutMessages::claim($one->id)) {
                 continue;
             }
-            RateLimiter::hit('mailings');
+            MailServer::counts();
             try {
-                $transport->send(self::email($rollout, $one, $people));
+                Mail::getSymfonyTransport()->send(self::email($rollout, $one, $people));
                 RolloutMessages::settle($one, 'sent');
-            } catch (TransportExceptionInterface $refusal) {
-                if ($refusal->getCode() < 500) {
-                    // RFC 5321, 4.2.1: 4yz may pass another time. Without a number it is not known what the server did.
-                    $refusal->getCode() >= 400 && RolloutMessages::settle($one, 'waits', $refusal->getMessage());
-
-                    return self::PAUSE;
-                }
-                RolloutMessages::settle($one, 'refused', $refusal->getMessage());
             } catch (Refusal|MailerException|MimeException $refusal) {
-                RolloutMessages::settle($one, 'refused', $refusal->getMessage());
+                $means = MailServer::means($refusal);
+                $states = ['later' => 'waits', 'refused' => 'refused'];
+                isset($states[$means]) && RolloutMessages::settle($one, $states[$means], $refusal->getMessage());
+                if ($means !== 'refused') {
+                    return MailServer::PAUSE;
+                }
             }
         }
 

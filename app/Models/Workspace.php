@@ -23,6 +23,8 @@ use InkyCard\Time\Day;
  * @property bool $answers whether its counted links and places answer until then
  * @property int $keep_clicks days clicks of people are kept; 0 for good
  * @property int $keep_requests days requests of programs are kept; 0 for good
+ * @property bool $stamping whether a mail server's messages get their senders' cards
+ * @property bool $stamp_pictures whether their pictures travel with those
  */
 final class Workspace extends Model
 {
@@ -33,12 +35,13 @@ final class Workspace extends Model
 
     protected $attributes = [
         'zone' => '', 'evergreen_id' => null, 'guest_until' => null, 'closes_at' => null, 'answers' => true,
-        'keep_clicks' => 0, 'keep_requests' => 0,
+        'keep_clicks' => 0, 'keep_requests' => 0, 'stamping' => false, 'stamp_pictures' => false,
     ];
 
     protected function casts(): array
     {
-        return ['guest_until' => 'datetime', 'closes_at' => 'datetime', 'answers' => 'boolean'];
+        return ['guest_until' => 'datetime', 'closes_at' => 'datetime', 'answers' => 'boolean',
+            'stamping' => 'boolean', 'stamp_pictures' => 'boolean'];
     }
 
     public function isGuests(): bool

@@ -19,7 +19,7 @@ final class Placements
     {
         $other = null;
         foreach ($situations as $situation) {
-            $at = self::at($address) + ['workspace_id' => $card->workspace_id, 'situation' => $situation->value];
+            $at = self::from($address) + ['workspace_id' => $card->workspace_id, 'situation' => $situation->value];
             $name = DB::table('cards')
                 ->whereIn('id', DB::table('placements')->where($at)->select('card_id'))
                 ->where('id', '!=', $card->id)
@@ -36,10 +36,10 @@ final class Placements
     public static function take(StoredCard $card, string $address, Situation ...$situations): void
     {
         self::of($card)
-            ->where(self::at($address))
+            ->where(self::from($address))
             ->whereIn('situation', array_map(fn (Situation $situation) => $situation->value, $situations))
             ->delete();
-        if (self::of($card)->where(self::at($address))->doesntExist()) {
+        if (self::of($card)->where(self::from($address))->doesntExist()) {
             InUse::left($card, $address);
         }
     }
@@ -47,15 +47,22 @@ final class Placements
     /** The card for messages from an address; null for none. */
     public static function card(Workspace $workspace, string $address, Situation $situation): ?StoredCard
     {
-        $id = self::in($workspace)->where(self::at($address) + ['situation' => $situation->value])->value('card_id');
+        $id = self::in($workspace)->where(self::from($address) + ['situation' => $situation->value])->value('card_id');
 
         return $id === null ? null : StoredCard::in($workspace, (int) $id);
+    }
+
+    /** @return array<string, int> ids of the cards for messages from an address, by situation */
+    public static function at(Workspace $workspace, string $address): array
+    {
+        return self::in($workspace)->where(self::from($address))->pluck('card_id', 'situation')
+            ->map(fn (int|string $id): int => (int) $id)->all();
     }
 
     /** @return list<int> ids of the cards for messages from an address, whatever the situation */
     public static function cardsFor(Workspace $workspace, string $address): array
     {
-        $ids = self::in($workspace)->where(self::at($address))->pluck('card_id')->all();
+        $ids = self::in($workspace)->where(self::from($address))->pluck('card_id')->all();
 
         return array_values(array_map(intval(...), array_filter($ids, is_numeric(...))));
     }
@@ -111,7 +118,7 @@ final class Placements
     }
 
     /** @return array{address: string} as addresses are kept: in small letters, whoever writes them how */
-    private static function at(string $address): array
+    private static function from(string $address): array
     {
         return ['address' => mb_strtolower($address)];
     }

@@ -28,6 +28,7 @@ final class Places
         ['Write a message', 'tray.write', '', 'mail compose new reply test'],
         ['Ready messages', 'ready', '', 'template draft often sent blanks letter'],
         ['People', 'people', '', 'staff roster list import csv groups joiners leavers'],
+        ['Cards by the mail server', 'people.mail-server', '', 'stamp filter server postfix exim smtp milter'],
         ['Clicks', 'clicks', '', 'clicks results statistics count csv'],
         ['Campaigns', 'campaigns', '', 'footer newsletter series letter recipients unsubscribe'],
         ['Members', 'members', '', 'invite role owner maker people'],

@@ -6,16 +6,15 @@ use App\Campaigns\LeftAlone;
 use App\Mailings\Mailings;
 use App\Mailings\MailingText;
 use App\Models\Workspace;
+use App\Outside\MailServer;
 use App\Tray\TrayTransport;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Mail;
-use Illuminate\Support\Facades\RateLimiter;
 use InkyCard\Time\Day;
 use Symfony\Component\Mailer\Exception\ExceptionInterface as MailerException;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
-use Symfony\Component\Mailer\Transport\Smtp\SmtpTransport;
 use Symfony\Component\Mime\Exception\ExceptionInterface as MimeException;
 
 /**
@@ -26,15 +25,11 @@ final class SendMailings implements ShouldQueue
 {
     use Queueable;
 
-    /** Seconds of one run, well before the queue takes its worker for dead; and of a pause where no server answers. */
+    /** Seconds of one run, well before the queue takes its worker for dead. */
     private const SECONDS = 10;
-
-    private const PAUSE = 300;
 
     /** Recipients looked up at once. */
     private const EACH = 40;
-
-    private const RATE = 'mailings';
 
     /** Hour of the day, in the workspace's zone. */
     private const HOUR = 9;
@@ -89,7 +84,7 @@ final class SendMailings implements ShouldQueue
                 }
             }
             if (! $mailings->through($message)) {
-                $this->again(self::PAUSE);
+                $this->again(MailServer::PAUSE);
             }
         }
     }
@@ -112,20 +107,15 @@ final class SendMailings implements ShouldQueue
     /** @return ?int seconds after which to go on; null at once */
     private function pass(\stdClass $message, \stdClass $recipient, MailingText $text): ?int
     {
-        if (RateLimiter::tooManyAttempts(self::RATE, (int) config('inky.mail_rate'))) {
-            return RateLimiter::availableIn(self::RATE);
-        }
-        try {
-            $transport = Mail::getSymfonyTransport();
-            // Where nobody answers, nobody was given anything.
-            $transport instanceof SmtpTransport && $transport->start();
-        } catch (TransportExceptionInterface) {
-            return self::PAUSE;
+        $wait = MailServer::wait();
+        if ($wait !== null) {
+            return $wait;
         }
         if (! Mailings::claim($message, $recipient)) {
             return null;
         }
-        RateLimiter::hit(self::RATE);
+        MailServer::counts();
+        $transport = Mail::getSymfonyTransport();
         try {
             $email = $text->email($recipient);
             $transport instanceof TrayTransport ? $transport->of($this->workspace)->send($email)
@@ -143,9 +133,9 @@ final class SendMailings implements ShouldQueue
     {
         $code = (int) $refusal->getCode();
         $words = $refusal->getMessage();
-        if ($refusal instanceof TransportExceptionInterface && $code < 500) {
-            // RFC 5321, 4.2.1: 4yz may pass another time. Without a number it is not known what the server did.
-            $code < 400 ? Mailings::settle($message, $recipient, 'passing', $words)
+        $means = MailServer::means($refusal);
+        if ($means !== 'refused') {
+            $means === 'unsure' ? Mailings::settle($message, $recipient, 'passing', $words)
                 : Mailings::later($message, $recipient, $words);
 
             return;

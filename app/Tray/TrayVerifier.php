@@ -21,7 +21,7 @@ use InkyCard\Verification\Verified;
 use InkyCard\Verification\Verifier;
 
 /** Which card a message carries, and whether it arrived as it was handed over. */
-final readonly class TrayVerifier
+final class TrayVerifier
 {
     /** Earlier revisions of a card that are looked for. */
     private const BACK = 20;
@@ -32,7 +32,13 @@ final readonly class TrayVerifier
     /** Cards a message is held against, those of its sender first. */
     private const CARDS = 40;
 
-    private function __construct(public StoredCard $card, public Verified $verified)
+    /** Composed cards that are kept for the messages that follow: a mail server's come one after another. */
+    private const KEPT = 200;
+
+    /** @var array<string, ExpectedCard> by what they are made of */
+    private static array $kept = [];
+
+    private function __construct(public readonly StoredCard $card, public readonly Verified $verified)
     {
     }
 
@@ -77,16 +83,55 @@ final readonly class TrayVerifier
     /** @param  list<Revision>  $earlier */
     private static function verify(StoredCard $card, array $earlier, ReceivedMessage $message): Verified
     {
-        return Verifier::verify(
+        $all = self::handedOver($card, $earlier, $message);
+
+        return Verifier::verify($all[0], array_slice($all, 1), $message);
+    }
+
+    /**
+     * Which revision of which card stands in what a message's writer wrote; null for none.
+     *
+     * @param  list<StoredCard>  $cards
+     * @return ?array{StoredCard, ExpectedCard}
+     */
+    public static function carried(array $cards, ReceivedMessage $message): ?array
+    {
+        $ranking = new Ranking($message);
+        $cards = array_column($cards, null, 'id');
+        // An earlier revision says something of what it says now.
+        $revisions = array_map(self::revisions(...), array_filter(
+            $cards, fn (StoredCard $card): bool => $ranking->isAny([$card->revision()->document]),
+        ));
+        $documents = array_map(fn (array $all) => array_column($all, 'document', 'number'), $revisions);
+        $all = $of = [];
+        foreach ($ranking->likely($documents) as $id => $earlier) {
+            $earlier = array_map(fn (int $number) => $revisions[$id][$number], $earlier);
+            foreach (self::handedOver($cards[$id], $earlier, $message) as $one) {
+                array_push($all, $one, ...array_values($one->forms));
+                $of = array_pad($of, count($all), $cards[$id]);
+            }
+        }
+        $there = Verifier::carried($all, $message);
+
+        return $there === null ? null : [$of[(int) array_search($there, $all, true)], $there];
+    }
+
+    /**
+     * @param  list<Revision>  $earlier
+     * @return list<ExpectedCard> the current revision, the same on earlier days, then earlier ones
+     */
+    private static function handedOver(StoredCard $card, array $earlier, ReceivedMessage $message): array
+    {
+        return [
             self::expected($card, $card->head, self::said($card->document(), $card, $message), forms: true),
-            [...self::before($card, $message), ...array_map(
+            ...self::before($card, $message),
+            ...array_map(
                 fn (Revision $revision) => self::expected($card, $revision->number, self::said(
                     CardJson::restore($revision->document)->on($card->dayOf($revision)), $card, $message,
                 )),
                 $earlier,
-            )],
-            $message,
-        );
+            ),
+        ];
     }
 
     /** @return list<ExpectedCard> the current revision as it was on earlier days, where parts of it come and go */
@@ -148,7 +193,10 @@ final readonly class TrayVerifier
         Document $document,
         bool $forms = false,
     ): ExpectedCard {
-        return ExpectedCard::card(
+        $key = hash('xxh128', "$card->id $revision $forms ".CardJson::encode($document));
+        self::$kept = array_slice(self::$kept, -self::KEPT, preserve_keys: true);
+
+        return self::$kept[$key] ??= ExpectedCard::card(
             $revision, $document, HostedPictures::forScreen(),
             fn (Document $document) => CountedLinks::sheet($card, $document), $forms,
         );

@@ -20,8 +20,8 @@ final class MailDocument
 
     private const ATTRIBUTES = [
         'align', 'alt', 'background', 'bgcolor', 'border', 'cellpadding', 'cellspacing', 'class', 'clear', 'color',
-        'colspan', 'data-piece', 'dir', 'face', 'height', 'href', 'hspace', 'id', 'lang', 'name', 'nowrap', 'role',
-        'rowspan', 'size', 'src', 'start', 'style', 'target', 'title', 'type', 'valign', 'vspace', 'width',
+        'colspan', 'data-at', 'data-piece', 'dir', 'face', 'height', 'href', 'hspace', 'id', 'lang', 'name', 'nowrap',
+        'role', 'rowspan', 'size', 'src', 'start', 'style', 'target', 'title', 'type', 'valign', 'vspace', 'width',
         'aria-label', 'aria-hidden', 'fillcolor', 'arcsize', 'stroke', 'hidden', 'srcset', 'sizes', 'summary', 'color',
     ];
 

@@ -89,7 +89,7 @@ final class MessageContent
     }
 
     /** Whether a line says that an earlier message follows, in any language programs say it in (quotes.php). */
-    private static function startsEarlier(string $line): bool
+    public static function startsEarlier(string $line): bool
     {
         /** @var string|null $pattern */
         static $pattern = null;

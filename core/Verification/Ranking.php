@@ -45,6 +45,16 @@ final class Ranking
         return array_combine($likely, array_map(fn ($card) => $earlier[$card], $likely));
     }
 
+    /**
+     * Whether any words of these documents are in the message.
+     *
+     * @param  array<string>  $documents  as JSON
+     */
+    public function isAny(array $documents): bool
+    {
+        return array_filter($documents, fn (string $document): bool => $this->share($document) > 0) !== [];
+    }
+
     /** Share of the words of a document that are in the message, 0 to 1. */
     private function share(string $document): float
     {

@@ -57,6 +57,16 @@ final class Verifier
     }
 
     /**
+     * The one that stands in what a message's writer wrote, whole or not; null for none.
+     *
+     * @param  list<ExpectedCard>  $all  forms of one count as others
+     */
+    public static function carried(array $all, ReceivedMessage $message): ?ExpectedCard
+    {
+        return self::best($all, $message->written, text: $message->plain);
+    }
+
+    /**
      * What is there and how it looks, held against what should be.
      *
      * @param  MessageContent  $wanted  the card as it was handed over, or as a mail client shows it

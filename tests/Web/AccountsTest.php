@@ -269,7 +269,10 @@ final class AccountsTest extends WebTestCase
         $user = Auth::createUserProvider('users')?->retrieveById($this->maren->id);
         $this->assertInstanceOf(User::class, $user);
         $this->assertSame('Pacific/Auckland', $user->workspace()?->clock());
-        $this->assertSame(7, $user->workspace()->evergreen_id);
+        // Whatever column there will be: one that is forgotten counts for nothing on every page.
+        $all = $other->refresh()->getAttributes();
+        unset($all['created_at'], $all['updated_at']);
+        $this->assertEqualsCanonicalizing($all, $user->workspace()->getAttributes());
         $this->assertSame('reader', $user->role()?->value);
         $this->actingAs($user)->get('/cards')->assertSee('Oakhollow');
         $this->post('/workspaces/999/open')->assertNotFound();

@@ -160,6 +160,7 @@
         @endif
         <a class="btn btn-line" href="{{ route('rollouts.new') }}">Begin a rollout</a>
         <a class="btn btn-line" href="{{ route('people.duties') }}">Duties of each card</a>
+        <a class="btn btn-line" href="{{ route('people.mail-server') }}">By the mail server</a>
       </section>
       <section aria-labelledby="houses">
         <h2 id="houses">House cards</h2>

@@ -1,0 +1,89 @@
+<?php
+
+namespace App\Stamping;
+
+use App\House\OwnCard;
+use App\Models\StoredCard;
+use App\Models\StoredPerson;
+use App\Models\Workspace;
+use App\Placements\Placements;
+use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Situation;
+
+/** The card that goes under messages from an address, and all the sender had. */
+final readonly class SenderCard
+{
+    /** Cards of one sender that are looked for in what they write. */
+    private const FEW = 8;
+
+    /** @param  list<StoredCard>  $all  of the sender, that card among them */
+    private function __construct(public StoredCard $card, public array $all)
+    {
+    }
+
+    /** The one placed for the address goes before the one by a house card. An outcome says why there is none. */
+    public static function of(Workspace $workspace, string $address, Situation $situation): self|Outcome
+    {
+        $person = self::person($workspace, $address);
+        if ($person?->last_day !== null && $person->last_day < $workspace->today()->iso) {
+            return Outcome::Left;
+        }
+        $placed = Placements::at($workspace, $address);
+        $all = self::all($workspace, $placed, $person?->id);
+        $card = $all[$placed[$situation->value] ?? 0] ?? null;
+        if ($card === null && $person !== null) {
+            $card = self::byHouse($all);
+            if ($card !== null && self::lacks($person->id)) {
+                return Outcome::Unfilled;
+            }
+        }
+
+        return $card === null || $card->archived_at !== null ? Outcome::Nobody : new self($card, array_values($all));
+    }
+
+    /**
+     * @param  array<string, int>  $placed
+     * @return array<int, StoredCard> by number
+     */
+    private static function all(Workspace $workspace, array $placed, ?string $person): array
+    {
+        $theirs = $person === null ? [] : DB::table('cards')
+            ->where(['workspace_id' => $workspace->id, 'person_id' => $person])
+            ->orderByDesc('id')->limit(self::FEW)->pluck('id')->map(fn (int|string $id): int => (int) $id)->all();
+        $all = [];
+        foreach (array_slice(array_unique([...array_values($placed), ...$theirs]), 0, self::FEW) as $id) {
+            $all[$id] = StoredCard::in($workspace, $id);
+        }
+
+        return array_filter($all);
+    }
+
+    /** @return ?\stdClass `id` and `last_day` */
+    private static function person(Workspace $workspace, string $address): ?\stdClass
+    {
+        return DB::table('person_addresses')->join('people', 'people.id', 'person_id')
+            ->where(['person_addresses.workspace_id' => $workspace->id, 'person_addresses.address' => $address])
+            ->whereNull('removed_at')->first(['people.id', 'last_day']);
+    }
+
+    /**
+     * The newest of theirs that follows a house card.
+     *
+     * @param  array<int, StoredCard>  $all
+     */
+    private static function byHouse(array $all): ?StoredCard
+    {
+        $following = array_filter($all, fn (StoredCard $card): bool => $card->house_id !== null
+            && $card->archived_at === null);
+        ksort($following);
+
+        return end($following) ?: null;
+    }
+
+    private static function lacks(string $person): bool
+    {
+        $person = StoredPerson::query()->find($person);
+
+        return $person !== null && (OwnCard::of($person)?->lacking() ?? []) !== [];
+    }
+}
