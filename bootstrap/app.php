@@ -1,6 +1,7 @@
 <?php
 
 use App\Api\Problem;
+use App\Directory\DirectoryAnswer;
 use App\Http\Middleware\ContentPolicy;
 use App\Http\Middleware\InWorkspace;
 use App\Http\Middleware\KnownHost;
@@ -32,7 +33,10 @@ return Application::configure(basePath: dirname(__DIR__))
         apiPrefix: 'api/v1',
         commands: __DIR__.'/../routes/console.php',
         health: '/up',
-        then: fn () => Route::group([], base_path('routes/public.php')),
+        then: function (): void {
+            Route::group([], base_path('routes/public.php'));
+            Route::group([], base_path('routes/scim.php'));
+        },
     )
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(ContentPolicy::class);
@@ -52,6 +56,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->render(Problem::answer(...));
+        $exceptions->render(DirectoryAnswer::fault(...));
         // A body over the server's own limit arrives without fields: all that can be said is why.
         $exceptions->render(
             fn (PostTooLargeException $tooLarge, Request $request) => response(

@@ -15,7 +15,7 @@ use Throwable;
 final class Problem
 {
     /** Sentences of ours for what the framework says in words of its own, or not at all. */
-    private const DETAILS = [
+    public const DETAILS = [
         401 => 'Send a token of this workspace: Authorization: Bearer …',
         404 => 'There is nothing here, or it belongs to another workspace.',
         405 => 'This address is there, and takes another method.',

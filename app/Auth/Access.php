@@ -29,7 +29,7 @@ final class Access
         'people' => ['rollout', 'rollouts.*', 'house', 'house.counts', 'house.drawing', 'people', 'people.*',
             'person', 'staff-import',
             'staff-import.*', 'placements', 'placements.*',
-            'cards.place', 'api.people', 'api.placements', 'api.placements.*'],
+            'cards.place', 'scim.*', 'api.people', 'api.placements', 'api.placements.*'],
         'run' => ['members', 'members.*', 'settings', 'settings.*', 'programs', 'programs.*'],
     ];
 

@@ -19,10 +19,13 @@ use InkyCard\Roster\ProfileFact;
  * @property string $address the first they send from; empty for none
  * @property string $profile JSON, see Profile
  * @property ?string $external what another system knows them by
+ * @property ?string $user_name name a directory knows them by, in small letters
+ * @property string $directory JSON: parts of their name there, and which facts it told
  * @property ?string $first_day YYYY-MM-DD
  * @property ?string $last_day YYYY-MM-DD
  * @property ?Carbon $removed_at
  * @property Carbon $created_at
+ * @property ?Carbon $updated_at
  * @property Workspace $workspace
  */
 final class StoredPerson extends Model
@@ -39,7 +42,7 @@ final class StoredPerson extends Model
 
     protected function casts(): array
     {
-        return ['removed_at' => 'datetime', 'created_at' => 'datetime'];
+        return ['removed_at' => 'datetime', 'created_at' => 'datetime', 'updated_at' => 'datetime'];
     }
 
     /** @return BelongsTo<Workspace, $this> */

@@ -50,32 +50,32 @@
           <button class="btn btn-line">Give it back with the card</button>
         </form>
       </section>
-    </div>
-    <section aria-labelledby="server-how" class="mt-4">
-      <h2 id="server-how">What to tell the mail server</h2>
-      <p>{{ $serves ? 'The service answers on this machine.'
-          : 'The service does not run on this machine now: without it, messages go on as they came.' }} It is started
-        with the line below, and best kept by what keeps your other services; it puts in some 200 cards a second.</p>
-      <pre class="code" translate="no">php {{ base_path('artisan') }} inky:stamp --serve</pre>
-      <details>
-        <summary>Postfix</summary>
-        <p>In <span class="measure" translate="no">master.cf</span>: the first line belongs to the service your people
-          send by, such as <span class="measure" translate="no">submission</span>.</p>
-        <pre class="code" translate="no">submission inet n - y - - smtpd
+      <section aria-labelledby="server-how" class="wide">
+        <h2 id="server-how">What to tell the mail server</h2>
+        <p>{{ $serves ? 'The service answers on this machine.'
+            : 'The service does not run on this machine now: without it, messages go on as they came.' }} It is started
+          with the line below, and best kept by what keeps your other services; it puts in some 200 cards a second.</p>
+        <pre class="code" translate="no">php {{ base_path('artisan') }} inky:stamp --serve</pre>
+        <details>
+          <summary>Postfix</summary>
+          <p>In <span class="measure" translate="no">master.cf</span>: the first line belongs to the service your people
+            send by, such as <span class="measure" translate="no">submission</span>.</p>
+          <pre class="code" translate="no">submission inet n - y - - smtpd
   -o content_filter=inky-card:
 inky-card unix - n n - 8 pipe
   flags=Rq user=nobody null_sender=
   argv={{ $filter }} {{ str_contains($workspace->name, ' ') ? '{ '.$workspace->name.' }' : $workspace->name }} --then /usr/sbin/sendmail -G -i -f ${sender} -- ${recipient}</pre>
-      </details>
-      <details>
-        <summary>Exim 4</summary>
-        <p>In the transport your messages leave by, and in the router before it nothing:</p>
-        <pre class="code" translate="no">remote_smtp:
+        </details>
+        <details>
+          <summary>Exim 4</summary>
+          <p>In the transport your messages leave by, and in the router before it nothing:</p>
+          <pre class="code" translate="no">remote_smtp:
   driver = smtp
   transport_filter = {{ $filter }} "{{ addcslashes($workspace->name, '"\\$') }}"</pre>
-      </details>
-      <p class="help">Sign with DKIM behind it: what is signed already goes on as it is. A fault lets the message go on
-        unchanged and leaves a line in the mail log.</p>
-    </section>
+        </details>
+        <p class="help">Sign with DKIM behind it: what is signed already goes on as it is. A fault lets the message go on
+          unchanged and leaves a line in the mail log.</p>
+      </section>
+    </div>
   </main>
 </x-layouts.page>

@@ -55,6 +55,9 @@
       <button class="btn btn-stamp">Make a token</button>
     </form>
     <p class="help">Each is good for {{ $rate }} requests a minute.</p>
+    <h2 id="directories">Directories</h2>
+    <p>A directory that speaks SCIM 2.0 keeps people and groups in step, with a token that may look after people, at
+      <span class="measure" translate="no">{{ url('/scim/v2') }}</span></p>
     <h2 id="hooks">Webhooks</h2>
     <p>Addresses of yours that are told when something happens, signed by Standard Webhooks. What does not answer is
         told
