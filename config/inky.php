@@ -49,6 +49,16 @@ return [
     // Requests a minute a token of the API is good for.
     'api_rate' => (int) env('API_RATE', 120),
 
+    // A mailbox tests of rollouts come into; read by inky:fetch.
+    'imap' => [
+        'host' => env('IMAP_HOST', ''),
+        'port' => env('IMAP_PORT', 993),
+        'username' => env('IMAP_USERNAME', ''),
+        'password' => env('IMAP_PASSWORD', ''),
+        'folder' => env('IMAP_FOLDER', 'INBOX'),
+        'security' => env('IMAP_SECURITY', 'ssl'),
+    ],
+
     // Who says who somebody is (OpenID Connect); none where no issuer is set.
     'oidc' => [
         'issuer' => env('OIDC_ISSUER'),

@@ -6,6 +6,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use InkyCard\Refusal;
 use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
@@ -42,6 +43,13 @@ final class Workspace extends Model
     {
         return ['guest_until' => 'datetime', 'closes_at' => 'datetime', 'answers' => 'boolean',
             'stamping' => 'boolean', 'stamp_pictures' => 'boolean'];
+    }
+
+    /** @throws Refusal where none is called so */
+    public static function called(string $name): self
+    {
+        return self::query()->where('name', $name)->first()
+            ?? throw Refusal::because('There is no workspace :name.', values: ['name' => $name]);
     }
 
     public function isGuests(): bool

@@ -63,7 +63,7 @@ final class DirectoryTest extends TestCase
             '', 'userName', 'userName eq', 'userName is "a"', 'eq "a"', 'userName eq "a', 'userName eq "a" or',
             '(userName eq "a"', 'userName eq "a")', 'emails[type eq "work"', 'userName eq [1]', 'userName eq {"a":1}',
             'userName eq a', str_repeat('(', 30).'title pr'.str_repeat(')', 30),
-                str_repeat('title pr or ', 300).'title pr',
+            str_repeat('title pr or ', 300).'title pr',
         ] as $filter) {
             yield [$filter];
         }
@@ -82,7 +82,7 @@ final class DirectoryTest extends TestCase
         $this->fail("$filter was read");
     }
 
-    /** @return iterable<string, array{list<array<string, mixed>>, array<string, mixed>}> operations, what is then otherwise */
+    /** @return iterable<string, array{list<array<string, mixed>>, array<string, mixed>}> what is then otherwise */
     public static function patches(): iterable
     {
         $emails = self::USER['emails'];
@@ -92,7 +92,7 @@ final class DirectoryTest extends TestCase
             ['name' => ['givenName' => 'M', 'familyName' => 'O\'Hollow']]];
         yield 'several at once, without a path' => [[['op' => 'add', 'value' => [
             'title' => 'Lead', 'name.familyName' => 'Q', 'nickName' => 'x',
-                Attributes::ENTERPRISE.':department' => 'IT',
+            Attributes::ENTERPRISE.':department' => 'IT',
         ]]], ['title' => 'Lead', 'name' => ['familyName' => 'Q', 'givenName' => 'Maren'],
             Attributes::ENTERPRISE => ['department' => 'IT']]];
         yield 'the extension by its name' => [[['op' => 'replace', 'value' => [
@@ -104,8 +104,7 @@ final class DirectoryTest extends TestCase
         yield 'one that is there' => [[['op' => 'add', 'path' => 'emails', 'value' => [$emails[1]]]], []];
         yield 'others' => [[['op' => 'replace', 'path' => 'emails', 'value' => [['value' => 'b@c.example']]]],
             ['emails' => [['value' => 'b@c.example']]]];
-        yield 'the value of one' =>
-            [[['op' => 'replace', 'path' => 'emails[type eq "home"].value', 'value' => 'n@h.example']],
+        yield 'the value of one' => [[['op' => 'replace', 'path' => 'emails[type eq "home"].value', 'value' => 'n@h.example']],
             ['emails' => [$emails[0], ['value' => 'n@h.example', 'type' => 'home']]]];
         yield 'the number of a type there was not' => [
             [['op' => 'add', 'path' => 'phoneNumbers[type eq "mobile"].value', 'value' => '1']],

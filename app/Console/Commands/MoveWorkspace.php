@@ -21,8 +21,7 @@ final class MoveWorkspace extends AbstractAnswer
     {
         $name = (string) $this->argument('workspace');
         $file = (string) $this->argument('file');
-        $workspace = Workspace::query()->where('name', $name)->first()
-            ?? throw Refusal::because('There is no workspace :name.', values: ['name' => $name]);
+        $workspace = Workspace::called($name);
         if ($this->argument('do') === 'export') {
             WorkspaceFile::write($workspace, $file);
 

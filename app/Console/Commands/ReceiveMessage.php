@@ -39,8 +39,7 @@ final class ReceiveMessage extends Command
     /** @throws Refusal */
     private function take(string $name): void
     {
-        $workspace = Workspace::query()->where('name', $name)->first()
-            ?? throw Refusal::because('There is no workspace :name.', values: ['name' => $name]);
+        $workspace = Workspace::called($name);
         $bytes = (string) file_get_contents('php://stdin', length: Tray::MOST + 1);
         // Some hand a message on with the line mailboxes part messages by.
         Tray::drop($workspace, (string) preg_replace('/^From \S[^\r\n]*\r?\n/', '', $bytes));

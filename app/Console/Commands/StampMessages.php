@@ -29,9 +29,7 @@ final class StampMessages extends Command
         }
         $stamped = new StampedMessage((string) stream_get_contents(STDIN), Outcome::Fault);
         try {
-            $name = (string) $this->argument('workspace');
-            $workspace = Workspace::query()->where('name', $name)->first()
-                ?? throw Refusal::because('There is no workspace :name.', values: ['name' => $name]);
+            $workspace = Workspace::called((string) $this->argument('workspace'));
             $stamped = $stamping->stamp($workspace, $stamped->bytes);
             $days->count($workspace, $stamped->outcome);
             $days->keep();
