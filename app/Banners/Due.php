@@ -5,6 +5,7 @@ namespace App\Banners;
 use App\Feeds\FeedState;
 use App\Feeds\PostPress;
 use App\Pictures\Variant;
+use App\Roster\Leaver;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Compose\PostPicture;
 
@@ -22,20 +23,30 @@ final class Due
         if ($row === null) {
             return null;
         }
-        if ($row->feed_id !== null) {
-            return self::post((int) $row->feed_id, (string) $row->look, $moment);
+        $goes = Leaver::holding((int) $card)?->goes();
+        if ($goes !== null && $moment >= $goes) {
+            return new DueBanner(null, null, true, null, '', null, $moment + PlanRows::AHEAD);
         }
+        $due = $row->feed_id !== null ? self::post((int) $row->feed_id, (string) $row->look, $moment)
+            : self::planned($row, $moment);
+
+        return $goes === null ? $due : $due->until($goes);
+    }
+
+    private static function planned(\stdClass $row, int $moment): DueBanner
+    {
+        $card = (int) $row->card_id;
         $workspace = (int) $row->workspace_id;
-        $labels = array_values(array_map(strval(...), DB::table('card_labels')->where('card_id', (int) $card)
+        $labels = array_values(array_map(strval(...), DB::table('card_labels')->where('card_id', $card)
             ->orderBy('label')->pluck('label')->all()));
         $plan = PlanRows::plan($workspace, $moment);
-        $window = $plan->at($moment, (int) $card, $labels);
+        $window = $plan->at($moment, $card, $labels);
         $banner = $window !== null ? (int) $window->banner : ($row->gap === 'collapse' ? null
             : DB::table('workspaces')->where('id', $workspace)->value('evergreen_id'));
 
         return self::shown(
             $banner === null ? null : (int) $banner, "{$row->width}x$row->height",
-            $window === null ? null : (int) $window->id, $plan->holds($moment, (int) $card, $labels, PlanRows::AHEAD),
+            $window === null ? null : (int) $window->id, $plan->holds($moment, $card, $labels, PlanRows::AHEAD),
         );
     }
 

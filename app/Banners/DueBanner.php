@@ -26,4 +26,13 @@ final readonly class DueBanner
         public int $until,
     ) {
     }
+
+    /** The same, but no longer than a moment. */
+    public function until(int $moment): self
+    {
+        return new self(
+            $this->banner, $this->file, $this->fits, $this->address, $this->name, $this->window,
+            min($this->until, $moment),
+        );
+    }
 }

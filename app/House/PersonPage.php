@@ -5,6 +5,7 @@ namespace App\House;
 use App\Models\StoredPerson;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
+use App\Roster\Leaver;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -23,12 +24,17 @@ final readonly class PersonPage
     {
     }
 
-    /** The page of an address; null for none, one that ran out, and one that was withdrawn. */
+    /** The page of an address; null for none, one that ran out or was withdrawn, and that of somebody who has left. */
     public static function at(string $token): ?self
     {
         $row = DB::table('person_pages')->where('hash', hash('sha256', $token))->first();
+        if ($row === null || $row->withdrawn_at !== null || $row->until < (string) now()) {
+            return null;
+        }
+        $lastDay = DB::table('people')->where('id', $row->person_id)->value('last_day');
+        $leaver = is_string($lastDay) ? Leaver::of($lastDay, (int) $row->workspace_id, DB::connection()) : null;
 
-        return $row === null || $row->withdrawn_at !== null || $row->until < (string) now() ? null : new self($row);
+        return $leaver?->hasLeft() === true ? null : new self($row);
     }
 
     /** @return ?self null where somebody has none yet */

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Banners\HeldAnswers;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -113,6 +114,8 @@ final class StoredPerson extends Model
     {
         DB::transaction(function () use ($profile): void {
             $this->forceFill(self::columns($profile))->save();
+            // Places of their cards close with their last day.
+            $this->wasChanged('last_day') && HeldAnswers::forget();
             $addresses = $profile->lines(ProfileFact::Addresses);
             DB::table('person_addresses')->where(['workspace_id' => $this->workspace_id, 'person_id' => $this->id])
                 ->whereNotIn('address', $addresses)->delete();

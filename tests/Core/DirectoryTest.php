@@ -104,7 +104,8 @@ final class DirectoryTest extends TestCase
         yield 'one that is there' => [[['op' => 'add', 'path' => 'emails', 'value' => [$emails[1]]]], []];
         yield 'others' => [[['op' => 'replace', 'path' => 'emails', 'value' => [['value' => 'b@c.example']]]],
             ['emails' => [['value' => 'b@c.example']]]];
-        yield 'the value of one' => [[['op' => 'replace', 'path' => 'emails[type eq "home"].value', 'value' => 'n@h.example']],
+        yield 'the value of one' => [
+            [['op' => 'replace', 'path' => 'emails[type eq "home"].value', 'value' => 'n@h.example']],
             ['emails' => [$emails[0], ['value' => 'n@h.example', 'type' => 'home']]]];
         yield 'the number of a type there was not' => [
             [['op' => 'add', 'path' => 'phoneNumbers[type eq "mobile"].value', 'value' => '1']],

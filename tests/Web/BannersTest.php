@@ -8,21 +8,27 @@ use App\Banners\PlanFile;
 use App\Clicks\CountedLinks;
 use App\Clicks\Token;
 use App\Feeds\Feeds;
+use App\Handover\Parcels;
+use App\House\PersonPage;
 use App\Models\StoredBanner;
 use App\Models\StoredCard;
+use App\Models\StoredPerson;
 use App\Models\StoredWindow;
 use App\Models\Workspace;
 use App\Pictures\BannerPress;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Banner\Audience;
 use InkyCard\Banner\Banner;
 use InkyCard\Banner\PlaceWindow;
 use InkyCard\Card\Edit\AddPiece;
+use InkyCard\Card\Edit\CountClicks;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\Edit\RemovePiece;
 use InkyCard\Card\Kind\Kinds;
 use InkyCard\Limits;
+use InkyCard\Roster\Profile;
 use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -311,6 +317,36 @@ final class BannersTest extends WebTestCase
         $this->post("/banners/$banner->id/restore");
         $this->get($link)->assertRedirect('https://quillfern.example/'.md5('On'));
         $this->get(preg_replace('~^/b/..........~', '/b/aaaaaaaaaa', $picture) ?? '')->assertNotFound();
+    }
+
+    public function test_what_leavers_cards_hold_closes_with_their_last_day_and_leads_to_the_firm(): void
+    {
+        Carbon::setTestNow('2027-06-10 12:00:00');
+        $maren = StoredPerson::add($this->workspace->id, Profile::of([
+            'name' => 'Maren Oakhollow', 'addresses' => ['maren@quillfern.example'],
+        ], 'GB'));
+        $this->card->forceFill(['person_id' => $maren->id])->save();
+        [$picture, $link] = $this->place();
+        $this->due($this->out('On'), '2027-01-01', '2090-01-01');
+        $this->card->edit($this->card->head, new CountClicks(true), null);
+        preg_match('~/go/[\w-]+~', $this->app->make(Parcels::class)
+            ->parcel($this->card->document(), $this->card)->html(), $counted);
+        $own = basename(PersonPage::address($maren));
+        $this->assertNotNull(PersonPage::at($own));
+        $maren->keep(Profile::of(['last_day' => '2027-06-11'] + $maren->known()->toArray(), 'GB'));
+        // The last moment it holds is the one their last day ends, in the firm's zone.
+        $this->assertStringContainsString('max-age=3600', (string) $this->get($picture)->headers->get('Cache-Control'));
+        Carbon::setTestNow('2027-06-11 22:59:00');
+        $this->assertStringContainsString('max-age=60', (string) $this->get($picture)->headers->get('Cache-Control'));
+        $this->get($link)->assertRedirect('https://quillfern.example/'.md5('On'));
+        $this->get($counted[0] ?? '')->assertRedirectContains('quillfern.example/');
+        Carbon::setTestNow('2027-06-11 23:01:00');
+        $this->assertSame(1, getimagesizefromstring((string) $this->get($picture)->getContent())[1] ?? 0);
+        $this->get($link)->assertRedirect('https://quillfern.example');
+        $this->get($counted[0] ?? '')->assertRedirect('https://quillfern.example');
+        $this->assertNull(PersonPage::at($own));
+        $maren->keep(Profile::of(['last_day' => ''] + $maren->known()->toArray(), 'GB'));
+        $this->get($link)->assertRedirect('https://quillfern.example/'.md5('On'));
     }
 
     public function test_a_banner_is_drawn_anew_for_places_of_other_sizes(): void
