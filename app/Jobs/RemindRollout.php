@@ -4,6 +4,7 @@ namespace App\Jobs;
 
 use App\Models\Rollout;
 use App\Rollouts\RolloutBoard;
+use App\Rollouts\RolloutPeople;
 use App\Rollouts\RolloutQueue;
 use Illuminate\Contracts\Queue\ShouldBeUniqueUntilProcessing;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -79,12 +80,15 @@ final class RemindRollout implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return $rounds;
     }
 
-    /** Once others were asked, who begins is on their first day. */
+    /** Whoever begins since is on it too and, once others were asked, is asked on their first day. */
     private static function joiners(Rollout $rollout): void
     {
+        $began = Day::at($rollout->created_at)->iso;
+        RolloutPeople::join($rollout, RolloutPeople::others($rollout)->where('first_day', '>=', $began)
+            ->pluck('people.id'));
         if ($rollout->people()->whereNotNull('asked_at')->exists()) {
             $joined = (new RolloutBoard($rollout))->toAsk()->whereNotNull('first_day')
-                ->where('first_day', '>=', Day::at($rollout->created_at)->iso)->pluck('person_id')->map(strval(...));
+                ->where('first_day', '>=', $began)->pluck('person_id')->map(strval(...));
             $joined->isEmpty() || RolloutQueue::put($rollout, 'ask', $joined);
         }
     }

@@ -17,6 +17,7 @@ use InkyCard\Time\Day;
  *
  * @property int $id
  * @property int $workspace_id
+ * @property ?int $group_id whose people it is for; null for everybody
  * @property string $name
  * @property string $tag that stands in the subject of tests
  * @property string $tests_to address tests go to

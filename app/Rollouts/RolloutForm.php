@@ -25,40 +25,19 @@ final class RolloutForm
     public static function start(Workspace $workspace, array $typed): Rollout
     {
         $facts = self::facts($workspace, $typed);
-        $ids = self::people($workspace, (int) (is_scalar($typed['group'] ?? null) ? $typed['group'] : 0));
+        $group = (int) (is_scalar($typed['group'] ?? null) ? $typed['group'] : 0);
+        $people = RolloutPeople::of($workspace, $group)->pluck('people.id');
+        if ($people->isEmpty()) {
+            throw Refusal::because('There is nobody to write to.', '/group');
+        }
 
-        return DB::transaction(function () use ($workspace, $facts, $ids): Rollout {
+        return DB::transaction(function () use ($workspace, $facts, $group, $people): Rollout {
             $rollout = Rollout::query()->create($facts + ['workspace_id' => $workspace->id, 'wordings' => [],
-                'state' => Rollout::RUNNING, 'created_at' => now()]);
-            foreach (array_chunk($ids, 300) as $some) {
-                DB::table('rollout_people')->insert(array_map(
-                    fn (mixed $id): array => ['rollout_id' => $rollout->id, 'person_id' => $id], $some,
-                ));
-            }
+                'group_id' => $group ?: null, 'state' => Rollout::RUNNING, 'created_at' => now()]);
+            RolloutPeople::join($rollout, $people);
 
             return $rollout;
         });
-    }
-
-    /**
-     * @return array<int, mixed> ids of those of a group, or of everybody
-     *
-     * @throws Refusal for nobody
-     */
-    private static function people(Workspace $workspace, int $group): array
-    {
-        $people = DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
-            ->where('people.name', '!=', '')->where(fn ($query) => $query->whereNull('last_day')
-            ->orWhere('last_day', '>=', $workspace->today()->iso));
-        if ($group > 0) {
-            $people->join('group_people', 'person_id', 'people.id')
-                ->join('staff_groups', 'staff_groups.id', 'group_id')
-                ->where('staff_groups.workspace_id', $workspace->id)
-                ->where('group_id', $group);
-        }
-        $ids = $people->pluck('people.id')->all();
-
-        return $ids !== [] ? $ids : throw Refusal::because('There is nobody to write to.', '/group');
     }
 
     /**

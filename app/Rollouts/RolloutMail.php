@@ -2,12 +2,17 @@
 
 namespace App\Rollouts;
 
+use App\Clicks\CountedLinks;
 use App\House\OwnCard;
+use App\House\PersonalCards;
 use App\House\PersonPage;
 use App\Models\Rollout;
 use App\Models\StoredPerson;
+use App\Pictures\HostedPictures;
 use App\Words\Moments;
 use App\Words\Words;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Handover\MessageWriter;
 use InkyCard\Handover\SubjectHeader;
 use InkyCard\Refusal;
 use Symfony\Component\Mime\Address;
@@ -27,10 +32,21 @@ final class RolloutMail
         $email = SubjectHeader::put(new Email, $subject)->text($body)->to(new Address($person->address))->from(
             new Address((string) config('mail.from.address'), $rollout->workspace->name),
         );
+        $card = $kind === 'tell' ? '' : self::card($person);
+        $card === '' || $email->html(MessageWriter::paragraphs($body, links: true).$card);
         $rollout->help === '' || $email->replyTo(new Address($rollout->help));
         $email->getHeaders()->addTextHeader('Auto-Submitted', 'auto-generated');
 
         return $email;
+    }
+
+    /** Their card as it is, to be seen before the page is opened; empty where they have none. */
+    private static function card(StoredPerson $person): string
+    {
+        $card = PersonalCards::of($person->workspace, $person->id);
+
+        return $card === null || $card->archived_at !== null ? '' : (new HtmlComposer(HostedPictures::forExport()))
+            ->compose(CountedLinks::sheet($card, $card->document()));
     }
 
     /** @return array<string, string> blank => what stands for it */

@@ -11,6 +11,9 @@ use Symfony\Component\Mime\Part\DataPart;
 /** A card in a message of its own: HTML with its pictures attached, and plain text. */
 final class MessageWriter
 {
+    /** A web address among words that were made markup; what ends a sentence behind it is none of it. */
+    private const ADDRESS = '~https?://[^\s<>"]+[^\s<>".,;:!?)\]]~';
+
     private const DOMAIN = 'inky-card.invalid';
 
     /**
@@ -71,12 +74,17 @@ final class MessageWriter
         return (string) preg_replace('/\r?\n/', "\r\n", $text);
     }
 
-    /** Words of a message as HTML: a paragraph after every empty line, line ends kept within. */
-    public static function paragraphs(string $words): string
+    /**
+     * Words of a message as HTML: a paragraph after every empty line, line ends kept within.
+     *
+     * @param  bool  $links  web addresses can be pressed
+     */
+    public static function paragraphs(string $words, bool $links = false): string
     {
         $html = '';
         foreach (preg_split('/(?:\R[ \t]*){2,}/u', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $paragraph) {
-            $lines = preg_replace('/\R/u', '<br>', Escape::html($paragraph));
+            $lines = (string) preg_replace('/\R/u', '<br>', Escape::html($paragraph));
+            $lines = $links ? preg_replace(self::ADDRESS, '<a href="$0" style="color:#222222">$0</a>', $lines) : $lines;
             $html .= "<p style=\"margin:0 0 12px;font:14px/20px Arial,Helvetica,sans-serif;color:#222222\">$lines</p>";
         }
 

@@ -54,6 +54,25 @@ final class RolloutTest extends WebTestCase
         DB::table('houses')->update(['put' => 1]);
     }
 
+    public function test_who_comes_later_is_taken_on_by_hand_or_on_their_first_day(): void
+    {
+        $this->somebody('Ada');
+        $rollout = $this->begun();
+        $this->somebody('Bo');
+        $this->get("/people/rollouts/$rollout->id")->assertSee('Take 1 more on');
+        $this->post("/people/rollouts/$rollout->id/send", ['do' => 'join'])
+            ->assertSessionHas('told', 'One person more is on it.');
+        $this->get("/people/rollouts/$rollout->id")->assertDontSee('more on<', false)->assertSee('Bo');
+        $this->post("/people/rollouts/$rollout->id/send", ['do' => 'ask']);
+        $cy = $this->somebody('Cy');
+        $cy->keep(Profile::of(['first_day' => '2027-03-08'] + $cy->known()->toArray(), 'GB'));
+        RemindRollout::due($rollout);
+        $this->assertSame(0, $rollout->messages()->where('person_id', $cy->id)->count());
+        Carbon::setTestNow('2027-03-08 10:00:00');
+        RemindRollout::due($rollout->refresh());
+        $this->assertSame(['ask'], $rollout->messages()->where('person_id', $cy->id)->pluck('kind')->all());
+    }
+
     public function test_people_are_told_asked_and_reminded_each_once(): void
     {
         [$ada, $bo] = [$this->somebody('Ada'), $this->somebody('Bo')];
@@ -71,6 +90,9 @@ final class RolloutTest extends WebTestCase
             ->value('raw'));
         $this->assertStringContainsString('/mine/', $raw);
         $this->assertStringContainsString('Reply-To: help@quillfern.example', $raw);
+        // The card itself below it, and its page to be pressed.
+        $this->assertMatchesRegularExpression('~<a href="https://\S+/mine/\w{40}"~', $raw);
+        $this->assertMatchesRegularExpression('~<table.*>Ada<.*Quillfern Garden Studio~s', $raw);
         $this->assertStringNotContainsString('A film', $raw);
         $this->get((string) parse_url((string) PersonPage::of($ada->id)?->url(), PHP_URL_PATH))
             ->assertSee('Questions')->assertSee('help@quillfern.example');

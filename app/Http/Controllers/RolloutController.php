@@ -12,6 +12,7 @@ use App\Rollouts\RolloutBoard;
 use App\Rollouts\RolloutForm;
 use App\Rollouts\RolloutMail;
 use App\Rollouts\RolloutMessages;
+use App\Rollouts\RolloutPeople;
 use App\Rollouts\RolloutQueue;
 use App\Roster\Groups;
 use App\Tray\Tray;
@@ -59,7 +60,7 @@ final class RolloutController extends Controller
 
         return view('rollouts.show', [
             'rollout' => $rollout, 'list' => $page, 'toAsk' => $counts['to_ask'],
-            'counts' => $counts, 'steps' => Step::cases(),
+            'counts' => $counts, 'others' => RolloutPeople::others($rollout)->count(), 'steps' => Step::cases(),
             'messages' => RolloutMessages::counts($rollout), 'chosen' => $chosen, 'left' => $rollout->workspace
                 ->today()->until($rollout->day()),
             'refused' => $rollout->messages()->join('people', 'people.id', 'person_id')->whereIn('state', ['refused',
@@ -81,6 +82,10 @@ final class RolloutController extends Controller
         $rollout = Rollout::in($this->workspace, $rollout);
         $kind = self::string($request, 'do');
         $back = redirect()->route('rollout', $rollout->id);
+        if ($kind === 'join') {
+            return $back->with('told', trans_choice('One person more is on it.|:count people more are on it.',
+                RolloutPeople::join($rollout, RolloutPeople::others($rollout)->pluck('people.id'))));
+        }
         $people = $this->addressed($rollout, $kind);
         $hindered = $kind === 'ask' ? $this->hindered($rollout, $people) : [];
         $people = array_values(array_diff($people, array_keys($hindered)));

@@ -20,6 +20,10 @@
           name="to" value="{{ $rollout->state === 'running' ? 'paused' : 'running' }}">{{ $rollout->state === 'running'
           ? __('Pause') : __('Go on') }}</button></form>
       <form method="post" action="{{ route('rollouts.send', $rollout->id) }}" class="rollout-send">@csrf
+        @if ($others > 0)
+          <button class="btn btn-line" name="do" value="join">{{ __('Take :count more on', ['count' => $others])
+              }}</button>
+        @endif
         @if ($counts['told'] < $counts['people'])
           <button class="btn btn-line" name="do" value="tell">{{ __('Tell :count beforehand', ['count' =>
               $counts['people'] - $counts['told']]) }}</button>

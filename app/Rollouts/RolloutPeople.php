@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Rollouts;
+
+use App\Models\Rollout;
+use App\Models\Workspace;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Who is on a rollout, and who came since and could be. */
+final class RolloutPeople
+{
+    /**
+     * Those who are here, of a group or all.
+     *
+     * @param  int  $group  0 for everybody
+     */
+    public static function of(Workspace $workspace, int $group): Builder
+    {
+        $people = DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
+            ->where('people.name', '!=', '')->where(fn (Builder $query) => $query->whereNull('last_day')
+            ->orWhere('last_day', '>=', $workspace->today()->iso));
+
+        return $group === 0 ? $people : $people->whereIn('people.id', DB::table('group_people')
+            ->join('staff_groups', 'staff_groups.id', 'group_id')->where('staff_groups.workspace_id', $workspace->id)
+            ->where('group_id', $group)->select('person_id'));
+    }
+
+    /** Those it is for, and who are not on it. */
+    public static function others(Rollout $rollout): Builder
+    {
+        return self::of($rollout->workspace, (int) $rollout->group_id)->whereNotExists(fn (Builder $query) => $query
+            ->from('rollout_people')->where('rollout_id', $rollout->id)->whereColumn('person_id', 'people.id'));
+    }
+
+    /** @param  iterable<mixed>  $people  ids */
+    public static function join(Rollout $rollout, iterable $people): int
+    {
+        $joined = 0;
+        foreach (collect($people)->chunk(300) as $some) {
+            $joined += DB::table('rollout_people')->insertOrIgnore($some->map(
+                fn (mixed $id): array => ['rollout_id' => $rollout->id, 'person_id' => $id],
+            )->values()->all());
+        }
+
+        return $joined;
+    }
+}
