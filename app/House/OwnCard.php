@@ -11,6 +11,7 @@ use InkyCard\Card\Kind\Field;
 use InkyCard\Card\Piece;
 use InkyCard\House\HouseCard;
 use InkyCard\House\Own;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Refusal;
 use InkyCard\Roster\Profile;
 
@@ -65,6 +66,14 @@ final class OwnCard
 
         return array_values(array_filter($piece->kind->fields(), fn (Field $field): bool => $field->says()
             && ! in_array($field->name, [...$without, ...$piece->kind->following($piece)], true)));
+    }
+
+    /** @return ?array{share: float, across: float, down: float} which part of its picture shows; null without one */
+    public function sliders(Piece $piece): ?array
+    {
+        $ref = $piece->kind->knownBy($piece)?->isPicture() === true ? $piece->text('picture') : '';
+
+        return str_starts_with($ref, 'picture:') ? PictureRef::framing($ref)->sliders() : null;
     }
 
     public function isMust(Piece $piece): bool

@@ -67,6 +67,35 @@ final readonly class Framing
         );
     }
 
+    /**
+     * As three sliders say it: how much of each side shows, and where, across and down.
+     *
+     * @param  float  $share  0.02 to 1 of each side
+     * @param  float  $across  0 at the left edge, 1 at the right
+     * @param  float  $down  0 at the top, 1 at the bottom
+     */
+    public function slid(float $share, float $across, float $down): self
+    {
+        $share = max(self::LEAST, min(1.0, $share));
+        [$across, $down] = [max(0.0, min(1.0, $across)), max(0.0, min(1.0, $down))];
+
+        return self::of([
+            'x' => (1 - $share) * $across, 'y' => (1 - $share) * $down, 'width' => $share, 'height' => $share,
+            'turn' => $this->turn, 'focusX' => $across, 'focusY' => $down,
+        ]);
+    }
+
+    /** @return array{share: float, across: float, down: float} what the sliders stand at */
+    public function sliders(): array
+    {
+        $at = fn (float $from, float $size, float $focus): float => $size < 1 ? $from / (1 - $size) : $focus;
+
+        return [
+            'share' => round($this->width, 2), 'across' => round($at($this->x, $this->width, $this->focusX), 2),
+            'down' => round($at($this->y, $this->height, $this->focusY), 2),
+        ];
+    }
+
     /** Reads what `text` wrote. */
     public static function parse(string $text): ?self
     {

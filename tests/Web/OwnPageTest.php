@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\AssignPiece;
 use InkyCard\Card\FilledBy;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Roster\Profile;
 
 /** Somebody's own page, without an account. */
@@ -87,6 +88,14 @@ final class OwnPageTest extends WebTestCase
         $this->post($this->page, ['picture' => ['h' => UploadedFile::fake()->createWithContent('a.jpg', self::jpeg())]])
             ->assertSessionHasNoErrors();
         $this->assertStringStartsWith('picture:', $this->ada->refresh()->fact('portrait'));
+        $this->get($this->page)->assertSee('How much of it');
+        $this->post($this->page, ['crop' => ['h' => ['share' => '100', 'across' => '50', 'down' => '50']]]);
+        $this->assertSame('', PictureRef::framing($this->shown())->text());
+        $this->post($this->page, ['crop' => ['h' => ['share' => '40', 'across' => '0', 'down' => '100']]]);
+        $this->assertSame('0,0.6,0.4,0.4,0,0,1', PictureRef::framing($this->shown())->text());
+        $this->post($this->page, ['crop' => ['h' => ['share' => '900', 'across' => ['x'], 'down' => '-4'], 'n' => 'x']])
+            ->assertRedirect();
+        $this->assertSame(1.0, PictureRef::framing($this->shown())->width);
         $this->post($this->page, ['p' => 'x', 'shown' => 'y'])->assertRedirect();
         $this->post($this->page, ['p' => ['r' => 'x', 'm' => ['number' => ['a']]]]);
         $this->assertSame('Rosarian', $this->says()[1]);
@@ -159,5 +168,11 @@ final class OwnPageTest extends WebTestCase
         return array_map(fn (string $id): string => $document->piece($id)->shown ? $document->piece($id)->summary()
             : '',
             ['n', 'r', 'm', 't', 'c']);
+    }
+
+    /** What the card shows for a portrait. */
+    private function shown(): string
+    {
+        return (string) PersonalCards::of($this->workspace, $this->ada->id)?->document()->piece('h')->text('picture');
     }
 }

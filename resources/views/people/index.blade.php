@@ -199,7 +199,7 @@
                   <button class="btn btn-plain" name="do" value="up" @disabled($loop->first)
                     aria-label="Put {{ $group->name }} further up">Up</button>
                   <button class="btn btn-plain" name="do" value="remove"
-                    aria-label="Take the group {{ $group->name }} away">Take away</button>
+                    aria-label="Take away {{ $group->name }}">Take away</button>
                 </form>
                 @if ($houses->isNotEmpty())
                   <form method="post" action="{{ route('people.group', $group->id) }}" class="with-button">@csrf

@@ -34,6 +34,14 @@
               <label for="{{ $input }}">{{ __('A picture, from here or the camera') }}</label>
               <input class="form-control" type="file" id="{{ $input }}" name="picture[{{ $id }}]"
                 accept="image/jpeg,image/png,image/gif,image/webp" aria-describedby="e-{{ $input }}">
+              @if ($sliders = $own->sliders($piece))
+                <div class="mine-crop" role="group" aria-label="Which part of it shows">
+                  @foreach (['share' => 'How much of it', 'across' => 'Across', 'down' => 'Down'] as $key => $label)
+                    <label>{{ __($label) }} <input type="range" name="crop[{{ $id }}][{{ $key }}]"
+                        min="{{ $key === 'share' ? 10 : 0 }}" max="100" value="{{ round($sliders[$key] * 100) }}"></label>
+                  @endforeach
+                </div>
+              @endif
             @else
               <label for="{{ $input }}">{{ __($field->label) }}</label>
               @php($value = old("p.$id.$field->name", implode("\n", (array) ($piece->fields[$field->name] ?? ''))))

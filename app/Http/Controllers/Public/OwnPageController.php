@@ -20,6 +20,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
+use InkyCard\Picture\PictureRef;
 use InkyCard\Proof\Finding;
 use InkyCard\Proof\Severity;
 use InkyCard\Refusal;
@@ -46,6 +47,7 @@ final class OwnPageController extends Controller
     {
         [$page, , $own] = self::found($token);
         [$typed, $refused] = self::typed($request, $page->workspace());
+        $typed = array_replace_recursive(self::cropped($request, $own), $typed);
         $refused += $own->fill($typed, $request->array('shown'));
         if ($refused !== []) {
             return redirect()->route('mine', $token)->withErrors(array_map(Words::of(...), $refused))
@@ -80,6 +82,28 @@ final class OwnPageController extends Controller
         }
 
         return [$typed, $refused];
+    }
+
+    /**
+     * Another part of the pictures that are theirs, where the sliders stand otherwise than before.
+     *
+     * @return array<string, array{picture: string}> piece => field
+     */
+    private static function cropped(Request $request, OwnCard $own): array
+    {
+        $cropped = [];
+        foreach (array_intersect_key($own->open(), $request->array('crop')) as $id => $piece) {
+            $ref = $piece->text('picture');
+            $was = PictureRef::framing($ref);
+            $share = fn (string $key): float =>
+                (float) ($request->input("crop.$id.$key", $was->sliders()[$key] * 100)) / 100;
+            $is = $was->slid($share('share'), $share('across'), $share('down'));
+            if (str_starts_with($ref, 'picture:') && $is->sliders() !== $was->sliders()) {
+                $cropped[$id] = ['picture' => PictureRef::framed(PictureRef::source($ref), $is)];
+            }
+        }
+
+        return $cropped;
     }
 
     public function drawing(string $token, Drawings $drawings): AnyResponse
