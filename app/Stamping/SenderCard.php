@@ -11,13 +11,21 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Situation;
 
 /** The card that goes under messages from an address, and all the sender had. */
-final readonly class SenderCard
+final class SenderCard
 {
     /** Cards of one sender that are looked for in what they write. */
     private const FEW = 8;
 
+    /** Seconds it is known for, and of how many cards. */
+    private const KEPT = 60;
+
+    private const MANY = 5_000;
+
+    /** @var array<string, bool> */
+    private static array $lacking = [];
+
     /** @param  list<StoredCard>  $all  of the sender, that card among them */
-    private function __construct(public StoredCard $card, public array $all)
+    private function __construct(public readonly StoredCard $card, public readonly array $all)
     {
     }
 
@@ -33,7 +41,7 @@ final readonly class SenderCard
         $card = $all[$placed[$situation->value] ?? 0] ?? null;
         if ($card === null && $person !== null) {
             $card = self::byHouse($all);
-            if ($card !== null && self::lacks($person->id)) {
+            if ($card !== null && self::lacks($card, $person->id)) {
                 return Outcome::Unfilled;
             }
         }
@@ -80,10 +88,13 @@ final readonly class SenderCard
         return end($following) ?: null;
     }
 
-    private static function lacks(string $person): bool
+    /** Whether what has to be filled in is not; told once for a revision, and again when that is some time ago. */
+    private static function lacks(StoredCard $card, string $person): bool
     {
-        $person = StoredPerson::query()->find($person);
+        $key = "$card->id $card->head ".intdiv(now()->getTimestamp(), self::KEPT);
+        self::$lacking = array_slice(self::$lacking, -self::MANY, preserve_keys: true);
 
-        return $person !== null && (OwnCard::of($person)?->lacking() ?? []) !== [];
+        return self::$lacking[$key] ??= (OwnCard::of(StoredPerson::query()->findOrFail($person))?->lacking()
+            ?? []) !== [];
     }
 }

@@ -16,6 +16,8 @@ final class MessageLine
     /** @var list<array{Element, LineContext}> */
     public array $pictures = [];
 
+    private ?string $text = null;
+
     /** Empty above it, as far as elements say: margins, padding, empty lines; CSS px. */
     public float $space = 0.0;
 
@@ -29,9 +31,9 @@ final class MessageLine
         return $this->links === [] && $this->pictures === [] && $this->text() === '';
     }
 
-    /** Its words, as they are seen. */
+    /** Its words, as they are seen; asked for once they are all there. */
     public function text(): string
     {
-        return CleanText::seen(implode('', array_column($this->words, 0)));
+        return $this->text ??= CleanText::seen(implode('', array_column($this->words, 0)));
     }
 }

@@ -11,7 +11,7 @@ use InkyCard\Markup\MessageLine;
 final class HtmlPlace
 {
     /** @var list<MessageLine> */
-    private readonly array $lines;
+    public readonly array $lines;
 
     /** @var list<string> what is seen of each */
     private readonly array $texts;
@@ -26,7 +26,7 @@ final class HtmlPlace
     /** @var \SplObjectStorage<Element, array{int, int}> first and last line in each */
     private readonly \SplObjectStorage $spans;
 
-    public function __construct(private readonly HtmlTags $source, string $charset)
+    public function __construct(public readonly HtmlTags $source, string $charset)
     {
         $this->body = MailDocument::parse(Charset::utf8($source->marked(), $charset))->body;
         $this->lines = LineWalker::lines($this->body);

@@ -15,6 +15,8 @@ final class MailMessage
     /** @var array<int, string> by where the part begins */
     private array $contents = [];
 
+    private ?HtmlPlace $place = null;
+
     /** @var array<string, ?MessagePart> by media type */
     private array $parts = [];
 
@@ -103,7 +105,16 @@ final class MailMessage
 
     public function received(): ReceivedMessage
     {
-        return ReceivedMessage::of($this->words($this->html()), $this->words($this->text()), $this->from());
+        return $this->html() === null ? ReceivedMessage::of('', $this->words($this->text()), $this->from())
+            : ReceivedMessage::taken($this->place()->lines, $this->from());
+    }
+
+    /** Its HTML by what stands where, taken apart once for whoever asks. */
+    public function place(): HtmlPlace
+    {
+        $html = $this->html() ?? throw new \LogicException('There is no HTML.');
+
+        return $this->place ??= new HtmlPlace(new HtmlTags($this->content($html)), $html->charset());
     }
 
     private function words(?MessagePart $part): string

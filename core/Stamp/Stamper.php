@@ -43,11 +43,10 @@ final readonly class Stamper
     private function html(MessagePart $part, ?ExpectedCard $older): array
     {
         $content = $this->message->content($part);
-        $source = new HtmlTags($content);
-        if ($source->isLong()) {
+        $place = $this->message->place();
+        if ($place->source->isLong()) {
             throw new NoPlace('it is longer than is read');
         }
-        $place = new HtmlPlace($source, $part->charset());
         [$at, $bytes, $before, $behind] = $older === null ? $place->free()
             : $place->of($older->seen->lines, count($older->seen->pictures));
         $put = fn (string $card): Splice => new Splice($at, $bytes, $older !== null ? $card

@@ -57,9 +57,18 @@ final class MessageContent
     /** @return array{self, self} the same of a message taken apart */
     public static function of(Element $body): array
     {
+        return self::ofLines(LineWalker::lines($body));
+    }
+
+    /**
+     * @param  list<MessageLine>  $lines
+     * @return array{self, self} the same of its lines
+     */
+    public static function ofLines(array $lines): array
+    {
         $parts = [[[], [], [], []], [[], [], [], []]];
         $earlier = false;
-        foreach (LineWalker::lines($body) as $line) {
+        foreach ($lines as $line) {
             $at = $earlier || $line->quoted > 0 ? 1 : 0;
             foreach ($line->links as $href) {
                 $parts[$at][1][] = rtrim($href, '/');

@@ -2,6 +2,8 @@
 
 namespace InkyCard\Verification;
 
+use InkyCard\Markup\MessageLine;
+
 /** A message as it arrived, taken apart once for all cards it is held against. */
 final readonly class ReceivedMessage
 {
@@ -14,6 +16,12 @@ final readonly class ReceivedMessage
     private function __construct(public bool $plain, public MessageContent $written, public MessageContent $quoted,
         public string $from)
     {
+    }
+
+    /** @param  list<MessageLine>  $lines  of its HTML, taken apart */
+    public static function taken(array $lines, string $from): self
+    {
+        return new self(false, ...MessageContent::ofLines($lines), from: $from);
     }
 
     /**
