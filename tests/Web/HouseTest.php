@@ -17,6 +17,8 @@ use Illuminate\Support\Facades\Queue;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\FillPiece;
 use InkyCard\Card\FilledBy;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Handover\Destination;
 use InkyCard\House\Own;
 use InkyCard\Roster\Profile;
@@ -52,6 +54,23 @@ final class HouseTest extends WebTestCase
         $theirs = PersonalCards::of($this->workspace, $ada->id);
         $this->post('/people/houses', ['card' => $theirs?->id])
             ->assertSessionHas('told', 'This card follows a house card: copy it, and make one of the copy.');
+    }
+
+    public function test_a_house_card_begins_from_a_sample_without_anybodys_name(): void
+    {
+        $this->get('/people')->assertSee('Begin from a sample');
+        $this->post('/people/houses', ['starter' => 'plain-answer'])->assertRedirect();
+        $house = House::of($this->workspace)->last();
+        $ada = $this->somebody('Ada');
+        DB::table('staff_groups')->update(['house_id' => $house?->card->id]);
+        $this->post("/people/houses/{$house?->card->id}/put");
+        $theirs = PersonalCards::of($this->workspace, $ada->id)?->document();
+        $this->assertSame('House card, Plain Answer', $house?->card->name);
+        $this->assertSame('Ada', $theirs?->holder());
+        // What is made up and personal is on nobody's card.
+        $address = Starters::all()['plain-answer']->sample()->fact(Capability::MailAddress);
+        $this->assertStringNotContainsString($address, CardJson::encode($theirs));
+        $this->post('/people/houses', ['starter' => 'nobody'])->assertNotFound();
     }
 
     public function test_putting_it_gives_everybody_theirs_and_shows_first_whose_change(): void

@@ -7,6 +7,7 @@ use App\House\House;
 use App\House\HousePut;
 use App\House\HouseReview;
 use App\Models\Errand;
+use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Models\StoredPerson;
 use App\Pictures\Drawings;
@@ -14,6 +15,8 @@ use App\Words\Words;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use InkyCard\Card\Starter\Starter;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,6 +24,10 @@ use Symfony\Component\HttpFoundation\Response;
 final class HouseController extends Controller
 {
     private const PER_PAGE = 12;
+
+    /** Starters that suit many people alike. */
+    public const SAMPLES = ['many-hands', 'plain-answer', 'two-lines', 'ledger-line', 'stone-and-statute', 'commons',
+        'quiet-clinic', 'span-and-pier'];
 
     public function show(Request $request, int $house): View
     {
@@ -58,7 +65,8 @@ final class HouseController extends Controller
 
     public function begin(Request $request): RedirectResponse
     {
-        $card = $this->card(self::integer($request, 'card'));
+        $sample = Starters::all()[self::string($request, 'starter')] ?? null;
+        $card = $sample === null ? $this->card(self::integer($request, 'card')) : $this->sampled($request, $sample);
         try {
             House::begin($card, self::member($request));
         } catch (Refusal $refusal) {
@@ -68,6 +76,17 @@ final class HouseController extends Controller
         return redirect()->route('house', $card->id)->with('told', __(
             'A house card. What is personal became blanks: see to that on the bench, under “Filled by”.',
         ));
+    }
+
+    /** A card to begin from: the firm's inks and facts are in it, and nobody's name. */
+    private function sampled(Request $request, Starter $starter): StoredCard
+    {
+        $document = $starter->begin('', '', StoredBrand::in($this->workspace)->document());
+
+        return StoredCard::start(
+            $this->workspace, $document->with(['name' => "House card, $starter->name"]), self::member($request),
+            "Started from {$starter->name}",
+        );
     }
 
     public function end(int $house): RedirectResponse

@@ -21,6 +21,8 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use InkyCard\Card\Starter\Starter;
+use InkyCard\Card\Starter\Starters;
 use InkyCard\Refusal;
 use InkyCard\Roster\Profile;
 use InkyCard\Roster\ProfileFact;
@@ -40,7 +42,10 @@ final class PeopleController extends Controller
             'groups' => Groups::of($this->workspace), 'today' => $list->today->iso,
             'in' => Groups::namesOf(array_map(fn (StoredPerson $one): string => $one->id, $page->items())),
             'rollouts' => Rollout::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(5)->get(),
-            'houses' => House::of($this->workspace), 'choices' => StoredCard::choices($this->workspace),
+            'houses' => House::of($this->workspace), 'samples' => array_map(
+                fn (Starter $starter): string => "$starter->name, $starter->mood",
+                array_intersect_key(Starters::all(), array_flip(HouseController::SAMPLES)),
+            ), 'choices' => StoredCard::choices($this->workspace),
             'imports' => StaffImport::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(3)
                 ->get(),
         ]);

@@ -95,8 +95,8 @@ final class OwnPageController extends Controller
         foreach (array_intersect_key($own->open(), $request->array('crop')) as $id => $piece) {
             $ref = $piece->text('picture');
             $was = PictureRef::framing($ref);
-            $share = fn (string $key): float =>
-                (float) ($request->input("crop.$id.$key", $was->sliders()[$key] * 100)) / 100;
+            $asked = (array) $request->input("crop.$id");
+            $share = fn (string $key): float => (float) ($asked[$key] ?? $was->sliders()[$key] * 100) / 100;
             $is = $was->slid($share('share'), $share('across'), $share('down'));
             if (str_starts_with($ref, 'picture:') && $is->sliders() !== $was->sliders()) {
                 $cropped[$id] = ['picture' => PictureRef::framed(PictureRef::source($ref), $is)];
