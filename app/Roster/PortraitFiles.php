@@ -7,9 +7,10 @@ use App\Models\Errand;
 use App\Models\User;
 use App\Models\Workspace;
 use Illuminate\Http\UploadedFile;
+use InkyCard\StaffList\VCards;
 use ZipArchive;
 
-/** Portraits as they were brought, as one ZIP. */
+/** Portraits as they were brought, those within contacts too, as one ZIP. */
 final class PortraitFiles
 {
     /** @param  non-empty-array<array-key, UploadedFile>  $files */
@@ -32,7 +33,15 @@ final class PortraitFiles
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::OVERWRITE);
         foreach ($files as $file) {
-            $zip->addFromString(mb_scrub($file->getClientOriginalName()), (string) $file->get());
+            $bytes = (string) $file->get();
+            if (preg_match('/^\s*(?:\xEF\xBB\xBF)?BEGIN:VCARD/i', $bytes) !== 1) {
+                $zip->addFromString(mb_scrub($file->getClientOriginalName()), $bytes);
+
+                continue;
+            }
+            foreach (VCards::photos(explode("\n", str_replace("\r", '', $bytes))) as [$whose, $photo]) {
+                $zip->addFromString(mb_scrub(strtr($whose, '/\\', '  ')).'.jpg', $photo);
+            }
         }
         $zip->close();
 

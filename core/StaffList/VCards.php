@@ -17,6 +17,11 @@ final class VCards
     /** Lines of one: what has more is no contact. */
     private const LINES = 3000;
 
+    /** The same with a picture in it. */
+    private const PICTURED = 60_000;
+
+    private const BINARY = '/^(?:[\w-]+\.)?(?:PHOTO|LOGO|SOUND|KEY)[;:]/i';
+
     /**
      * @param  iterable<string>  $lines
      * @return \Generator<int, list<string>> headings, then a row a contact; an empty one for what could not be read
@@ -24,27 +29,78 @@ final class VCards
     public static function rows(iterable $lines): \Generator
     {
         yield self::HEADINGS;
+        foreach (self::contacts($lines, self::LINES, false) as $contact) {
+            yield self::row($contact);
+        }
+    }
+
+    /**
+     * @param  iterable<string>  $lines
+     * @return \Generator<int, array{string, string}> whose each is, by address or name, and its bytes
+     */
+    public static function photos(iterable $lines): \Generator
+    {
+        foreach (self::contacts($lines, self::PICTURED, true) as $contact) {
+            $card = self::read($contact);
+            $photo = $card === null ? '' : self::photo($card);
+            if ($card !== null && $photo !== '') {
+                yield [trim(explode(';', self::all($card, 'EMAIL'))[0]) ?: self::name($card), $photo];
+            }
+        }
+    }
+
+    /**
+     * @param  iterable<string>  $lines
+     * @param  bool  $pictures  what is no words is kept
+     * @return \Generator<int, string>
+     */
+    private static function contacts(iterable $lines, int $most, bool $pictures): \Generator
+    {
         $contact = [];
+        $left = false;
         foreach ($lines as $line) {
-            $start = stripos($line, 'BEGIN:VCARD') === 0;
-            $contact = $start ? [] : $contact;
-            count($contact) < self::LINES && $contact[] = $line;
+            $contact = stripos($line, 'BEGIN:VCARD') === 0 ? [] : $contact;
+            // A picture may be longer than all else: it goes on over lines that begin with a space (RFC 6350, 3.2).
+            $left = ! $pictures && (preg_match(self::BINARY, $line) === 1 || ($left && preg_match('/^[ \t]/', $line) === 1));
+            $left || count($contact) >= $most || $contact[] = $line;
             if (stripos($line, 'END:VCARD') === 0) {
-                yield self::row(implode("\n", $contact));
+                yield implode("\n", $contact);
                 $contact = [];
             }
         }
     }
 
-    /** @return list<string> */
-    private static function row(string $contact): array
+    /** Its bytes: encoded within (vCard 3), or as a data: URI (vCard 4); none where it stands elsewhere. */
+    private static function photo(VCard $card): string
+    {
+        foreach ($card->select('PHOTO') as $property) {
+            $value = $property instanceof Property ? (string) $property->getValue() : '';
+            if (preg_match('~^data:image/[\w.+-]+;base64,~', $value, $head) === 1) {
+                return (string) base64_decode(substr($value, strlen($head[0])), true);
+            }
+
+            return preg_match('~^https?:~i', $value) === 1 ? '' : $value;
+        }
+
+        return '';
+    }
+
+    private static function read(string $contact): ?VCard
     {
         try {
             $card = Reader::read($contact, Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES);
         } catch (ParseException) {
-            $card = null;
+            return null;
         }
-        if (! $card instanceof VCard) {
+
+        return $card instanceof VCard ? $card : null;
+    }
+
+    /** @return list<string> */
+    private static function row(string $contact): array
+    {
+        $card = self::read($contact);
+        if ($card === null) {
             return array_fill(0, count(self::HEADINGS), '');
         }
         $phones = self::phones($card);

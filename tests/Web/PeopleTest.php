@@ -79,6 +79,15 @@ final class PeopleTest extends WebTestCase
             ->headers->get('Location');
         $this->get($errand)->assertSee('Bring a ZIP');
         $this->post('/people/portraits')->assertSessionHasErrors('portraits');
+        // Within contacts: encoded in them (vCard 3), or as an address that holds it (vCard 4).
+        $encoded = base64_encode(self::jpeg(400, 401));
+        $contacts = "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Ida Marshfield\r\nPHOTO;ENCODING=b;TYPE=JPEG:"
+            .rtrim(chunk_split($encoded, 74, "\r\n "))."\r\nEND:VCARD\r\nBEGIN:VCARD\r\nVERSION:4.0\r\nFN:Nobody\r\n"
+            ."PHOTO:data:image/jpeg;base64,$encoded\r\nEND:VCARD\r\nBEGIN:VCARD\r\nVERSION:4.0\r\nFN:Far\r\n"
+            ."PHOTO:https://quillfern.example/a.jpg\r\nEND:VCARD\r\n";
+        $errand = (string) $this->post('/people/portraits', ['portraits' => [$file('all.vcf', $contacts)]])
+            ->headers->get('Location');
+        $this->get($errand)->assertSee('1 portraits are set.')->assertSee('Nobody.jpg')->assertDontSee('Far');
     }
 
     public function test_several_at_once_and_back(): void
@@ -174,7 +183,8 @@ final class PeopleTest extends WebTestCase
         yield 'a mark of bytes' => ["\u{FEFF}".$csv];
         yield 'bars, old ends of lines' => [str_replace(['","', "\n"], ['"|"', "\r\n"], $csv)];
         yield 'vCard' => [
-            "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Ída Märshfield\r\nEMAIL;TYPE=work:ida@x.example\r\nEND:VCARD"
+            "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Ída Märshfield\r\nitem1.PHOTO;ENCODING=b:".str_repeat("AAAA\r\n ", 4_000)
+            ."AAAA\r\nEMAIL;TYPE=work:ida@x.example\r\nEND:VCARD"
             ."\r\nBEGIN:VCARD\r\nVERSION:4.0\r\nN:younger\"\\, the;\"Bo;;;"
             ."\r\nFN:Bo\\, the \"younger\"\r\nEMAIL:bo@x.exa\r\n"
             ." mple\r\nEND:VCARD\r\n"];

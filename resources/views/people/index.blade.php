@@ -139,9 +139,9 @@
         <h2 id="portraits">Portraits</h2>
         <p>Files named by an address or a name, or a ZIP of them: each goes to whom it is of.</p>
         <form method="post" action="{{ route('people.portraits') }}" enctype="multipart/form-data" class="stack">@csrf
-          <div class="field"><label for="portrait-files">Pictures, or a ZIP</label>
+          <div class="field"><label for="portrait-files">Pictures, a ZIP, or contacts (vCard)</label>
             <input class="form-control" type="file" id="portrait-files" name="portraits[]" multiple
-              accept="image/jpeg,image/png,image/webp,.zip" aria-describedby="error-portraits">
+              accept="image/jpeg,image/png,image/webp,.zip,.vcf" aria-describedby="error-portraits">
             <p class="field-error" id="error-portraits">{{ $errors->first('portraits') }}</p>
           </div>
           <button class="btn btn-line">Set them</button>
