@@ -20,7 +20,8 @@ final class VCards
     /** The same with a picture in it. */
     private const PICTURED = 60_000;
 
-    private const BINARY = '/^(?:[\w-]+\.)?(?:PHOTO|LOGO|SOUND|KEY)[;:]/i';
+    /** Beginning of what is no words, without the end of a pattern. */
+    private const BINARY = '/^(?:[\w-]+\.)?(?:PHOTO|LOGO|SOUND|KEY)[;:]';
 
     /**
      * @param  iterable<string>  $lines
@@ -61,7 +62,7 @@ final class VCards
         foreach ($lines as $line) {
             $contact = stripos($line, 'BEGIN:VCARD') === 0 ? [] : $contact;
             // A picture may be longer than all else: it goes on over lines that begin with a space (RFC 6350, 3.2).
-            $left = ! $pictures && (preg_match(self::BINARY, $line) === 1 || ($left && preg_match('/^[ \t]/', $line) === 1));
+            $left = ! $pictures && preg_match($left ? self::BINARY.'|^[ \t]/i' : self::BINARY.'/i', $line) === 1;
             $left || count($contact) >= $most || $contact[] = $line;
             if (stripos($line, 'END:VCARD') === 0) {
                 yield implode("\n", $contact);
