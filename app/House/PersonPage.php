@@ -5,6 +5,7 @@ namespace App\House;
 use App\Models\StoredPerson;
 use App\Models\Workspace;
 use App\Pictures\HostedPictures;
+use App\Rollouts\RolloutSteps;
 use App\Roster\Leaver;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
@@ -97,6 +98,7 @@ final readonly class PersonPage
         if ($this->row->$column === null || $what === 'took') {
             DB::table('person_pages')->where('person_id', $this->row->person_id)
                 ->update([$column => (string) now()] + $more);
+            RolloutSteps::settle([$this->row->person_id]);
         }
     }
 

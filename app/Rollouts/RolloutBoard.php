@@ -8,17 +8,23 @@ use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Facades\DB;
 
 /** Who is how far, furthest behind first. */
-final readonly class RolloutBoard
+final class RolloutBoard
 {
-    /**
-     * Steps as the tables have them, the last first; what counts of somebody's page was done since the rollout began.
-     */
-    private const STEP = "case when excused != '' then 7"
-        ." when redo_at is not null then 5 when right_at is not null or verdict in ('verified', 'noted') then 6"
-        .' when tested_at is not null then 5 when took_at >= ? then 4 when filled_at >= ? then 3'
-        .' when asked_at is not null then 2 when told_at is not null then 1 else 0 end';
+    /** So few of one step are put in order by themselves; of more, people are walked in order until there are enough. */
+    private const FEW = 300;
 
-    public function __construct(private Rollout $rollout)
+    private const COUNTS = 'step, count(*) as people, count(told_at) as told, count(asked_at) as asked, '
+        .'count(redo_at) as redo, '
+        .'count(case when step = 5 and tested_at is not null and redo_at is null then 1 end) as tested, '
+        ."count(case when asked_at is null and excused = '' then 1 end) as to_ask";
+
+    private const NONE = ['people' => 0, 'told' => 0, 'asked' => 0, 'missing' => 0, 'verified' => 0, 'redo' => 0,
+        'tested' => 0, 'excused' => 0, 'to_ask' => 0];
+
+    /** @var ?array<int, array<string, int>> */
+    private ?array $steps = null;
+
+    public function __construct(private readonly Rollout $rollout)
     {
     }
 
@@ -26,39 +32,61 @@ final readonly class RolloutBoard
     {
         $since = (string) $this->rollout->created_at;
 
-        return $this->bare()->addSelect(['rollout_people.*', 'people.name', 'people.address', 'people.first_day',
-            'opened_at'])
+        return $this->rollout->people()->join('people', 'people.id', 'rollout_people.person_id')
+            ->whereNull('removed_at')->leftJoin('person_pages', 'person_pages.person_id', 'rollout_people.person_id')
+            ->select(['rollout_people.*', 'people.name', 'people.address', 'people.first_day', 'opened_at'])
             ->selectRaw('case when filled_at >= ? then filled_at end as filled_at', [$since])
             ->selectRaw('case when took_at >= ? then took_at end as took_at', [$since]);
     }
 
-    /** Who is on it, and how far: `step`, and what is put beside it. */
-    private function bare(): Builder
-    {
-        $since = (string) $this->rollout->created_at;
-
-        return DB::table('rollout_people')->where('rollout_id', $this->rollout->id)
-            ->join('people', 'people.id', 'rollout_people.person_id')->whereNull('removed_at')
-            ->leftJoin('person_pages', 'person_pages.person_id', 'rollout_people.person_id')
-            ->selectRaw(self::STEP.' as step', [$since, $since]);
-    }
-
     /**
-     * A page of it. Only who is on it is put in order, and what is shown of them fetched.
+     * A page of it: who is on it step by step, and only what is shown of them fetched.
      *
      * @return LengthAwarePaginator<int, \stdClass>
      */
     public function page(int $total, int $each): LengthAwarePaginator
     {
         $page = LengthAwarePaginator::resolveCurrentPage();
-        $ids = $this->bare()->addSelect('people.id')->orderBy('step')->orderBy('name')->orderBy('people.id')
-            ->forPage($page, $each)->pluck('id')->all();
+        $ids = $this->ids(max(0, $page - 1) * $each, $each);
         $rows = $this->query()->whereIn('people.id', $ids)->get()->keyBy('person_id');
 
         return new LengthAwarePaginator(
-            array_map(fn (mixed $id): \stdClass => $rows->get($id) ?? new \stdClass, $ids), $total, $each, $page,
-            ['path' => LengthAwarePaginator::resolveCurrentPath()],
+            array_values(array_filter(array_map(fn (string $id): ?\stdClass => $rows->get($id), $ids))), $total, $each,
+            $page, ['path' => LengthAwarePaginator::resolveCurrentPath()],
         );
+    }
+
+    /** @return list<string> of so many people, in the order of a board */
+    private function ids(int $offset, int $each): array
+    {
+        $ids = [];
+        foreach (array_map(fn (array $at): int => $at['people'], $this->steps ??= $this->steps()) as $step => $people) {
+            if ($offset < $people && count($ids) < $each) {
+                $some = $this->atStep($step, $people)->orderBy('name')->orderBy('people.id')
+                    ->offset($offset)->limit($each - count($ids))->pluck('people.id');
+                array_push($ids, ...array_map(strval(...), $some->all()));
+            }
+            $offset = max(0, $offset - $people);
+        }
+
+        return $ids;
+    }
+
+    private function atStep(int $step, int $people): Builder
+    {
+        $on = $this->rollout->people()->where('step', $step);
+
+        return $people <= self::FEW
+            ? DB::table('people')->whereIn('people.id', $on->select('person_id'))->whereNull('removed_at')
+            : DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNull('removed_at')
+                ->whereExists($on->whereColumn('person_id', 'people.id'));
+    }
+
+    /** Who is off the list: few, and on no board. */
+    private function removed(): Builder
+    {
+        return DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNotNull('removed_at')
+            ->select('id');
     }
 
     /** In the order of a board. */
@@ -70,32 +98,71 @@ final readonly class RolloutBoard
     /** Those who were asked, and are not through. */
     public function missing(): Builder
     {
-        return DB::query()->fromSub($this->query(), 'board')->where('step', '<', 6)->whereNotNull('asked_at');
+        return $this->query()->where('step', '<', 6)->whereNotNull('asked_at');
     }
 
     /** Those who can be asked, and were not: who is still to come is asked on their first day. */
     public function toAsk(): Builder
     {
         return $this->query()->whereNull('asked_at')->where('excused', '')->where(
-            fn (Builder $query) => $query->whereNull('first_day')
-                ->orWhere('first_day', '<=', $this->rollout->workspace->today()->iso),
+            fn (Builder $query) => $query->whereNull('first_day')->orWhere('first_day', '<=', $this->today()),
         );
     }
 
-    /** @return array<string, int> people, told, asked, verified, redo, tested, excused and to_ask */
+    /** @return array<string, int> people, told, asked, missing, verified, redo, tested, excused and to_ask */
     public function counts(): array
     {
-        $row = DB::query()->fromSub($this->bare()->addSelect(['told_at', 'asked_at', 'tested_at', 'redo_at', 'excused',
-            'first_day']), 'board')->selectRaw(
-                'count(*) as people, count(told_at) as told, count(asked_at) as asked, '
-                .'sum(case when asked_at is not null and step < 6 then 1 else 0 end) as missing, '
-                .'sum(case when step = 6 then 1 else 0 end) as verified, count(redo_at) as redo, '
-                .'sum(case when tested_at is not null and step = 5 and redo_at is null then 1 else 0 end) as tested, '
-                ."sum(case when excused != '' then 1 else 0 end) as excused, "
-                ."sum(case when asked_at is null and excused = '' and (first_day is null or first_day <= ?)"
-                .' then 1 else 0 end) as to_ask', [$this->rollout->workspace->today()->iso],
-            )->first();
+        $counts = [];
+        foreach ($this->steps ??= $this->steps() as $step => $at) {
+            foreach ($at + ['missing' => $step < 6 ? $at['asked'] : 0, 'verified' => $step === 6 ? $at['people'] : 0,
+                'excused' => $step === 7 ? $at['people'] : 0] as $what => $people) {
+                $counts[$what] = ($counts[$what] ?? 0) + $people;
+            }
+        }
 
-        return array_map(intval(...), (array) $row);
+        return $counts + self::NONE;
+    }
+
+    /**
+     * Told in one walk over who is on it.
+     *
+     * @return array<int, array<string, int>> step => people there, told, asked, tested and waiting to be looked at, to
+     *     be made again, to be asked now; in order
+     */
+    private function steps(): array
+    {
+        $count = fn (Builder $people): array => $people->groupBy('step')->selectRaw(self::COUNTS)->get()
+            ->keyBy('step')->map(fn (\stdClass $row): array => array_map(intval(...), array_diff_key((array) $row, [
+                'step' => 1,
+            ])))->all();
+        $steps = $count($this->rollout->people());
+        foreach ($this->removed()->exists() ? $count($this->rollout->people()->whereIn('person_id', $this->removed()))
+            : [] as $step => $gone) {
+            foreach ($gone as $what => $people) {
+                $steps[$step][$what] -= $people;
+            }
+        }
+        foreach ($this->later() as $step => $people) {
+            $steps[$step]['to_ask'] -= $people;
+        }
+        ksort($steps);
+
+        return array_filter($steps, fn (array $at): bool => $at['people'] > 0);
+    }
+
+    /** @return array<int, int> step => who is to come yet, and is asked then */
+    private function later(): array
+    {
+        $later = DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNull('removed_at')
+            ->where('first_day', '>', $this->today())->pluck('id');
+
+        return $later->isEmpty() ? [] : array_map(intval(...), $this->rollout->people()->whereIn('person_id', $later)
+            ->whereNull('asked_at')->where('excused', '')->groupBy('step')->selectRaw('step, count(*) as n')
+            ->pluck('n', 'step')->all());
+    }
+
+    private function today(): string
+    {
+        return $this->rollout->workspace->today()->iso;
     }
 }

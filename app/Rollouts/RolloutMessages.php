@@ -44,6 +44,7 @@ final class RolloutMessages
             DB::table('rollout_people')->where('rollout_id', $messages[0]->rollout_id)->whereIn('person_id', $people)
                 ->update(['written_at' => $now] + ($column === null ? [] : [$column => $now])
                     + ($kind === 'remind' ? ['reminded' => DB::raw('reminded + 1')] : []));
+            RolloutSteps::settle($people, (int) $messages[0]->rollout_id);
         }
     }
 

@@ -33,6 +33,21 @@ final class RolloutPeople
             ->from('rollout_people')->where('rollout_id', $rollout->id)->whereColumn('person_id', 'people.id'));
     }
 
+    /**
+     * How many could be on it, too.
+     *
+     * @param  int  $on  how many are
+     */
+    public static function countOthers(Rollout $rollout, int $on): int
+    {
+        // Where no more are there than are on it, nobody needs to be looked for.
+        $there = $rollout->group_id === null
+            ? DB::table('people')->where('workspace_id', $rollout->workspace_id)->whereNull('removed_at')->count()
+            : DB::table('group_people')->where('group_id', $rollout->group_id)->count();
+
+        return $there <= $on ? 0 : self::others($rollout)->count();
+    }
+
     /** @param  iterable<mixed>  $people  ids */
     public static function join(Rollout $rollout, iterable $people): int
     {
@@ -41,6 +56,7 @@ final class RolloutPeople
             $joined += DB::table('rollout_people')->insertOrIgnore($some->map(
                 fn (mixed $id): array => ['rollout_id' => $rollout->id, 'person_id' => $id],
             )->values()->all());
+            RolloutSteps::settle($some->all(), $rollout->id);
         }
 
         return $joined;

@@ -72,6 +72,7 @@ final class RolloutTests
                 'tested_at' => (string) now(), 'test_id' => $message, 'verdict' => $verdict, 'right_at' => null,
                 'redo_at' => null, 'note' => '',
             ]);
+            RolloutSteps::settle([$person], $rollout->id);
         }
     }
 }

@@ -14,6 +14,7 @@ use App\Models\StoredPerson;
 use App\Models\User;
 use App\Models\Workspace;
 use App\Rollouts\RolloutForm;
+use App\Rollouts\RolloutSteps;
 use App\Rollouts\RolloutTests;
 use App\Roster\Groups;
 use App\Tray\Tray;
@@ -151,6 +152,7 @@ final readonly class PeopleDemo
                     ? $ago(2) : null,
             ]);
         }
+        RolloutSteps::settle([$person->id], $rollout->id);
         $steps > 4 && RolloutTests::look($this->studio, $this->test($person, $person->address, $changed));
     }
 

@@ -22,7 +22,9 @@ final class KilledTest extends TestCase
         touch($this->file);
         $this->assertSame(0, proc_close($this->worker('seed', (string) self::PEOPLE)));
         $rows = new \PDO("sqlite:$this->file");
-        $sent = fn (): int => (int) $rows->query('select count(*) from tray_messages')?->fetchColumn();
+        $ask = fn (string $what): array => ($rows->query($what) ?: throw new \LogicException($what))
+            ->fetchAll(\PDO::FETCH_COLUMN);
+        $sent = fn (): int => (int) $ask('select count(*) from tray_messages')[0];
         $killed = 0;
         for ($tries = 0; $tries < 12 && $sent() < self::PEOPLE; $tries++) {
             $before = $sent();
@@ -39,11 +41,8 @@ final class KilledTest extends TestCase
         $this->assertGreaterThan(1, $killed);
         $this->assertSame(0, proc_close($this->worker('work')));
         $this->assertSame(self::PEOPLE, $sent());
-        $this->assertSame(
-            self::PEOPLE, (int) $rows->query('select count(distinct "to") from tray_messages')?->fetchColumn(),
-        );
-        $this->assertSame(['sent'], $rows->query('select distinct state from rollout_messages')
-            ?->fetchAll(\PDO::FETCH_COLUMN));
+        $this->assertSame(self::PEOPLE, (int) $ask('select count(distinct "to") from tray_messages')[0]);
+        $this->assertSame(['sent'], $ask('select distinct state from rollout_messages'));
     }
 
     /** @return resource */

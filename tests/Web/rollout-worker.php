@@ -1,8 +1,8 @@
 <?php
 
 /*
- * A process of its own for KilledTest: `seed N` writes a rollout of N people whose messages wait, `work` sends them into
- * the tray until none is left. DB_DATABASE names the file.
+ * A process of its own for KilledTest: `seed N` writes a rollout of N people whose messages wait, `work` sends them
+ * into the tray until none is left. DB_DATABASE names the file.
  */
 
 use App\Jobs\SendRollout;

@@ -14,6 +14,7 @@ use App\Rollouts\RolloutMail;
 use App\Rollouts\RolloutMessages;
 use App\Rollouts\RolloutPeople;
 use App\Rollouts\RolloutQueue;
+use App\Rollouts\RolloutSteps;
 use App\Roster\Groups;
 use App\Tray\Tray;
 use App\Tray\TrayVerifier;
@@ -57,10 +58,11 @@ final class RolloutController extends Controller
         $counts = $board->counts();
         $page = $board->page($counts['people'], self::PER_PAGE);
         $chosen = $this->chosen($board, self::string($request, 'person'));
+        $others = RolloutPeople::countOthers($rollout, $counts['people']);
 
         return view('rollouts.show', [
-            'rollout' => $rollout, 'list' => $page, 'toAsk' => $counts['to_ask'],
-            'counts' => $counts, 'others' => RolloutPeople::others($rollout)->count(), 'steps' => Step::cases(),
+            'rollout' => $rollout, 'list' => $page, 'others' => $others, 'toAsk' => $counts['to_ask'],
+            'counts' => $counts, 'steps' => Step::cases(),
             'messages' => RolloutMessages::counts($rollout), 'chosen' => $chosen, 'left' => $rollout->workspace
                 ->today()->until($rollout->day()),
             'refused' => $rollout->messages()->join('people', 'people.id', 'person_id')->whereIn('state', ['refused',
@@ -178,6 +180,7 @@ final class RolloutController extends Controller
             case 'wait':
                 $row->update(['excused' => '']);
         }
+        RolloutSteps::settle([$person], $rollout->id);
 
         return redirect()->route('rollout', [$rollout->id, 'person' => $this->after($rollout, $person)]);
     }
