@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 /** Who is how far, furthest behind first. */
 final class RolloutBoard
 {
-    /** So few of one step are put in order by themselves; of more, people are walked in order until there are enough. */
+    /** So few of one step are put in order by themselves; of more, people are walked in order until enough are met. */
     private const FEW = 300;
 
     private const COUNTS = 'step, count(*) as people, count(told_at) as told, count(asked_at) as asked, '

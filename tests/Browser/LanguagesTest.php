@@ -16,7 +16,7 @@ final class LanguagesTest extends BrowserTestCase
         '/cards', '/cards/start', '/cards/9?piece=p3', '/cards/9/proof', '/cards/9/hand-over', '/brand', '/banners',
         '/settings/programs', '/account', '/campaigns', '/clicks', '/cards/9/proof/word-desktop', '/pictures',
         '/pictures/1', '/cards/4/links', '/tray', '/tray/write', '/placements', '/campaigns/recipients', '/settings',
-        '/members', '/help',
+        '/members', '/help', '/people', '/people/mail-server', '/people/duties', '/people/rollouts/new',
     ];
 
     private const TIGHT = 12;

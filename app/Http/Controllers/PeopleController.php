@@ -43,7 +43,7 @@ final class PeopleController extends Controller
             'in' => Groups::namesOf(array_map(fn (StoredPerson $one): string => $one->id, $page->items())),
             'rollouts' => Rollout::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(5)->get(),
             'houses' => House::of($this->workspace), 'samples' => array_map(
-                fn (Starter $starter): string => "$starter->name, $starter->mood",
+                fn (Starter $starter): string => $starter->name,
                 array_intersect_key(Starters::all(), array_flip(HouseController::SAMPLES)),
             ), 'choices' => StoredCard::choices($this->workspace),
             'imports' => StaffImport::query()->where('workspace_id', $this->workspace->id)->latest('id')->limit(3)

@@ -184,9 +184,9 @@
             <button class="btn btn-line">Make it a house card</button>
           </form>
           <form method="post" action="{{ route('house.begin') }}" class="with-button">@csrf
-            <select class="form-select" name="starter" aria-label="A sample to begin a house card from">
+            <select class="form-select" name="starter" aria-label="A sample to begin a house card from" translate="no">
               @foreach ($samples as $key => $name)
-                <option value="{{ $key }}">{{ __($name) }}</option>
+                <option value="{{ $key }}">{{ $name }}</option>
               @endforeach
             </select>
             <button class="btn btn-line">Begin from a sample</button>
