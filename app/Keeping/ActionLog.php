@@ -29,6 +29,9 @@ final class ActionLog
         'import' => 'list of people',
     ];
 
+    /** Things whose routes are called otherwise. The first that fits counts. */
+    private const NAMED = ['people.mail-server.*' => 'mail server', 'people.*' => 'person', 'users.*' => 'person'];
+
     /** Routes by name that are looking, or somebody's own affair: nothing is written of them. */
     private const SILENT = [
         'account.*', 'sign-out', 'again.drop', 'workspace.open', 'proof.walk', 'links.check', 'edit.undo', 'edit.redo',
@@ -54,7 +57,7 @@ final class ActionLog
         if ($request->isMethodSafe() || $route === null || Str::is(self::SILENT, $name)) {
             return;
         }
-        $name = Str::chopStart($name, 'api.');
+        $name = Str::chopStart($name, ['api.', 'scim.']);
         [$object, $id] = self::object($route->parameters(), $name);
         // One entry for an edit a key; its card remembers each.
         if (str_starts_with($name, 'edit.') && ! Cache::add(
@@ -98,6 +101,12 @@ final class ActionLog
         foreach (self::OBJECTS as $parameter => $object) {
             if (is_scalar($parameters[$parameter] ?? null)) {
                 return [$object, mb_substr((string) $parameters[$parameter], 0, 40)];
+            }
+        }
+
+        foreach (self::NAMED as $names => $object) {
+            if (Str::is($names, $name)) {
+                return [$object, ''];
             }
         }
 

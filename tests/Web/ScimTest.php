@@ -68,6 +68,8 @@ final class ScimTest extends WebTestCase
         $this->asked('get', "/Users/$id")->assertNotFound()->assertJson(['status' => '404']);
         $this->assertNotNull($person->refresh()->removed_at);
         $this->asked('post', '/Users', self::BJENSEN)->assertCreated();
+        $this->assertEqualsCanonicalizing(['began a person', 'changed a person', 'removed a person'],
+            DB::table('log_entries')->distinct()->pluck('words')->all());
     }
 
     public function test_what_the_directory_never_told_stays_and_what_it_tells_no_more_goes(): void
