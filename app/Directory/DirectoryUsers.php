@@ -22,7 +22,8 @@ use InkyCard\Type\CleanText;
 final readonly class DirectoryUsers
 {
     /** Attributes that are columns: looked up without reading everybody. */
-    private const COLUMNS = ['id' => 'people.id', 'externalid' => 'external', 'username' => 'user_name'];
+    private const COLUMNS = ['id' => 'people.id', 'externalid' => 'external', 'username' => 'user_name',
+        'emails' => 'address', 'emails.value' => 'address'];
 
     public function __construct(private Workspace $workspace, private ?User $by)
     {
@@ -62,6 +63,9 @@ final readonly class DirectoryUsers
             $name = mb_strtolower((string) $filter->value);
             $people->where(fn (Builder $query) => $query->where('user_name', $name)
                 ->orWhere(fn (Builder $query) => $query->whereNull('user_name')->where('address', $name)));
+        } elseif ($column === 'address') {
+            $people->whereIn('id', DB::table('person_addresses')->where('workspace_id', $this->workspace->id)
+                ->where('address', mb_strtolower((string) $filter->value))->select('person_id'));
         } elseif ($column !== null) {
             $people->where($column, $filter->value);
         }

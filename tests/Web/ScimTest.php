@@ -108,6 +108,13 @@ final class ScimTest extends WebTestCase
         }
         $this->listed('externalId eq "E3"')->assertJson(['totalResults' => 1,
             'Resources' => [['userName' => 'u3@quillfern.example']]]);
+        $this->asked('put', '/Users/'.$this->listed('externalId eq "E4"')->json('Resources.0.id'), [
+            'userName' => 'u4@quillfern.example', 'displayName' => 'Ada Number', 'title' => 'Even',
+            'emails' => [['value' => 'Four@quillfern.example']],
+        ])->assertOk();
+        $this->assertSame(['u4@quillfern.example'], array_column(
+            $this->listed('emails.value eq "four@Quillfern.example"')->json('Resources'), 'userName',
+        ));
         $this->assertSame(3, $this->listed('title eq "even" and not (userName sw "x")')->json('totalResults'));
         $page = $this->asked('get', '/Users?startIndex=3&count=2&attributes=userName');
         $page->assertJson(['totalResults' => 7, 'startIndex' => 3, 'itemsPerPage' => 2]);
