@@ -135,6 +135,7 @@ Route::middleware(['auth', 'workspace'])->group(function () {
         Route::post('/mail-server/try', [MailServerController::class, 'attempt'])->name('people.mail-server.try');
         Route::post('/portraits', [PeopleController::class, 'portraits'])->name('people.portraits');
         Route::get('/people.csv', [PeopleController::class, 'file'])->middleware('reads')->name('people.file');
+        Route::get('/people.vcf', [PeopleController::class, 'contacts'])->middleware('reads')->name('people.contacts');
         Route::post('/several', [PeopleController::class, 'several'])->name('people.several');
         Route::post('/groups/{group}', [PeopleController::class, 'group'])->where('group', '[0-9]{1,15}')
             ->name('people.group');

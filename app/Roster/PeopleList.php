@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Roster\ProfileFact;
+use InkyCard\StaffList\ContactWriter;
 use InkyCard\Time\Day;
 
 /** The people somebody asks for: found, of a group, of those who are there, in an order. */
@@ -80,6 +81,20 @@ final readonly class PeopleList
     public function columns(): array
     {
         return [...array_map(fn (ProfileFact $fact): string => $fact->label(), $this->facts()), 'Group', 'Id'];
+    }
+
+    /** @return iterable<int, string> the same as contacts, one after another */
+    public function contacts(): iterable
+    {
+        foreach ($this->query()->lazy(500)->chunk(500) as $some) {
+            $groups = Groups::namesOf($some->pluck('id')->all());
+            foreach ($some as $person) {
+                yield ContactWriter::contact(
+                    $person->known(), $this->workspace->name, $groups[$person->id] ?? [],
+                    (string) $person->external,
+                );
+            }
+        }
     }
 
     /** @return iterable<int, list<string>> */

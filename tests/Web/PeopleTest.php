@@ -90,6 +90,26 @@ final class PeopleTest extends WebTestCase
         $this->get($errand)->assertSee('1 portraits are set.')->assertSee('Nobody.jpg')->assertDontSee('Far');
     }
 
+    public function test_everybody_goes_out_as_a_contact_and_comes_back_as_they_were(): void
+    {
+        StoredPerson::addAll($this->workspace->id, array_map(fn (array $facts): array => [
+            Profile::of($facts, 'GB'), null,
+        ], [
+            ['name' => 'Zoë de la Cruz', 'role' => 'Gärtnerin\\, Süd; "West"', 'department' => 'Bäume; Beete, Hecken',
+                'addresses' => ['zoe@x.example', 'z@x.example'], 'office' => '01632 960100', 'direct' => '01632 960101',
+                'mobile' => '+44 7700 900123', 'fax' => '01632 960199', 'credentials' => 'PhD',
+                'pronouns' => 'she/her'],
+            ['name' => '山田 太郎', 'addresses' => ['yamada@x.example']],
+        ]));
+        $contacts = $this->get('/people/people.vcf')->assertOk()->streamedContent();
+        $this->assertSame(2, substr_count($contacts, 'END:VCARD'));
+        $list = $this->brought($contacts);
+        $import = StaffImport::query()->latest('id')->firstOrFail();
+        $this->post("$list/columns", ['headed' => '1', 'columns' => array_column($import->columns, 0)])
+            ->assertSessionHasNoErrors();
+        $this->assertSame(['new' => 0, 'changed' => 0, 'same' => 2], array_slice($import->refresh()->counts, 0, 3));
+    }
+
     public function test_several_at_once_and_back(): void
     {
         $ids = array_map(fn (string $name): string => StoredPerson::add(

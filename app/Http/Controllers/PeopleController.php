@@ -159,6 +159,18 @@ final class PeopleController extends Controller
         return self::table('people.csv', $list->columns(), $list->rows(...));
     }
 
+    /** What is known of each as a contact. */
+    public function contacts(Request $request): StreamedResponse
+    {
+        $list = PeopleList::asked($this->workspace, $request);
+
+        return response()->streamDownload(function () use ($list): void {
+            foreach ($list->contacts() as $contact) {
+                echo $contact;
+            }
+        }, 'people.vcf', ['Content-Type' => 'text/vcard; charset=utf-8']);
+    }
+
     /**
      * Cards of people whose profile or groups changed follow them: those of many beside the pages.
      *

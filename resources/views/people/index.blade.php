@@ -27,6 +27,7 @@
         <button class="btn btn-line">Show</button>
       </form>
       <a class="btn btn-line" href="{{ route('people.file', request()->query()) }}" download>List as CSV</a>
+      <a class="btn btn-line" href="{{ route('people.contacts', request()->query()) }}" download>As contacts</a>
       <a class="btn btn-stamp" href="{{ route('people.new') }}">Add somebody</a>
     </div>
     @if (session('told'))
