@@ -12,8 +12,12 @@ return new class extends Migration
         // How far each is, kept: a board of thousands orders by it.
         Schema::table('rollout_people', function (Blueprint $table): void {
             $table->unsignedTinyInteger('step')->default(0);
-            $table->index(['rollout_id', 'step']);
+            // With all that is counted: a board walks this alone.
+            $table->index(
+                ['rollout_id', 'step', 'told_at', 'asked_at', 'tested_at', 'redo_at', 'excused'], 'rollout_people_board',
+            );
         });
+        Schema::table('people', fn (Blueprint $table) => $table->index(['workspace_id', 'first_day']));
         $page = fn (string $column): string => "(select $column from person_pages where person_pages.person_id = "
             .'rollout_people.person_id) >= (select created_at from rollouts where rollouts.id = rollout_id)';
         DB::table('rollout_people')->update(['step' => DB::raw("case when excused != '' then 7"
@@ -24,8 +28,9 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('people', fn (Blueprint $table) => $table->dropIndex(['workspace_id', 'first_day']));
         Schema::table('rollout_people', function (Blueprint $table): void {
-            $table->dropIndex(['rollout_id', 'step']);
+            $table->dropIndex('rollout_people_board');
             $table->dropColumn('step');
         });
     }
