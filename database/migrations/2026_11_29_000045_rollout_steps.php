@@ -14,7 +14,8 @@ return new class extends Migration
             $table->unsignedTinyInteger('step')->default(0);
             // With all that is counted: a board walks this alone.
             $table->index(
-                ['rollout_id', 'step', 'told_at', 'asked_at', 'tested_at', 'redo_at', 'excused'], 'rollout_people_board',
+                ['rollout_id', 'step', 'told_at', 'asked_at', 'tested_at', 'redo_at', 'excused'],
+                'rollout_people_board',
             );
         });
         Schema::table('people', fn (Blueprint $table) => $table->index(['workspace_id', 'first_day']));
