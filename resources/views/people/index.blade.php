@@ -26,8 +26,6 @@
         </select>
         <button class="btn btn-line">Show</button>
       </form>
-      <a class="btn btn-line" href="{{ route('people.file', request()->query()) }}" download>List as CSV</a>
-      <a class="btn btn-line" href="{{ route('people.contacts', request()->query()) }}" download>As contacts</a>
       <a class="btn btn-stamp" href="{{ route('people.new') }}">Add somebody</a>
     </div>
     @if (session('told'))
@@ -91,6 +89,9 @@
         </table>
       </div>
       <x-pages :list="$list" before="Back" after="Further" />
+      <p class="help">This list, to take along: <a href="{{ route('people.file', request()->query()) }}" download>as
+          CSV</a>, <a href="{{ route('people.contacts', request()->query()) }}"
+          download>as contacts (vCard)</a></p>
       <div class="several" role="group" aria-label="Those chosen">
         <label for="several-group">Those chosen</label>
         <input class="form-control" id="several-group" form="several" name="group" list="known-groups" maxlength="40"
