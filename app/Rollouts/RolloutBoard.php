@@ -95,6 +95,12 @@ final class RolloutBoard
         return $this->query()->orderBy('step')->orderBy('name')->orderBy('people.id');
     }
 
+    /** Those whose test came, in the order of a board; nobody waits for the others. */
+    public function tested(): Builder
+    {
+        return $this->query()->whereIn('step', [5, 6])->whereNotNull('test_id')->orderBy('step')->orderBy('name');
+    }
+
     /** Those who were asked, and are not through. */
     public function missing(): Builder
     {

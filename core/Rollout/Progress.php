@@ -5,6 +5,8 @@ namespace InkyCard\Rollout;
 /** How far somebody is: a step that is done stands for those before it, whether they were seen or not. */
 final readonly class Progress
 {
+    private int $last;
+
     /**
      * @param  array<string, ?string>  $at  value of a Step => when it was done; null and left out for not yet
      * @param  bool  $isRefused  their test has to be made again
@@ -12,9 +14,14 @@ final readonly class Progress
      * @param  bool  $isExcused  nobody waits for them
      */
     public function __construct(
-        private array $at, public bool $isRefused = false, public bool $isLacking = false,
-        public bool $isExcused = false,
+        array $at, public bool $isRefused = false, public bool $isLacking = false, public bool $isExcused = false,
     ) {
+        $last = 0;
+        foreach (Step::cases() as $place => $step) {
+            $last = ($at[$step->value] ?? null) === null ? $last : $place + 1;
+        }
+        // What has to be made again is not verified, and filling in is not done while something is missing.
+        $this->last = min($last, $isRefused ? self::place(Step::Tested) : 6);
     }
 
     public function has(Step $step): bool
@@ -30,15 +37,7 @@ final readonly class Progress
     /** Steps done, 0 to 6: the order of a board, furthest behind first. */
     public function last(): int
     {
-        $last = 0;
-        foreach (Step::cases() as $step) {
-            if (($this->at[$step->value] ?? null) !== null) {
-                $last = self::place($step);
-            }
-        }
-
-        // What has to be made again is not verified, and filling in is not done while something is missing.
-        return min($last, $this->isRefused ? self::place(Step::Tested) : 6);
+        return $this->last;
     }
 
     /** What comes next; null at the end. */

@@ -32,7 +32,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 /** Moving people to their cards: who is how far, who is written to, what came back. */
 final class RolloutController extends Controller
 {
-    private const PER_PAGE = 50;
+    private const PER_PAGE = 40;
 
     public function create(Request $request): View
     {
@@ -225,15 +225,13 @@ final class RolloutController extends Controller
     {
         $asked = $person === '' ? null : $board->query()->where('people.id', $person)->first();
 
-        return $asked ?? $board->query()->whereNotNull('test_id')->where('excused', '')->orderBy('step')
-            ->orderBy('name')->first();
+        return $asked ?? $board->tested()->first();
     }
 
     /** Who has a test and comes next on the board. */
     private function after(Rollout $rollout, string $person): string
     {
-        $ids = (new RolloutBoard($rollout))->query()->whereNotNull('test_id')->where('excused', '')->orderBy('step')
-            ->orderBy('name')->pluck('person_id')->all();
+        $ids = (new RolloutBoard($rollout))->tested()->pluck('person_id')->all();
         $at = array_search($person, $ids, true);
         $next = $ids[is_int($at) ? $at + 1 : 0] ?? $ids[0] ?? '';
 
