@@ -92,7 +92,9 @@ final class SenderCard
     private static function lacks(StoredCard $card, string $person): bool
     {
         $key = "$card->id $card->head ".intdiv(now()->getTimestamp(), self::KEPT);
-        self::$lacking = array_slice(self::$lacking, -self::MANY, preserve_keys: true);
+        if (count(self::$lacking) > self::MANY) {
+            self::$lacking = [];
+        }
 
         return self::$lacking[$key] ??= (OwnCard::of(StoredPerson::query()->findOrFail($person))?->lacking()
             ?? []) !== [];

@@ -165,7 +165,11 @@ final class StampService
     /** @param  resource  $stream */
     private function write(mixed $stream): void
     {
-        $goes = $this->goes[(int) $stream] ?? '';
+        // What was no request has ended its connection meanwhile.
+        $goes = $this->goes[(int) $stream] ?? null;
+        if ($goes === null) {
+            return;
+        }
         $written = $goes === '' ? 0 : @fwrite($stream, $goes);
         $written === false ? $this->close($stream) : $this->goes[(int) $stream] = substr($goes, $written);
     }

@@ -99,7 +99,9 @@ final class Stamping
         $key = implode(' ', [
             $card->id, $card->head, $situation->value, $attached, intdiv(now()->getTimestamp(), self::KEPT),
         ]);
-        $this->kept = array_slice($this->kept, -self::MANY, preserve_keys: true);
+        if (count($this->kept) > self::MANY) {
+            $this->kept = array_slice($this->kept, intdiv(self::MANY, 2), preserve_keys: true);
+        }
 
         return $this->kept[$key] ??= $this->compose($card, $situation, $attached);
     }

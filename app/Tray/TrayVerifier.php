@@ -194,7 +194,9 @@ final class TrayVerifier
         bool $forms = false,
     ): ExpectedCard {
         $key = hash('xxh128', "$card->id $revision $forms ".CardJson::encode($document));
-        self::$kept = array_slice(self::$kept, -self::KEPT, preserve_keys: true);
+        if (count(self::$kept) > self::KEPT) {
+            self::$kept = array_slice(self::$kept, intdiv(self::KEPT, 2), preserve_keys: true);
+        }
 
         return self::$kept[$key] ??= ExpectedCard::card(
             $revision, $document, HostedPictures::forScreen(),

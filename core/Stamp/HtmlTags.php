@@ -111,11 +111,10 @@ final class HtmlTags
     {
         $end = strlen($this->html);
         foreach (array_reverse($this->tags, true) as $at => [$name, , $starts]) {
-            if (! $starts && in_array($name, ['html', 'body'], true)) {
-                $end = $at;
-            } elseif ($starts || $name !== '') {
+            if ($starts || ! in_array($name, ['html', 'body'], true)) {
                 break;
             }
+            $end = $at;
         }
 
         return $end;

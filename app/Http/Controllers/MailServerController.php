@@ -22,7 +22,9 @@ final class MailServerController extends Controller
     {
         return view('people.mail-server', [
             'days' => StampedDays::of($this->workspace), 'filter' => base_path('bin/stamp'),
-            'serves' => self::serves(),
+            // As each server's file quotes a name with spaces in it.
+            'serves' => self::serves(), 'postfix' => "{ {$this->workspace->name} }",
+            'exim' => '"'.addcslashes($this->workspace->name, '"\\$').'"',
         ]);
     }
 

@@ -10,7 +10,8 @@
       <section aria-labelledby="server-on">
         <h2 id="server-on">{{ $workspace->stamping ? 'It is on' : 'It is off' }}</h2>
         <form method="post" action="{{ route('people.mail-server.keep') }}" class="stack">@csrf
-          <label class="check"><input type="checkbox" name="stamping" value="1" @checked($workspace->stamping)> put cards
+          <label class="check"><input type="checkbox" name="stamping" value="1" @checked($workspace->stamping)> put
+            cards
             into messages our mail server hands in</label>
           <fieldset class="field">
             <legend>Pictures</legend>
@@ -41,7 +42,8 @@
             @endforeach
           </ul>
         @endif
-        <form method="post" action="{{ route('people.mail-server.try') }}" enctype="multipart/form-data" class="stack">@csrf
+        <form method="post" action="{{ route('people.mail-server.try') }}" enctype="multipart/form-data"
+          class="stack">@csrf
           <div class="field"><label for="server-message">Try it with a message saved as a file</label>
             <input class="form-control" type="file" id="server-message" name="message" accept=".eml,message/rfc822"
               aria-describedby="error-message">
@@ -64,17 +66,18 @@
   -o content_filter=inky-card:
 inky-card unix - n n - 8 pipe
   flags=Rq user=nobody null_sender=
-  argv={{ $filter }} {{ str_contains($workspace->name, ' ') ? '{ '.$workspace->name.' }' : $workspace->name }} --then /usr/sbin/sendmail -G -i -f ${sender} -- ${recipient}</pre>
+  argv={{ $filter }} {{ $postfix }} --then
+    /usr/sbin/sendmail -G -i -f ${sender} -- ${recipient}</pre>
         </details>
         <details>
           <summary>Exim 4</summary>
           <p>In the transport your messages leave by, and in the router before it nothing:</p>
           <pre class="code" translate="no">remote_smtp:
   driver = smtp
-  transport_filter = {{ $filter }} "{{ addcslashes($workspace->name, '"\\$') }}"</pre>
+  transport_filter = {{ $filter }} {{ $exim }}</pre>
         </details>
-        <p class="help">Sign with DKIM behind it: what is signed already goes on as it is. A fault lets the message go on
-          unchanged and leaves a line in the mail log.</p>
+        <p class="help">Sign with DKIM behind it: what is signed already goes on as it is. A fault lets the message
+          go on unchanged and leaves a line in the mail log.</p>
       </section>
     </div>
   </main>
