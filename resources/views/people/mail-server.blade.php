@@ -57,12 +57,12 @@
         <p>{{ $serves ? 'The service answers on this machine.'
             : 'The service does not run on this machine now: without it, messages go on as they came.' }} It is started
           with the line below, and best kept by what keeps your other services; it puts in some 200 cards a second.</p>
-        <pre class="code" translate="no">php {{ base_path('artisan') }} inky:stamp --serve</pre>
+        <pre class="code" tabindex="0" translate="no">php {{ base_path('artisan') }} inky:stamp --serve</pre>
         <details>
           <summary>Postfix</summary>
           <p>In <span class="measure" translate="no">master.cf</span>: the first line belongs to the service your people
             send by, such as <span class="measure" translate="no">submission</span>.</p>
-          <pre class="code" translate="no">submission inet n - y - - smtpd
+          <pre class="code" tabindex="0" translate="no">submission inet n - y - - smtpd
   -o content_filter=inky-card:
 inky-card unix - n n - 8 pipe
   flags=Rq user=nobody null_sender=
@@ -71,8 +71,8 @@ inky-card unix - n n - 8 pipe
         </details>
         <details>
           <summary>Exim 4</summary>
-          <p>In the transport your messages leave by, and in the router before it nothing:</p>
-          <pre class="code" translate="no">remote_smtp:
+          <p>In the transport your messages leave by:</p>
+          <pre class="code" tabindex="0" translate="no">remote_smtp:
   driver = smtp
   transport_filter = {{ $filter }} {{ $exim }}</pre>
         </details>
