@@ -164,6 +164,12 @@ final readonly class PlanPage
         return Clock::moment($day, '00:00', $this->workspace->clock())->getTimestamp();
     }
 
+    /** Of the picture of its banner, for the picture's address. */
+    public function version(PlaceWindow $window): string
+    {
+        return $this->banners->get((int) $window->banner)?->version() ?? '';
+    }
+
     /** @return array<string, mixed> */
     private function bar(PlaceWindow $window, int $row, Lane $lane): array
     {
@@ -174,7 +180,7 @@ final readonly class PlanPage
             'id' => $window->id, 'banner' => $window->banner, 'x' => $this->share($window->from),
             'width' => max(0.4, $this->share($window->until) - $this->share($window->from)),
             'y' => self::AROUND + $row * self::ROW, 'name' => $this->name($window), 'words' => $this->words($window),
-            'version' => $stored?->put_at?->getTimestamp() ?? 0, 'priority' => $window->priority,
+            'version' => $this->version($window), 'priority' => $window->priority,
             'ratio' => $size === null ? 5 : $size->width / $size->height, 'for' => self::called($lane),
         ];
     }

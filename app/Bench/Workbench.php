@@ -229,6 +229,12 @@ final readonly class Workbench
         return $this->measured->boxes[$piece->id] ?? null;
     }
 
+    /** How tall the card is in a 600 px window, CSS px. */
+    public function height(): int
+    {
+        return (int) ceil($this->measured->height);
+    }
+
     public static function of(StoredCard $card, ?Document $document = null): self
     {
         $document ??= $card->document();

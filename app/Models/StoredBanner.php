@@ -249,6 +249,12 @@ final class StoredBanner extends Model
             ->mapWithKeys(fn (self $banner): array => [$banner->id => $banner->banner()->name()])->all();
     }
 
+    /** Changes when its picture may have, as part of the picture's address. */
+    public function version(): string
+    {
+        return $this->number.'-'.($this->put_at->timestamp ?? 0);
+    }
+
     /** What readers see, as a file; null until it is put out. */
     public function file(): ?Variant
     {

@@ -5,8 +5,8 @@ import { setWidth, watchRuler } from './ruler.js';
 import { watchAdding, watchFolds, watchKeys, watchKinds, watchSwitch } from './keys.js';
 import { watchDragging } from './order.js';
 import { watchEdges } from './edges.js';
-import { clock } from './clock.js';
 import { Edits, said } from './edits.js';
+import { byId, unfold, watchFolded } from './folds.js';
 import { findingsFollow } from './findings.js';
 import { place } from './focus.js';
 import { watchPhrases } from './phrases.js';
@@ -79,6 +79,8 @@ function stand(how, waiting = 0) {
 function answer(status, html, edit) {
   if (status < 400 || status === 409 || status === 422) {
     bench.classList.toggle('unkept', status === 409);
+    // Those of its row stand in the page before the answer is put there.
+    unfold(rowOf(edit.url));
     const stay = place();
     window.htmx.swap(document.body, html, { swapStyle: 'none', swapDelay: 0, settleDelay: 0 });
     stay();
@@ -93,6 +95,7 @@ function answer(status, html, edit) {
   settle();
 }
 
+const rowOf = (url) => document.getElementById(`piece-${/\/pieces\/([^/?]+)/.exec(url)?.[1]}`);
 const formOf = (url) => [...document.forms].find((form) => form.getAttribute('action') === url);
 
 // What was typed and is not answered yet stands in its fields, whatever the page was drawn from.
@@ -250,7 +253,7 @@ function settle() {
     else input.removeAttribute('aria-invalid');
   });
   wayBack();
-  localTimes();
+  sayKept();
   refusedStays();
   linksFollow(revision());
   findingsFollow(revision());
@@ -274,11 +277,10 @@ function wayBack() {
   document.getElementById('redo').disabled = redo === '0' && !edits.waiting.some(({ url }) => url.endsWith('/undo'));
 }
 
-function localTimes() {
+// As the last answer said it, where the page has said something else meanwhile.
+function sayKept() {
   const kept = document.getElementById('kept');
-  if (!bench.classList.contains('unkept')) {
-    kept.textContent = words('kept :time', { time: clock(kept.dateTime) });
-  }
+  if (!bench.classList.contains('unkept')) kept.textContent = kept.dataset.said;
 }
 
 function select(id) {
@@ -322,7 +324,7 @@ bench.addEventListener('keydown', (event) => {
     const id = event.target.closest('.piece')?.querySelector('details')?.dataset.piece;
     if (!id) return;
     event.preventDefault();
-    document.getElementById(`${way}-${id}`).click();
+    byId(`${way}-${id}`).click();
   }
 });
 
@@ -373,6 +375,8 @@ bench.addEventListener('click', (event) => {
   setWidth(way === 'phone' ? 320 : 600);
   say(document.getElementById('stage-title').textContent);
 });
+watchFolded();
+document.addEventListener('unfolded', overlay);
 watchLinks(revision, say);
 watchKeys(selected);
 watchAdding();
@@ -386,11 +390,11 @@ watchPictureWays(bench, (form, file) => {
   else edits.add(form.getAttribute('action'), { upload: file });
 });
 watchDragging((url, fields) => edits.add(url, fields));
-const fieldsOf = (id) => document.querySelector(`#piece-${CSS.escape(id)} .fields`);
+const fieldsOf = (id) => unfold(document.getElementById(`piece-${id}`)).querySelector('.fields');
 const editOf = (id, what) => `${fieldsOf(id).getAttribute('action')}/${what}`;
 const touch = watchTouch(selected, (url, fields) => edits.add(url, fields), editOf);
 const resize = (id, field, size) => {
-  const input = document.getElementById(id === '' ? field : `field-${id}-${field}`);
+  const input = byId(id === '' ? field : `field-${id}-${field}`);
   input.value = size;
   if (id === '') input.dispatchEvent(new Event('change', { bubbles: true }));
   else typed(input);
@@ -419,6 +423,7 @@ settle();
 // From the finder: the part of tuning an address names stands open.
 const part = document.getElementById(location.hash.slice(1));
 if (part?.matches('details')) {
+  unfold(part);
   part.open = true;
   part.scrollIntoView();
 }

@@ -1,5 +1,4 @@
 // The brand page: keeps each change as it is made, and tries again when a request failed.
-import { clock } from './clock.js';
 import { token } from './token.js';
 import { words } from './words.js';
 
@@ -42,11 +41,5 @@ for (const failure of ['htmx:sendError', 'htmx:responseError', 'htmx:timeout']) 
 
 document.addEventListener('htmx:afterSettle', (event) => {
   if (event.detail.target?.id !== 'main') return;
-  times();
   window.htmx.trigger(document.body, 'kept');
 });
-
-function times() {
-  kept().textContent = words('kept :time', { time: clock(kept().dateTime) });
-}
-times();

@@ -1,4 +1,5 @@
 // Edges of pictures on the sheet are dragged to size; the number field in the row does the same by key.
+import { byId } from './folds.js';
 import { words } from './words.js';
 
 const box = () => document.getElementById('selection');
@@ -59,7 +60,7 @@ export function watchEdges(selected, save, tune) {
   column.addEventListener('pointerdown', (down) => {
     down.preventDefault();
     column.setPointerCapture(down.pointerId);
-    const start = Number(document.getElementById('style-gaps-columns').value);
+    const start = Number(byId('style-gaps-columns').value);
     let gap = start;
     const move = (event) => {
       gap = Math.min(48, Math.max(0, Math.round(start + event.clientX - down.clientX)));

@@ -4,13 +4,15 @@ import { words } from './words.js';
 
 const REST = 500;
 let shown = '';
+let wanted = '';
 let timer;
 let last = { pieces: {} };
 
 /** @param revision the one on screen now */
 export function findingsFollow(revision) {
   mark();
-  if (shown === revision) return;
+  if (wanted === revision) return;
+  wanted = revision;
   clearTimeout(timer);
   timer = setTimeout(() => ask(revision), shown === '' ? 0 : REST);
 }
@@ -18,8 +20,11 @@ export function findingsFollow(revision) {
 async function ask(revision) {
   const open = document.getElementById('proof-open');
   const answer = await fetch(open.dataset.findings, { headers: { Accept: 'application/json' } }).catch(() => null);
-  // What failed is asked for again with the next edit; the rows keep what they had.
-  if (!answer?.ok) return;
+  // What failed is asked for again when next something is answered; the rows keep what they had.
+  if (!answer?.ok) {
+    wanted = shown;
+    return;
+  }
   last = await answer.json();
   shown = revision;
   open.querySelector('b').textContent = last.score;

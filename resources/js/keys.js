@@ -1,4 +1,6 @@
 // Keys of the bench. None fires while somebody types, chooses or has a window open.
+import { unfold } from './folds.js';
+
 const typing = (element) =>
   element.closest?.('input, textarea, select, [contenteditable], dialog[open]') ||
   document.querySelector('dialog[open]');
@@ -25,7 +27,7 @@ export function watchKeys(selected) {
     k: () => step(-1),
     h: () => (document.activeElement.closest?.('.piece') ?? row()?.closest('.piece'))?.querySelector('.eye').click(),
     a: () => {
-      const add = document.querySelector('.add');
+      const add = unfold(document.querySelector('.add'));
       add.open = true;
       add.querySelector('.add-find').focus();
     },
@@ -58,7 +60,6 @@ export function watchKeys(selected) {
   });
 }
 
-/** The list of kinds answers to what is typed above it. */
 /** The switch of single keys. */
 export function watchSwitch() {
   const keys = document.getElementById('single-keys');
@@ -97,21 +98,25 @@ export function watchKinds(bench) {
   });
 }
 
+/** The list of kinds of pieces answers to what is typed above it. */
 export function watchAdding() {
   const add = document.querySelector('.add');
-  const find = add.querySelector('.add-find');
-  const kinds = [...add.querySelectorAll('[data-words]')];
-  find.addEventListener('input', () => {
-    const words = find.value.toLowerCase().split(/\s+/).filter(Boolean);
-    kinds.forEach((kind) => {
+  const kinds = () => [...add.querySelectorAll('[data-words]')];
+  add.addEventListener('input', ({ target }) => {
+    if (!target.matches('.add-find')) return;
+    const words = target.value.toLowerCase().split(/\s+/).filter(Boolean);
+    kinds().forEach((kind) => {
       kind.hidden = !words.every((word) => kind.dataset.words.includes(word));
     });
-    add.querySelector('.add-none').hidden = kinds.some((kind) => !kind.hidden);
+    add.querySelector('.add-none').hidden = kinds().some((kind) => !kind.hidden);
   });
-  find.addEventListener('keydown', (event) => {
+  add.addEventListener('keydown', (event) => {
+    if (!event.target.matches('.add-find')) return;
     if (event.key === 'Enter') {
       event.preventDefault();
-      kinds.find((kind) => !kind.hidden)?.click();
+      kinds()
+        .find((kind) => !kind.hidden)
+        ?.click();
     }
     if (event.key === 'Escape') {
       add.open = false;
@@ -121,15 +126,17 @@ export function watchAdding() {
   add.addEventListener('toggle', () => {
     if (add.open) {
       // What pieces look like is asked for when somebody looks.
-      add.querySelectorAll('img[data-src]').forEach((image) => {
-        image.src = image.dataset.src;
-        delete image.dataset.src;
-      });
+      unfold(add)
+        .querySelectorAll('img[data-src]')
+        .forEach((image) => {
+          image.src = image.dataset.src;
+          delete image.dataset.src;
+        });
       add.scrollIntoView({ block: 'nearest' });
+      return;
     }
-    if (!add.open) {
-      find.value = '';
-      find.dispatchEvent(new Event('input'));
-    }
+    const find = add.querySelector('.add-find');
+    find.value = '';
+    find.dispatchEvent(new Event('input', { bubbles: true }));
   });
 }

@@ -1,4 +1,6 @@
 // Rows of the running order are dragged within their zone and across zones; Alt + arrows do the same by key.
+import { unfold } from './folds.js';
+
 const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
 const order = () => document.getElementById('order');
 
@@ -36,7 +38,7 @@ export function watchDragging(place) {
           onEnd: ({ item, to, oldIndex, newIndex, from }) => {
             order().classList.remove('dragging');
             if (from === to && oldIndex === newIndex) return;
-            place(`${item.querySelector('.fields').getAttribute('action')}/place`, {
+            place(`${unfold(item).querySelector('.fields').getAttribute('action')}/place`, {
               zone: to.dataset.zone,
               before: item.nextElementSibling?.id.replace('piece-', '') ?? '',
             });
@@ -61,5 +63,7 @@ export function watchDragging(place) {
     },
     true,
   );
-  document.addEventListener('htmx:oobAfterSwap', () => window.Sortable && make());
+  const anew = () => window.Sortable && make();
+  document.addEventListener('htmx:oobAfterSwap', anew);
+  document.addEventListener('unfolded', anew);
 }

@@ -1,8 +1,9 @@
 // Pictures come into a piece on the bench from the camera, the clipboard and what is dropped on its row.
 import { hasCamera, takePicture } from './camera.js';
+import { unfold } from './folds.js';
 
 const isPicture = (file) => file.type.startsWith('image/');
-const formIn = (row) => row?.querySelector('.fields:has(input[type="file"])');
+const formIn = (row) => unfold(row)?.querySelector('.fields:has(input[type="file"])');
 
 /**
  * @param bench the page's main part
@@ -15,6 +16,7 @@ export function watchPictureWays(bench, take) {
     });
   show();
   document.addEventListener('htmx:oobAfterSwap', show);
+  document.addEventListener('unfolded', show);
   bench.addEventListener('click', ({ target }) => {
     const form = target.closest('[data-camera]') && formIn(target.closest('.piece'));
     if (form) takePicture((file) => take(form, file));

@@ -13,7 +13,7 @@ const day = (at) => {
 };
 const iso = (at) => day(at).toISOString().slice(0, 10);
 const said = (at) =>
-  day(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+  day(at).toLocaleDateString(document.documentElement.dataset.region, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
 
 let waiting;
 function show() {

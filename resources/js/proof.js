@@ -1,38 +1,33 @@
 // The proof: readings scaled to their tiles, outlines on and off, a reading beside the original.
 import './renderings.js';
+import { watchTiles } from './tiles.js';
 
 // A tile shows the window of its mail client, reduced to its own width.
-const tiles = document.querySelectorAll('.reading');
-const scale = (tile) => {
-  const frame = tile.querySelector('iframe');
+function measured(tile, frame) {
   const page = frame.contentDocument?.body;
   const width = Number(frame.dataset.width);
   const height = page?.firstElementChild ? page.scrollHeight : 0;
+  const [wide, high] = [tile.clientWidth, tile.clientHeight];
   // The whole of it, down to half its width: what is taller than that is cut.
-  const by = Math.max(
-    tile.clientWidth / width / 2,
-    Math.min(tile.clientWidth / width, tile.clientHeight / Math.max(1, height)),
-  );
-  tile.style.setProperty('background-color', page ? getComputedStyle(page).backgroundColor : '');
-  Object.assign(frame.style, {
-    width: `${width}px`,
-    height: `${tile.clientHeight / by}px`,
-    left: `${(tile.clientWidth - width * by) / 2}px`,
-    transform: `scale(${by})`,
-  });
-};
-const watcher = new ResizeObserver((entries) => entries.forEach((entry) => scale(entry.target)));
-tiles.forEach((tile) => {
-  tile.querySelector('iframe').addEventListener('load', () => scale(tile));
-  watcher.observe(tile);
-});
+  const by = Math.max(wide / width / 2, Math.min(wide / width, high / Math.max(1, height)));
+  const ground = page ? getComputedStyle(page).backgroundColor : '';
+  return () => {
+    tile.style.setProperty('background-color', ground);
+    Object.assign(frame.style, {
+      width: `${width}px`,
+      height: `${high / by}px`,
+      left: `${(wide - width * by) / 2}px`,
+      transform: `scale(${by})`,
+    });
+  };
+}
 
 const outlined = document.getElementById('outlined');
-outlined?.addEventListener('change', () => {
-  document.querySelectorAll('iframe[data-plain]').forEach((frame) => {
-    frame.src = outlined.checked ? frame.dataset.outlined : frame.dataset.plain;
-  });
-});
+const show = (frame) => {
+  frame.src = outlined.checked ? frame.dataset.outlined : frame.dataset.plain;
+};
+outlined?.addEventListener('change', () => document.querySelectorAll('iframe[data-plain]').forEach(show));
+watchTiles(document.querySelectorAll('.reading'), measured, (frame) => outlined.checked || show(frame));
 
 // One of two readings shows from the left up to the line, the other from there on.
 const split = document.querySelector('[data-split]');

@@ -1,25 +1,21 @@
-// Scales reduced renderings to their tiles: the frame keeps its own width, the tile decides how much of it shows.
+// Lists of cards: renderings scaled to their tiles, what takes a while, choices that take effect at once.
+import { watchTiles } from './tiles.js';
 import { words } from './words.js';
 
-const tiles = document.querySelectorAll('.rendering:has(iframe)');
 const INSET = 20;
 
-function fit(tile) {
-  const frame = tile.querySelector('iframe');
+function measured(tile, frame) {
   const card = frame.contentDocument?.body?.firstElementChild;
-  const width = Math.max(360, card ? card.getBoundingClientRect().width : 0);
-  const height = Math.max(1, card ? card.getBoundingClientRect().height : 0);
-  const scale = Math.min(1, (tile.clientWidth - 2 * INSET) / width, (tile.clientHeight - 2 * INSET) / height);
-  frame.style.height = `${height + 2 * INSET}px`;
-  const down = Math.max(INSET, (tile.clientHeight - height * scale) / 2);
-  frame.style.transform = `translate(${INSET}px, ${down}px) scale(${scale})`;
+  const { width, height } = card?.getBoundingClientRect() ?? { width: 0, height: 0 };
+  const [wide, high] = [tile.clientWidth, tile.clientHeight];
+  const scale = Math.min(1, (wide - 2 * INSET) / Math.max(360, width), (high - 2 * INSET) / Math.max(1, height));
+  return () => {
+    frame.style.height = `${Math.max(1, height) + 2 * INSET}px`;
+    const down = Math.max(INSET, (high - height * scale) / 2);
+    frame.style.transform = `translate(${INSET}px, ${down}px) scale(${scale})`;
+  };
 }
-
-const watcher = new ResizeObserver((entries) => entries.forEach((entry) => fit(entry.target)));
-tiles.forEach((tile) => {
-  tile.querySelector('iframe').addEventListener('load', () => fit(tile));
-  watcher.observe(tile);
-});
+watchTiles(document.querySelectorAll('.rendering:has(iframe, noscript)'), measured);
 // What takes a while says so, and cannot be pressed twice.
 document.querySelectorAll('form[data-slow]').forEach((form) =>
   form.addEventListener('submit', () => {

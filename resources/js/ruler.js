@@ -23,7 +23,7 @@ function fit() {
   const room = document.querySelector('.stage-body').clientWidth - 28;
   const needed = Number(end.getAttribute('aria-valuenow')) + 28;
   document.querySelector('.stage').classList.toggle('stage-small', needed > room);
-  paper.style.zoom = needed > room && zoom.getAttribute('aria-pressed') === 'true' ? room / needed : '';
+  paper.style.zoom = needed > room && zoom.getAttribute('aria-pressed') === 'true' ? room / needed : 1;
 }
 zoom.addEventListener('click', () => {
   zoom.setAttribute('aria-pressed', String(zoom.getAttribute('aria-pressed') !== 'true'));

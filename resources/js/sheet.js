@@ -1,3 +1,5 @@
+import { unfold } from './folds.js';
+import { comeLater } from './later.js';
 import { wasDragged } from './touch.js';
 import { isWriting, watchWriting, writeIn } from './write.js';
 
@@ -125,7 +127,7 @@ export function selectOnSheet(id) {
  * @param onReady called when the sheet's frame has loaded
  */
 export function watchFrames(onPick, touch, onReady) {
-  for (const frame of frames()) {
+  const watch = (frame) => {
     const ready = () => {
       const page = body(frame);
       if (!page || page.dataset.watched) return;
@@ -155,9 +157,11 @@ export function watchFrames(onPick, touch, onReady) {
       onReady();
     };
     frame.addEventListener('load', ready);
-    if (frame.dataset.src) later(frame);
-    else ready();
-  }
+    ready();
+  };
+  watch(sheet());
+  const echo = (place) => watch(unfold(place).querySelector('iframe'));
+  comeLater(document.querySelectorAll('.echo'), echo, { threshold: 0.5 });
 }
 
 // Words that are set anew when their typeface comes would jump: they are shown once it is there, or late.
@@ -167,19 +171,3 @@ function reveal(frame) {
   frame.contentDocument.fonts.ready.then(shown);
   setTimeout(shown, LATE);
 }
-
-// Echoes come one after another, when they are near and the page has nothing else to do.
-const whenIdle = window.requestIdleCallback ?? ((then) => setTimeout(then, 60));
-const near = new IntersectionObserver(
-  (entries) =>
-    entries
-      .filter((entry) => entry.isIntersecting)
-      .forEach(({ target }) => {
-        near.unobserve(target);
-        whenIdle(() => {
-          target.src = target.dataset.src;
-        });
-      }),
-  { rootMargin: '100px' },
-);
-const later = (frame) => near.observe(frame);

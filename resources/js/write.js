@@ -1,6 +1,7 @@
 // Words are written where they stand: a press on those of a field makes them editable on the sheet, and every key is
 // the same edit as in its row. Esc and Enter leave, Tab goes to the next words.
-const rows = () => document.getElementById('order');
+import { unfold } from './folds.js';
+
 const evened = (text) => text.replace(/\s+/g, ' ').trim();
 
 let at = null;
@@ -33,9 +34,9 @@ function fieldOf(node) {
   const words = evened(node.data);
   const ids = node.parentElement?.closest('[data-piece]')?.dataset.piece.split(' ') ?? [];
   const inputs = ids.flatMap((id) => [
-    ...rows().querySelectorAll(
-      ['input[type="text"]', 'textarea'].map((one) => `#piece-${CSS.escape(id)} .fields ${one}`).join(),
-    ),
+    ...(unfold(document.getElementById(`piece-${id}`))?.querySelectorAll(
+      '.fields input[type="text"], .fields textarea',
+    ) ?? []),
   ]);
   return words && inputs.find((input) => evened(input.value) === words || evened(input.value).toUpperCase() === words);
 }

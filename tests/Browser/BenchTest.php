@@ -304,7 +304,7 @@ final class BenchTest extends BrowserTestCase
         $browser = Desk::shared()->browser;
         $browser->get(Desk::shared()->base.'/cards/8');
         $this->until(fn () => trim($this->sheet()) !== '', 'the card is there');
-        $name = (string) $this->script('return document.querySelector("#piece-p2 input[type=text]").value');
+        $name = (string) $this->script('return document.querySelector("#face-p2 .value").textContent');
         $browser->switchTo()->frame($browser->findElement(WebDriverBy::id('sheet')));
         $browser->findElement(WebDriverBy::cssSelector('[data-piece~=p2]'))->click();
         $browser->switchTo()->activeElement()->sendKeys(WebDriverKeys::END.' the second');
@@ -324,6 +324,42 @@ final class BenchTest extends BrowserTestCase
         $this->assertStringNotContainsString('contenteditable', (string) $this->script(
             'return document.getElementById("sheet").contentDocument.body.innerHTML',
         ), 'Esc leaves');
+    }
+
+    public function test_what_is_folded_is_there_when_it_is_asked_for_and_without_scripts(): void
+    {
+        $count = fn (string $what): int => (int) $this->script(
+            'return document.querySelectorAll(arguments[0]).length', $what,
+        );
+        $this->open(self::CARD);
+        $rows = $count('#order .piece');
+        $this->assertSame(0, $count('#order .fields, .add button, #fold-lines select'), 'folded away');
+        $second = (string) $this->script(
+            'const row = document.querySelectorAll("ol[data-zone=text] > .piece")[1]; '
+                .'row.querySelector("summary").focus(); return row.id',
+        );
+        Desk::shared()->browser->action()->keyDown(null, WebDriverKeys::ALT)
+            ->sendKeys(null, WebDriverKeys::ARROW_UP)->keyUp(null, WebDriverKeys::ALT)->perform();
+        $this->until(
+            fn () => $this->script('return document.querySelector("ol[data-zone=text] > .piece").id') === $second,
+            'a row is moved whose buttons were folded away',
+        );
+        $this->until(fn () => str_starts_with($this->text('#kept'), 'kept'), 'it is kept');
+        $this->script('document.getElementById("undo").click()');
+        $this->open(self::CARD);
+        $this->script('document.querySelector("#fold-lines > summary").click()');
+        $this->assertGreaterThan(0, $count('#fold-lines select'), 'opened');
+        $this->assertSame(0, $count('#fold-lines .unscripted'), 'without what pages without scripts have');
+
+        Desk::shared()->devtools('Emulation.setScriptExecutionDisabled', ['value' => true]);
+        try {
+            Desk::shared()->browser->get(Desk::shared()->base.self::CARD);
+            $this->assertSame($rows, $count('#order .piece:has(.fields, .profile-add)'), 'every row has its fields');
+            $this->assertSame(4, $count('.echo iframe'), 'and every echo is there');
+            $this->assertGreaterThan(0, $count('.fields .unscripted .btn'), 'with buttons to keep what is changed');
+        } finally {
+            Desk::shared()->devtools('Emulation.setScriptExecutionDisabled', ['value' => false]);
+        }
     }
 
     private function open(string $path): void

@@ -15,8 +15,7 @@
           @php($made = $side['banner']->banner())
           <section>
             <img
-              src="{{ route('banner.picture', [$side['banner']->id, 'v' => $side['banner']->put_at?->timestamp ?? 0],
-                  false) }}"
+              src="{{ route('banner.picture', [$side['banner']->id, 'v' => $side['banner']->version()], false) }}"
               alt="" width="{{ $made->size->width }}" height="{{ $made->size->height }}">
             <h2><a href="{{ route('banner', $side['banner']->id) }}">{{ $made->name() }}</a></h2>
             <dl class="compared-figures">

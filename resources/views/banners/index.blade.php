@@ -56,8 +56,7 @@
       @foreach ($banners as $one)
         @php($made = $one->banner())
         <li><a href="{{ route('banner', $one->id) }}" class="banner-tile"><img
-              src="{{ route('banner.picture', [$one->id, 'v' => $one->number . '-'
-                  . ($one->put_at?->timestamp ?? 0)], false) }}"
+              src="{{ route('banner.picture', [$one->id, 'v' => $one->version()], false) }}"
               alt="" loading="lazy" width="{{ $made->size->width }}" height="{{ $made->size->height }}"><span
               class="card-name">{{ $made->name() }}</span></a>
           <p class="banner-foot"><span class="measure">{{ $made->size->words() }}{{ $one->id === $evergreen ?

@@ -22,11 +22,11 @@
             <span @class([
                 'rendering',
                 'rendering-on' => $arrangement->key === $document->arrangement->key,
-            ])><iframe
+            ])><noscript data-folded><iframe
                 src="{{ route('looks.sheet', ['card' => $card->id, 'arrangement' => $arrangement->key, 'v' =>
                     $card->head]) }}"
                 title="{{ __($arrangement->label) }}" tabindex="-1" loading="lazy"
-                sandbox="allow-same-origin"></iframe></span>
+                sandbox="allow-same-origin"></iframe></noscript></span>
             <div class="starter-foot">
               <div>
                 <h3>{{ __($arrangement->label) }}</h3>
@@ -46,9 +46,9 @@
       <ul class="cards looks">
         @foreach ($looks as $look)
           <li class="card-tile">
-            <span class="rendering"><iframe
+            <span class="rendering"><noscript data-folded><iframe
                 src="{{ route('looks.sheet', ['card' => $card->id, 'look' => $look->key, 'v' => $card->head]) }}"
-                title="{{ $look->name }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></span>
+                title="{{ $look->name }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></noscript></span>
             <div class="starter-foot">
               <div>
                 <h3>{{ $look->name }}</h3>

@@ -11,7 +11,7 @@
   </x-edit-form>
   @include('bench.error', ['key' => "$id.links"])
   <p class="help field-note" id="note-{{ $id }}-links"></p>
-  <p class="help"><a href="{{ route('profile.kinds', ['card' => $card, 'piece' => $id]) }}"
+  <p class="help"><a class="btn btn-plain btn-small" href="{{ route('profile.kinds', ['card' => $card, 'piece' => $id]) }}"
       hx-get="{{ route('profile.kinds', ['card' => $card, 'piece' => $id]) }}" hx-target="#kinds-{{ $id }}"
       hx-swap="innerHTML" hx-select="#kinds" data-unfolds="kinds-{{ $id }}" aria-expanded="false">All {{ $bench->profileKinds() }} kinds, and where to find yours</a></p>
   <div id="kinds-{{ $id }}"></div>

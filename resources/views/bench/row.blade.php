@@ -7,6 +7,7 @@
     @if ($open === $id) open @endif>
     <summary title="{{ __($piece->kind->purpose()) }}"><span class="grasp" aria-hidden="true"><x-icon
           name="chevron-expand" /></span><x-icon :name="$piece->kind->icon()" />@include('bench.face')</summary>
+    <x-folded :closed="($folded ?? false) && $open !== $id">
     @if ($bench->showsProfiles($piece))
       @include('bench.profile-add')
     @endif
@@ -46,6 +47,7 @@
       <button class="btn btn-plain" form="edit" formaction="{{ route('edit.remove', [$card, $id]) }}">Take off the
         card</button>
     </div>
+    </x-folded>
   </details>
   <button id="eye-{{ $id }}" class="eye" name="shown" value="{{ $piece->shown ? 0 : 1 }}" form="edit"
     formaction="{{ route('edit.show', [$card, $id]) }}" aria-label="{{ __($piece->kind->label()) }} shown"

@@ -1,8 +1,8 @@
 @php($card = $bench->card)
+@php($folded = true)
 <x-layouts.page :title="$card->name" nav="cards" class="bench-page">
   <x-slot:head>
     <x-htmx-config none="204" />
-    <link rel="preload" href="/js/fit.js" as="script">
     <script src="/vendor/htmx.min.js" defer></script>
     <script src="/vendor/idiomorph-ext.min.js" defer></script>
     <script type="module" src="/js/bench.js"></script>
@@ -23,6 +23,7 @@
       @include('bench.order')
       <details class="add">
         <summary><x-icon name="plus-lg" /> Add a piece <kbd>A</kbd></summary>
+        <x-folded>
         <input class="form-control add-find" type="search" aria-label="Find a kind of piece"
           placeholder="Find: phone, banner, licence" autocomplete="off">
         <x-edit-form :to="route('edit.add', $card->id)" :card="$card" :open="$open" edit="press" class="add-list">
@@ -36,6 +37,7 @@
           @endforeach
         </x-edit-form>
         <p class="help add-none" hidden>No kind of that name. A line of your own takes anything.</p>
+        </x-folded>
       </details>
       <x-edit-form id="edit" :to="route('edit.undo', $card->id)" :card="$card" :open="$open" edit="press" hidden />
     </section>
@@ -55,12 +57,11 @@
       @include('bench.use')
       <div class="stage-body" dir="ltr">
         <div class="paper">
-          <script src="/js/fit.js"></script>
           @include('bench.ruler')
           <div class="letter" aria-hidden="true"><i></i><i></i><i></i></div>
           <div class="sheet">
             <iframe id="sheet" src="{{ route('sheet', [$card->id, 'at' => $card->head]) }}" title="The card as sent"
-              sandbox="allow-same-origin allow-popups"></iframe>
+              height="{{ $bench->height() }}" sandbox="allow-same-origin allow-popups"></iframe>
             <div id="selection" class="selection" hidden></div>
           </div>
         </div>
@@ -71,11 +72,10 @@
               ['Phone, 320 px', 320], 'blocked' => ['Pictures blocked', 600]] as $echo => [$label, $width])
             @php($rendering = route('sheet', [$card->id, 'at' => $card->head] + ($echo === 'blocked' ? ['blocked' => 1]
                 : [])))
-            <li><span class="echo echo-{{ $echo }}"><iframe data-echo="{{ $width }}" class="scripted"
-                  @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}" @elseif($echo ===
-                      'blocked') data-blocked @endif data-src="{{ $rendering }}"
-                  title="{{ __($label) }}" tabindex="-1" sandbox="allow-same-origin"></iframe><noscript><iframe
-                    src="{{ $rendering }}" title="{{ __($label) }}" tabindex="-1" sandbox></iframe></noscript><button
+            <li><span class="echo echo-{{ $echo }}"><noscript data-folded><iframe
+                    data-echo="{{ $width }}" @if ($echo === 'soft' || $echo === 'forced') data-dark="{{ $echo }}"
+                        @elseif($echo === 'blocked') data-blocked @endif src="{{ $rendering }}"
+                    title="{{ __($label) }}" tabindex="-1" sandbox="allow-same-origin"></iframe></noscript><button
                   type="button" class="scripted" data-echo-of="{{ $echo }}" aria-pressed="false"
                   aria-label="{{ __($label) }}: work in it"></button></span>{{ __($label) }}</li>
           @endforeach

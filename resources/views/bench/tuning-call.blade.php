@@ -45,6 +45,7 @@
     </div>
     <details class="more-symbols">
       <summary>All symbols</summary>
+      <x-folded :closed="$folded ?? false">
       <select class="form-select" name="tuning[symbol]" aria-label="Symbol, all there are">
         <option value="">choose</option>
         @foreach ($tuning->symbols() as $about => $names)
@@ -55,6 +56,7 @@
           </optgroup>
         @endforeach
       </select>
+      </x-folded>
     </details>
   </div>
   @if ($own?->symbol !== null)

@@ -1,5 +1,6 @@
 <details class="several">
   <summary>Several pieces at once</summary>
+  <x-folded :closed="$folded ?? false">
   <x-edit-form :to="route('edit.several', $card)" :card="$bench->card" :open="$open" edit="press" class="tune">
     <fieldset class="several-pieces">
       <legend class="visually-hidden">Which pieces</legend>
@@ -19,4 +20,5 @@
     <p class="field-error" id="error-several">{{ $refused['several'] ?? '' }}</p>
     <button class="btn btn-line">Set them together</button>
   </x-edit-form>
+  </x-folded>
 </details>

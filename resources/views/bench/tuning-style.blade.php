@@ -39,6 +39,7 @@
   </details>
   <details class="fold" id="fold-paper">
     <summary>Backgrounds</summary>
+    <x-folded :closed="$folded ?? false">
     <x-tune-choice id="style-background" name="style[ground][shown]" label="Whole card"
       :choices="['none', 'paper ink']" :chosen="(int) ($style->background !== null)" />
     @include('bench.style-numbers', ['group' => 'paper'])
@@ -61,9 +62,11 @@
       @endif
     @endforeach
     <p class="help">The inks of what stands on one are those that read there.</p>
+    </x-folded>
   </details>
   <details class="fold" id="fold-lines">
     <summary>Lines and symbols</summary>
+    <x-folded :closed="$folded ?? false">
     @include('bench.style-numbers', ['group' => 'lines'])
     <x-tune-pictures id="rule-style" name="style[rule][style]" label="Line" :choices="$tuning->linePictures()"
       :chosen="$style->rule->style->value" />
@@ -75,24 +78,30 @@
       :chosen="$style->symbols->ink->value" />
     <x-tune-number id="symbols-size" name="style[symbols][size]" label="Their size" :range="$tuning::SYMBOL"
       :value="$style->symbols->own" placeholder="by text" />
+    </x-folded>
   </details>
   <details class="fold" id="fold-button">
     <summary>Buttons</summary>
+    <x-folded :closed="$folded ?? false">
     @include('bench.style-numbers', ['group' => 'button'])
     <x-tune-choice id="button-outlined" name="style[button][outlined]" label="Background"
       :choices="['their ink', 'none, a line around']" :chosen="(int) $style->button->outlined" />
     <x-tune-choice id="button-full" name="style[button][full]" label="Width"
       :choices="['as wide as its words', 'across its column']" :chosen="(int) $style->button->full" />
+    </x-folded>
   </details>
   <details class="fold" id="fold-spacing">
     <summary>Spacing</summary>
+    <x-folded :closed="$folded ?? false">
     @include('bench.style-numbers', ['group' => 'spacing'])
+    </x-folded>
   </details>
   @include('bench.error', ['key' => 'style', 'swap' => null])
   <x-keep />
 </x-edit-form>
 <details class="fold" id="fold-schemes">
   <summary>Schemes from the accent</summary>
+  <x-folded :closed="$folded ?? false">
   @foreach ($tuning->schemes() as $scheme)
     <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="press" class="scheme">
       @foreach ($scheme->inks as $role => $ink)
@@ -105,4 +114,5 @@
         </svg> {{ __($scheme->name) }}</button>
     </x-edit-form>
   @endforeach
+  </x-folded>
 </details>

@@ -19,9 +19,9 @@
             'revision',
             'revision-now' => $revision->number === $card->head,
         ])>
-          <span class="rendering"><iframe src="{{ route('history.sheet', [$card->id, $revision->number]) }}"
+          <span class="rendering"><noscript data-folded><iframe src="{{ route('history.sheet', [$card->id, $revision->number]) }}"
               title="Revision {{ $revision->number }}" tabindex="-1" loading="lazy"
-              sandbox="allow-same-origin"></iframe></span>
+              sandbox="allow-same-origin"></iframe></noscript></span>
           <div>
             <strong>{{ $revision->words }}</strong>
             <p class="measure">revision {{ $revision->number }} · <time

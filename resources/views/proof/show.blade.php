@@ -102,10 +102,10 @@
             <div class="stand-in-head"><a href="{{ route('proof.compare', $reading) }}">{{ __($tile->client->label)
                 }}</a><span
                 class="chip chip-{{ $tile->state }}">{{ $tile->words }}</span></div>
-            <div class="reading"><iframe scrolling="no" data-width="{{ $tile->client->width }}"
+            <div class="reading"><noscript data-folded><iframe scrolling="no" data-width="{{ $tile->client->width }}"
                 data-plain="{{ route('proof.reading', $reading) }}" data-outlined="{{ $outlined }}"
                 src="{{ $outlined }}" title="As {{ Str::lower(__($tile->client->label)) }} shows it" tabindex="-1"
-                loading="lazy" sandbox="allow-same-origin"></iframe></div>
+                loading="lazy" sandbox="allow-same-origin"></iframe></noscript></div>
           </li>
         @endforeach
       </ul>
