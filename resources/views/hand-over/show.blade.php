@@ -132,7 +132,7 @@
             <p>The proof found:</p>
             <ul>
               @foreach ($due as $title)
-                <li>{{ $title }}</li>
+                <li>{{ __($title) }}</li>
               @endforeach
             </ul>
             <p><a href="{{ route('proof', $card->id) }}">Look at {{ count($due) === 1 ? 'it' : 'them' }} first</a></p>

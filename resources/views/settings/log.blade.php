@@ -29,7 +29,7 @@
         @foreach ($list as $one)
           <li><span>{{ $one->who }} {{ $one->words }}@if ($one->object_id !== '')
                 <a href="{{ route('settings.log', ['object' => $one->object, 'id' => $one->object_id]) }}"
-                  aria-label="All of this {{ $one->object }}">no. {{ $one->object_id }}</a>
+                  title="All of this {{ $one->object }}">no. {{ $one->object_id }}</a>
               @endif
               @if ($one->times > 1)
                 <span class="help">{{ $one->times }} times</span>

@@ -12,7 +12,11 @@
   <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
   <link rel="stylesheet" href="/vendor/bootstrap.min.css">
   <link rel="stylesheet" href="/css/app.css">
-  @if (in_array($nav, ['campaigns', 'people'], true))
+  @if ($nav === 'campaigns')
+    {{-- A footer and a letter are made as a banner is. --}}
+    <link rel="stylesheet" href="/css/banners.css">
+  @endif
+  @if (in_array($nav, ['banners', 'brand', 'campaigns', 'clicks', 'people', 'tray'], true))
     <link rel="stylesheet" href="/css/{{ $nav }}.css">
   @endif
   @if ($said = App\Words\ScriptWords::said())
