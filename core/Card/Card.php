@@ -290,7 +290,8 @@ final readonly class Card
     /** @return list<Block> the same with its links as its maker gave them */
     public function untagged(Piece $piece): array
     {
-        $absent = $piece->lacking() !== [] || $this->hasEnded($piece) || $this->isAhead($piece);
+        $absent = ($this->today !== null && ($this->hasEnded($piece) || $this->isAhead($piece)))
+            || $piece->lacking() !== [];
 
         return $absent ? [] : $piece->kind->content($piece, $this->contextOf($piece));
     }

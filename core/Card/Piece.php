@@ -109,12 +109,7 @@ final readonly class Piece implements Filled
     public function lacking(): array
     {
         // Asked at every composing; most pieces have what they need.
-        $complete = true;
-        foreach ($this->kind->needs() as $field) {
-            $value = $this->fields[$field] ?? '';
-            $complete = $complete && $value !== '' && $value !== [];
-        }
-        if ($complete) {
+        if ($this->isComplete()) {
             return [];
         }
         $facts = self::facts($this->kind, $this->fields);
@@ -123,6 +118,18 @@ final readonly class Piece implements Filled
         return array_values(array_filter(
             $this->kind->fields(), fn (Field $field) => in_array($field->name, $needs, true),
         ));
+    }
+
+    private function isComplete(): bool
+    {
+        foreach ($this->kind->needs() as $field) {
+            $value = $this->fields[$field] ?? '';
+            if ($value === '' || $value === []) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** A text field's value; empty when absent. */
@@ -135,18 +142,27 @@ final readonly class Piece implements Filled
 
     public function lines(string $field): array
     {
+        $lines = [];
         $value = $this->fields[$field] ?? [];
+        foreach (is_array($value) ? $value : [] as $line) {
+            if (is_string($line)) {
+                $lines[] = $line;
+            }
+        }
 
-        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+        return $lines;
     }
 
     public function pairs(string $field): array
     {
-        $value = (array) ($this->fields[$field] ?? []);
+        $pairs = [];
+        foreach ((array) ($this->fields[$field] ?? []) as $name => $one) {
+            if (is_string($one) && is_string($name)) {
+                $pairs[$name] = $one;
+            }
+        }
 
-        return array_filter(
-            $value, fn (mixed $one, mixed $name) => is_string($one) && is_string($name), ARRAY_FILTER_USE_BOTH,
-        );
+        return $pairs;
     }
 
     public function tuning(): Tuning

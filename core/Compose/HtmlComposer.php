@@ -4,6 +4,7 @@ namespace InkyCard\Compose;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Card;
+use InkyCard\Card\Content\Block;
 use InkyCard\Card\Content\ButtonBlock;
 use InkyCard\Card\Content\HtmlBlock;
 use InkyCard\Card\Content\LineBlock;
@@ -14,9 +15,11 @@ use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\Style\ButtonLook;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Framer;
+use InkyCard\Layout\Nested;
 use InkyCard\Layout\Sheet;
 use InkyCard\Layout\Table;
 use InkyCard\Layout\Wrapping;
+use InkyCard\Markup\Escape;
 use InkyCard\Markup\HtmlBuilder;
 use InkyCard\Type\LineStyle;
 use InkyCard\Type\TextMeasure;
@@ -37,13 +40,9 @@ final class HtmlComposer
     /** What tells a named rendering from the export. */
     private const NAMES = '/ data-piece="[^"]*"/';
 
-    private const TABLE = ['role' => 'presentation', 'cellpadding' => 0, 'cellspacing' => 0, 'border' => 0];
-
-    private const PLAIN_TABLE = '<table role="presentation" cellpadding="0" cellspacing="0" border="0">';
+    private const TABLE = '<table role="presentation" cellpadding="0" cellspacing="0" border="0"';
 
     private Card $card;
-
-    private HtmlBuilder $out;
 
     /** The card's typeface as a `font-family`. */
     private string $face;
@@ -56,10 +55,7 @@ final class HtmlComposer
     /** The card alone, as a mail client's settings take it: one table; nothing for an empty card. */
     public function compose(Sheet $sheet): string
     {
-        $this->out = new HtmlBuilder;
-        $this->card($sheet);
-
-        return $this->out->html();
+        return $this->card($sheet);
     }
 
     /** The export a rendering with named elements was made from. */
@@ -72,75 +68,73 @@ final class HtmlComposer
     public function page(Sheet $sheet): string
     {
         $card = $sheet->card;
-        $this->out = (new HtmlBuilder)->doctype()->open('html', ['lang' => $card->lang, 'dir' => $card->direction()])
+
+        return (new HtmlBuilder)->doctype()->open('html', ['lang' => $card->lang, 'dir' => $card->direction()])
             ->open('head')
             ->void('meta', ['charset' => 'utf-8'])
             ->void('meta', ['name' => 'viewport', 'content' => 'width=device-width'])
             ->open('title')->text($card->name)->close()
             ->close()
-            ->open('body', style: 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex());
-        $this->card($sheet);
-
-        return $this->out->close()->close()->html();
+            ->open('body', style: 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex())
+            ->sanitised($this->card($sheet))
+            ->close()->close()->html();
     }
 
-    private function card(Sheet $sheet): void
+    private function card(Sheet $sheet): string
     {
         $this->card = $card = $sheet->card;
         $this->face = $card->style->typeface->css();
         $this->pictures->prepare($sheet->pictures());
         $table = $sheet->table();
-        if ($table->rows !== []) {
-            $this->table(
-                $table,
-                ['lang' => $card->lang, 'dir' => $card->direction() === 'rtl' ? 'rtl' : null],
-                "font-family:$this->face;".'font-size:'.self::px($card->style->sizes->text).';color:'
-                    .$card->style->ink(InkRole::Body)->toHex(),
-            );
-        }
+
+        return $table->rows === [] ? '' : $this->table(
+            $table,
+            ' lang="'.Escape::html($card->lang).'"'.($card->direction() === 'rtl' ? ' dir="rtl"' : ''),
+            "font-family:$this->face;".'font-size:'.self::px($card->style->sizes->text).';color:'
+                .$card->style->ink(InkRole::Body)->toHex(),
+        );
     }
 
-    /** @param  array<string, int|string|null>  $attributes */
-    private function table(Table $table, array $attributes = [], string $style = '', ?string $align = null): void
+    /** @param  string  $attributes  as they are written */
+    private function table(Table $table, string $attributes = '', string $style = '', ?string $align = null): string
     {
-        if ($table->button !== null) {
-            $this->shape($table->button, $table);
-        }
         if ($table->edged) {
             // Where borders collapse, half of each lies outside its cell and corners do not round.
             $style = 'border-collapse:separate'.($style === '' ? '' : ";$style");
         }
         $align ??= $table->align;
         if ($align !== null) {
-            $attributes['align'] = $align;
+            $attributes .= " align=\"$align\"";
         }
         if ($table->wide !== null) {
             // The Word engine knows both on tables; others take the attribute where they drop the style.
-            $attributes['width'] = $table->wide;
+            $attributes .= " width=\"$table->wide\"";
             $style .= ($style === '' ? '' : ';')."width:100%;max-width:{$table->wide}px";
         } elseif ($table->stretches) {
-            $attributes['width'] = '100%';
+            $attributes .= ' width="100%"';
         }
-        $attributes === [] && $style === ''
-            ? $this->out->openAs(self::PLAIN_TABLE, '</table>')
-            : $this->out->open('table', self::TABLE + $attributes, $style);
+        $html = self::TABLE.$attributes.($style === '' ? '>' : " style=\"$style\">");
         foreach ($table->rows as $row) {
-            $this->out->openAs('<tr>', '</tr>');
+            $html .= '<tr>';
             // A cell alone in its row is as high as the row: nothing to align.
-            $alone = count($row) === 1;
+            $alone = ! isset($row[1]);
             foreach ($row as $cell) {
-                $this->cell($cell, $alone);
+                $html .= '<td'.$this->attributes($cell, $alone).' style="'.$this->style($cell).'">'
+                    .$this->content($cell->content).'</td>';
             }
-            $this->out->close();
+            $html .= '</tr>';
         }
-        $this->out->close();
-        if ($table->button !== null) {
-            $this->out->afterOthers();
-        }
+        $html .= '</table>';
+
+        return $table->button === null ? $html : $this->shaped($table->button, $html);
     }
 
-    /** The button as a round rectangle in VML, which the Word engine draws in place of the table that follows. */
-    private function shape(ButtonBlock $button, Table $table): void
+    /**
+     * The button as a round rectangle in VML, which the Word engine draws in place of its table.
+     *
+     * @param  string  $html  its table, as others read it
+     */
+    private function shaped(ButtonBlock $button, string $html): string
     {
         $words = $button->words;
         $look = $button->look;
@@ -149,73 +143,63 @@ final class HtmlComposer
             TextMeasure::of($this->card->style->typeface, [$words->measured()])->widest(),
         ) + 2 * $look->wide + ($button->symbol === null ? 0 : $button->symbol->width + Framer::SIGN);
         $height = $line->height + 2 * $look->high;
-        $this->out->forWord(function (HtmlBuilder $word) use ($button, $look, $line, $width, $height): HtmlBuilder {
-            $word->open('v:roundrect', [
-                'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $button->words->href,
+        $sign = $button->symbol === null ? '' : $this->picture($button->symbol, inline: true);
+
+        return (new HtmlBuilder)->forWord(fn (HtmlBuilder $word): HtmlBuilder => $word
+            ->open('v:roundrect', [
+                'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href,
                 ...$look->outlined ? [
                     'filled' => 'f', 'strokecolor' => $button->colour->toHex(), 'strokeweight' => ButtonLook::LINE.'px',
                 ] : ['fillcolor' => $button->colour->toHex(), 'stroke' => 'f'],
                 'arcsize' => min(50, round((100 * $look->radius) / $height)).'%',
             ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
-                ->open('center', style: $this->type($line));
-            if ($button->symbol !== null && ! $button->last) {
-                $this->picture($button->symbol, $word);
-                $word->text("\u{A0}");
-            }
-            $word->text($button->words->text);
-            if ($button->symbol !== null && $button->last) {
-                $word->text("\u{A0}");
-                $this->picture($button->symbol, $word);
-            }
-
-            return $word->close()->close();
-        });
+            ->open('center', style: $this->type($line))
+            ->sanitised($sign === '' || $button->last ? '' : "$sign\u{A0}")
+            ->text($words->text)
+            ->sanitised($sign === '' || ! $button->last ? '' : "\u{A0}$sign")
+            ->close()->close())->sanitised($html)->afterOthers()->html();
     }
 
-    private function cell(Cell $cell, bool $alone): void
+    private function content(Nested|Block $content): string
     {
-        $content = $cell->content;
-        $this->out->open('td', $this->attributes($cell, $alone), $this->style($cell));
-        match (true) {
-            $content instanceof Table => $this->table($content),
-            $content instanceof Wrapping => array_map(
-                fn (Table $table) => $this->table($table, align: $content->align()), $content->tables,
-            ),
+        return match (true) {
             $content instanceof LineBlock => $this->words($content),
+            $content instanceof Table => $this->table($content),
             $content instanceof PictureBlock => $this->picture($content),
-            $content instanceof HtmlBlock => $this->out->sanitised($content->html),
+            $content instanceof Wrapping => implode('', array_map(
+                fn (Table $table): string => $this->table($table, align: $content->align()), $content->tables,
+            )),
+            $content instanceof HtmlBlock => $content->html,
             // An empty cell would be dropped by some clients, and its height with it.
-            $content instanceof SpaceBlock => $this->out->text("\u{A0}"),
-            $content instanceof RuleBlock => null,
+            $content instanceof SpaceBlock => "\u{A0}",
+            $content instanceof RuleBlock => '',
             default => throw new \LogicException('No markup for '.$content::class),
         };
-        $this->out->close();
     }
 
-    /** @return array<string, string|int> */
-    private function attributes(Cell $cell, bool $alone): array
+    private function attributes(Cell $cell, bool $alone): string
     {
-        $attributes = [];
+        $attributes = '';
         if ($this->named && $cell->pieces !== []) {
-            $attributes['data-piece'] = implode(' ', array_column($cell->pieces, 'id'));
+            $attributes = ' data-piece="'.Escape::html(implode(' ', array_column($cell->pieces, 'id'))).'"';
         }
         if (! $alone && $cell->valign !== 'middle') {
-            $attributes['valign'] = $cell->valign;
+            $attributes .= " valign=\"$cell->valign\"";
         }
         if ($cell->align !== null) {
-            $attributes['align'] = $cell->align;
+            $attributes .= " align=\"$cell->align\"";
         }
         if ($cell->background !== null) {
-            $attributes['bgcolor'] = $cell->background->toHex();
+            $attributes .= ' bgcolor="'.$cell->background->toHex().'"';
         }
         if ($cell->behind !== null) {
-            $attributes['background'] = $this->pictures->source($cell->behind);
+            $attributes .= ' background="'.Escape::html($this->pictures->source($cell->behind)).'"';
         }
         if ($cell->width !== null) {
-            $attributes['width'] = $cell->width;
+            $attributes .= " width=\"$cell->width\"";
         }
         if ($cell->content instanceof SpaceBlock) {
-            $attributes['height'] = $cell->content->height;
+            $attributes .= " height=\"{$cell->content->height}\"";
         }
 
         return $attributes;
@@ -248,8 +232,11 @@ final class HtmlComposer
                 .($cell->border[3] ?? LineStyle::Solid)->value.' '.$ink->toHex();
         }
 
+        if ($content instanceof LineBlock) {
+            return "$style;".$this->type($content).($content->isEndless() ? self::ANYWHERE : '');
+        }
+
         return $style.match (true) {
-            $content instanceof LineBlock => ';'.$this->type($content).($content->isEndless() ? self::ANYWHERE : ''),
             $content instanceof HtmlBlock && TextMeasure::isEndless($content->text) => self::ANYWHERE,
             // Under the padding, so that the spacing is above the line.
             $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px {$content->style->value} "
@@ -277,71 +264,64 @@ final class HtmlComposer
         return $run->face === null ? $this->face : $run->face->css();
     }
 
-    private function words(LineBlock $line): void
+    private function words(LineBlock $line): string
     {
+        $html = '';
         $first = $line->runs[0];
-        $size = $line->size;
         $rtl = $this->card->direction() === 'rtl';
         foreach ($line->runs as $run) {
             $ink = $run->ink->toHex();
-            $own = ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
-                .($run->bold === $first->bold ? '' : ($run->bold ? ';font-weight:bold' : ';font-weight:normal'))
-                .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'))
-                .($run->spacing === $first->spacing ? '' : ';letter-spacing:'.self::px($run->spacing))
-                .($run->face === $first->face ? '' : ';font-family:'.$this->face($run));
+            $own = $run === $first && $run->size === $line->size ? '' : $this->own($run, $first, $line->size);
+            $words = Escape::html($run->text);
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
-                $this->out
-                    ->open(
-                        'a',
-                        ['href' => $run->href],
-                        "color:$ink;text-decoration:".($run->underlined ? 'underline' : 'none'),
-                    )
-                    ->open('span', $rtl && $run->isNumber() ? ['dir' => 'ltr'] : [], "color:$ink$own")
-                    ->text($run->text)
-                    ->close()
-                    ->close();
+                $words = '<a href="'.Escape::html($run->href)."\" style=\"color:$ink;text-decoration:"
+                    .($run->underlined ? 'underline' : 'none').'"><span'
+                    .($rtl && $run->isNumber() ? ' dir="ltr"' : '')." style=\"color:$ink$own\">$words</span></a>";
             } elseif ($run->isFound()) {
                 // What stands in a link already, mail clients make no other of: this one leads nowhere.
-                $this->out->open('a', style: "color:$ink;text-decoration:none$own")->text($run->text)->close();
-            } elseif ($own === '' && $run->ink->equals($first->ink)) {
-                $this->out->text($run->text);
-            } else {
-                $this->out->open('span', style: "color:$ink$own")->text($run->text)->close();
+                $words = "<a style=\"color:$ink;text-decoration:none$own\">$words</a>";
+            } elseif ($own !== '' || ! $run->ink->equals($first->ink)) {
+                $words = "<span style=\"color:$ink$own\">$words</span>";
             }
+            $html .= $words;
         }
+
+        return $html;
     }
 
-    /** @param  ?HtmlBuilder  $inline  where it stands among words, what they are written to */
-    private function picture(PictureBlock $picture, ?HtmlBuilder $inline = null): void
+    /**
+     * What a run has other than the first of its line, whose type is the cell's.
+     *
+     * @param  float  $size  the cell's, CSS px
+     */
+    private function own(TextRun $run, TextRun $first, float $size): string
     {
-        $out = $inline ?? $this->out;
+        return ($run->size === $size ? '' : ';font-size:'.self::px($run->size))
+            .($run->bold === $first->bold ? '' : ($run->bold ? ';font-weight:bold' : ';font-weight:normal'))
+            .($run->italic === $first->italic ? '' : ($run->italic ? ';font-style:italic' : ';font-style:normal'))
+            .($run->spacing === $first->spacing ? '' : ';letter-spacing:'.self::px($run->spacing))
+            .($run->face === $first->face ? '' : ';font-family:'.$this->face($run));
+    }
+
+    /** @param  bool  $inline  it stands among words */
+    private function picture(PictureBlock $picture, bool $inline = false): string
+    {
+        $height = $picture->free ? '' : " height=\"$picture->height\"";
+        // The type size is that of the words shown when the picture is blocked.
+        $html = '<img src="'.Escape::html($this->pictures->source($picture))
+            ."\" width=\"$picture->width\"$height alt=\"".Escape::html($picture->alt).'" border="0" style="'
+            .($inline ? 'vertical-align:middle;' : 'display:block;')."width:{$picture->width}px;"
+            .($picture->isFluid() ? 'max-width:100%;height:auto'
+                : ($picture->free ? 'height:auto' : "height:{$picture->height}px"))
+            .';font-size:11px">';
         if ($picture->href !== null) {
             // Colour and underline of the words shown when the picture is blocked.
-            $out->open(
-                'a',
-                ['href' => $picture->href],
-                'color:'.$this->card->style->ink(InkRole::Link)->toHex().';text-decoration:none',
-            );
+            $html = '<a href="'.Escape::html($picture->href).'" style="color:'
+                .$this->card->style->ink(InkRole::Link)->toHex().";text-decoration:none\">$html</a>";
         }
-        $out->void(
-            'img',
-            [
-                'src' => $this->pictures->source($picture),
-                'width' => $picture->width,
-                'height' => $picture->free ? null : $picture->height,
-                'alt' => $picture->alt,
-                'border' => 0,
-                // The type size is that of the words shown when the picture is blocked.
-            ],
-            ($inline === null ? 'display:block;' : 'vertical-align:middle;')."width:{$picture->width}px;"
-                .($picture->isFluid() ? 'max-width:100%;height:auto'
-                    : ($picture->free ? 'height:auto' : "height:{$picture->height}px"))
-                .';font-size:11px',
-        );
-        if ($picture->href !== null) {
-            $out->close();
-        }
+
+        return $html;
     }
 
     /** @param  array{int, int, int, int}|int  $radius  of all corners, or of each, CSS px */

@@ -62,19 +62,18 @@ final readonly class Framer
         $panelled = false;
         foreach ($this->card->arrangement->rows as $row) {
             $columns = [];
+            $panels = false;
             foreach ($row->slots as $slot) {
                 $lines = $this->lines($slot);
                 if ($lines !== []) {
                     $columns[] = [$slot, $lines];
+                    $panels = $panels || $this->card->panel($slot) !== null;
                 }
             }
             if ($columns !== []) {
                 // Two backgrounds touch; what is in them stands apart by their own padding.
-                $panels = array_filter($columns, fn (array $column) => $this->card->panel($column[0]) !== null);
-                array_push($rows, ...$this->row(
-                    $row, $columns, $rows === [], $panelled && $panels !== [] ? 0 : $row->gap,
-                ));
-                $panelled = $panels !== [];
+                array_push($rows, ...$this->row($row, $columns, $rows === [], $panelled && $panels ? 0 : $row->gap));
+                $panelled = $panels;
             }
             // What comes before the card is the end of the letter, and stands on its paper.
             if ($this->card->style->background !== null && $row->slots[0]->zones === [Zone::Before]) {

@@ -78,7 +78,9 @@ final class Sheet
         $all = [];
         foreach (Zone::cases() as $zone) {
             foreach ($this->zones[$zone->value] ?? [] as $line) {
-                array_push($all, ...$line);
+                foreach ($line as $placed) {
+                    $all[] = $placed;
+                }
             }
         }
 
@@ -88,10 +90,17 @@ final class Sheet
     /** @return list<PictureBlock> every picture, marks, symbols and those behind words among them */
     public function pictures(): array
     {
-        return array_merge(
-            array_map(fn (array $one) => Behind::block($one[1], $one[2]), Behind::of($this->card)),
-            ...array_map(fn (Block $block) => $block->pictures(), $this->blocks()),
-        );
+        $pictures = [];
+        foreach (Behind::of($this->card) as [, $picture, $background]) {
+            $pictures[] = Behind::block($picture, $background);
+        }
+        foreach ($this->placed() as $placed) {
+            foreach ($placed->block->pictures() as $picture) {
+                $pictures[] = $picture;
+            }
+        }
+
+        return $pictures;
     }
 
     /**

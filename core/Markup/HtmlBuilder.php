@@ -25,20 +25,6 @@ final class HtmlBuilder
         return $this;
     }
 
-    /**
-     * Opens an element whose start is always the same: a constant, with no value in it.
-     *
-     * @param  literal-string  $start  such as `<tr>`
-     * @param  literal-string  $end  such as `</tr>`
-     */
-    public function openAs(string $start, string $end): self
-    {
-        $this->html .= $start;
-        $this->open[] = $end;
-
-        return $this;
-    }
-
     public function close(): self
     {
         $this->html .= array_pop($this->open);
@@ -72,7 +58,7 @@ final class HtmlBuilder
         return $this;
     }
 
-    /** Markup an allow-list has been through. */
+    /** Markup an allow-list has been through, or that was put together of constants and escaped values. */
     public function sanitised(string $html): self
     {
         $this->html .= $html;

@@ -26,7 +26,9 @@ document.addEventListener('htmx:afterRequest', (event) => {
   if (elt !== form) return;
   if (!successful && xhr.status !== 409) {
     document.getElementById('kept').textContent =
-      xhr.status === 419 || xhr.status === 401 ? words('not kept yet: sign in again in another tab') : words('not kept yet, trying again');
+      xhr.status === 419 || xhr.status === 401
+        ? words('not kept yet: sign in again in another tab')
+        : words('not kept yet, trying again');
     setTimeout(() => window.htmx.trigger(form, 'change'), 3000);
 
     return;

@@ -428,6 +428,7 @@ if (part?.matches('details')) {
   part.scrollIntoView();
 }
 edits.resume().then((left) => {
-  if (left) say(left === 1 ? words('One edit of before goes on.') : words(':count edits of before go on.', { count: left }));
+  if (left)
+    say(left === 1 ? words('One edit of before goes on.') : words(':count edits of before go on.', { count: left }));
   overlay();
 });

@@ -1,4 +1,5 @@
-// The makers of footers and letters: keeps each change as it is made, as tall as its frame, and copies what was given out.
+// The makers of footers and letters: keeps each change as it is made, as tall as its frame, and copies what was
+// given out.
 import { token } from './token.js';
 import { words } from './words.js';
 
@@ -20,7 +21,8 @@ document.addEventListener('htmx:afterRequest', (event) => {
 
     return;
   }
-  document.getElementById('kept').textContent = xhr.status === 409 ? words('not kept') : words('not kept yet, trying again');
+  document.getElementById('kept').textContent =
+    xhr.status === 409 ? words('not kept') : words('not kept yet, trying again');
   if (xhr.status !== 409) setTimeout(() => window.htmx.trigger(form, 'change'), 3000);
 });
 

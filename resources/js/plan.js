@@ -13,7 +13,12 @@ const day = (at) => {
 };
 const iso = (at) => day(at).toISOString().slice(0, 10);
 const said = (at) =>
-  day(at).toLocaleDateString(document.documentElement.dataset.region, { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' });
+  day(at).toLocaleDateString(document.documentElement.dataset.region, {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
 
 let waiting;
 function show() {
@@ -33,7 +38,8 @@ function show() {
   form.insertAdjacentHTML('beforeend', '<input type="hidden" name="on">');
   form.elements.on.value = iso(at);
   clearTimeout(waiting);
-  waiting = setTimeout(() => window.htmx.ajax('GET', `/banners/day?on=${iso(at)}`, { target: '#day', swap: 'innerHTML' }), WAIT);
+  const ask = () => window.htmx.ajax('GET', `/banners/day?on=${iso(at)}`, { target: '#day', swap: 'innerHTML' });
+  waiting = setTimeout(ask, WAIT);
 }
 flag.addEventListener('input', show);
 
@@ -63,7 +69,8 @@ function preview({ id, by, end }) {
   const shift = (100 * by) / days;
   const [x, width] = [Number(bar.dataset.x), Number(bar.dataset.width)];
   bar.setAttribute('x', `${end === 'until' ? x : x + shift}%`);
-  bar.setAttribute('width', `${Math.max(0.2, end === 'until' ? width + shift : end === 'from' ? width - shift : width)}%`);
+  const wide = { until: width + shift, from: width - shift }[end] ?? width;
+  bar.setAttribute('width', `${Math.max(0.2, wide)}%`);
 }
 
 plan.addEventListener('keydown', (event) => {

@@ -10,6 +10,9 @@ final readonly class Slot
     /** @var list<Zone> */
     public array $zones;
 
+    /** What a style calls it: the zone it begins with, or what it holds of it. */
+    private string $name;
+
     /**
      * @param  Zone|list<Zone>  $zones  whose lines stand in it, one zone after the other
      * @param  ?bool  $contact  only contact lines (true), only the others (false), or all
@@ -37,16 +40,16 @@ final readonly class Slot
         public bool $tab = false,
     ) {
         $this->zones = is_array($zones) ? $zones : [$zones];
-    }
-
-    /** What a style calls it: the zone it begins with, or what it holds of it. */
-    public function name(): string
-    {
-        return match (true) {
-            $this->firm === true => 'firm',
-            $this->contact === true => 'contacts',
+        $this->name = match (true) {
+            $firm === true => 'firm',
+            $contact === true => 'contacts',
             default => $this->zones[0]->value,
         };
+    }
+
+    public function name(): string
+    {
+        return $this->name;
     }
 
     public function holds(Zone $zone, bool $contact, bool $firm): bool

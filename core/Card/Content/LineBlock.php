@@ -26,8 +26,9 @@ final readonly class LineBlock extends AbstractBlock
     {
         $size = $height = 0.0;
         foreach ($runs as $run) {
-            $size = max($size, $run->size);
-            $height = max($height, $run->size * $run->lineHeight);
+            $high = $run->size * $run->lineHeight;
+            $size = $run->size > $size ? $run->size : $size;
+            $height = $high > $height ? $high : $height;
         }
         $this->size = $size;
         $this->height = (int) round($height);

@@ -53,13 +53,14 @@ abstract class AbstractLineKind extends AbstractKind
     public function content(Filled $piece, CardContext $card): array
     {
         $text = $piece->text('text');
-
+        if ($text === '') {
+            return [];
+        }
         $size = $this->size($card->style->sizes);
-        $runs = fn (): array => $this->isSentence()
-            ? self::sentence($piece, $card, $text, $this->ink, $size, $this->bold)
-            : [self::run($piece, $card, $text, $this->ink, $size, $this->bold, guarded: $this->isGuarded())];
 
-        return $text === '' ? [] : [new Content\LineBlock($runs())];
+        return [new Content\LineBlock($this->isSentence()
+            ? self::sentence($piece, $card, $text, $this->ink, $size, $this->bold)
+            : [self::run($piece, $card, $text, $this->ink, $size, $this->bold, guarded: $this->isGuarded())])];
     }
 
     /** Some of its words may lead somewhere; facts such as a name stand as they are. */

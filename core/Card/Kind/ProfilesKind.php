@@ -80,9 +80,14 @@ final class ProfilesKind extends AbstractKind
 
     public function content(Filled $piece, CardContext $card): array
     {
-        $all = $this->profiles($piece);
-        $links = array_values(array_filter($all, fn (ProfileLink $link) => $link->address !== ''));
-        $spoken = array_values(array_filter($all, fn (ProfileLink $link) => $link->address === ''));
+        $links = $spoken = [];
+        foreach ($this->profiles($piece) as $link) {
+            if ($link->address === '') {
+                $spoken[] = $link;
+            } else {
+                $links[] = $link;
+            }
+        }
         $blocks = $links === [] ? [] : match ($piece->text('form')) {
             'words' => [self::words($links, $piece, $card)],
             'buttons' => self::buttons($links, $piece, $card),
@@ -118,10 +123,14 @@ final class ProfilesKind extends AbstractKind
     private static function marks(array $links, Filled $piece, CardContext $card): Content\MarksBlock
     {
         $look = $card->style->marks;
+        $marks = [];
+        foreach ($links as $link) {
+            $marks[] = new Content\PictureBlock(
+                self::mark($link->mark, $piece, $card->style), $look->size, $look->size, $link->label, $link->address,
+            );
+        }
 
-        return new Content\MarksBlock(array_map(fn (ProfileLink $link) => new Content\PictureBlock(
-            self::mark($link->mark, $piece, $card->style), $look->size, $look->size, $link->label, $link->address,
-        ), $links), $look->spacing);
+        return new Content\MarksBlock($marks, $look->spacing);
     }
 
     /** A sign on its background, or a picture in the same two inks. */
@@ -204,11 +213,13 @@ final class ProfilesKind extends AbstractKind
     public function profiles(Filled $piece): array
     {
         $own = $piece->pairs('marks');
-        $links = array_map(fn (string $line) => ProfileDirectory::read($line)->marked($own[$line] ?? null),
-            $piece->lines('links'));
-        $labels = array_column($links, 'label');
+        $links = $labels = [];
+        foreach ($piece->lines('links') as $line) {
+            $links[] = $link = ProfileDirectory::read($line)->marked($own[$line] ?? null);
+            $labels[$link->label] = true;
+        }
 
-        return count(array_unique($labels)) < count($labels) ? self::apart($links) : $links;
+        return count($labels) < count($links) ? self::apart($links) : $links;
     }
 
     public function standing(Standing $known): array

@@ -4,7 +4,8 @@
 <details class="window" id="window" @if ($opens) open @endif>
   <summary>{{ $window === null ? 'Set a window' : $plan->name($window) }}</summary>
   @if ($window !== null)
-    <img class="window-banner" src="{{ route('banner.picture', [$window->banner, 'v' => $plan->version($window)], false) }}"
+    <img class="window-banner"
+      src="{{ route('banner.picture', [$window->banner, 'v' => $plan->version($window)], false) }}"
       alt="">
   @endif
   @if ($choices->isEmpty())

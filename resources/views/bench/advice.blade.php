@@ -38,6 +38,7 @@
     </p>
   @endif
   @if ($advice->empty)
-    <p class="advice advice-look">{{ $bench->document->absence($chosen) ?: 'Nothing filled in, so nothing of it is on the card.' }}</p>
+    <p class="advice advice-look">{{ $bench->document->absence($chosen) ?:
+        'Nothing filled in, so nothing of it is on the card.' }}</p>
   @endif
 </div>

@@ -31,7 +31,8 @@
               => $bench->card->head]) }}">See
           what is different</a>
       @endif
-      <a data-drop href="{{ route('bench', ['card' => $bench->card->id, 'piece' => $open]) }}">Show the card as it is now</a>
+      <a data-drop href="{{ route('bench', ['card' => $bench->card->id, 'piece' => $open]) }}">Show the card as it is
+          now</a>
     </div>
   @endif
 </div>

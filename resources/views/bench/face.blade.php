@@ -13,7 +13,8 @@
   @endif
   @if ($piece->shown && $bench->document->absence($piece) !== '')
     <span class="flag flag-absent" title="{{ $bench->document->absence($piece) }}"
-      >{{ $bench->document->hasEnded($piece) ? 'ended' : ($bench->document->isAhead($piece) ? 'not yet' : 'incomplete') }}</span>
+      >{{ $bench->document->hasEnded($piece) ? 'ended' : ($bench->document->isAhead($piece) ? 'not yet' : 'incomplete')
+          }}</span>
   @endif
   @if ($piece->samples() !== [])
     <span class="flag" title="A made-up value of the starter: put your own in, or hide it">sample</span>

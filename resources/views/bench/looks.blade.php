@@ -48,7 +48,8 @@
           <li class="card-tile">
             <span class="rendering"><noscript data-folded><iframe
                 src="{{ route('looks.sheet', ['card' => $card->id, 'look' => $look->key, 'v' => $card->head]) }}"
-                title="{{ $look->name }}" tabindex="-1" loading="lazy" sandbox="allow-same-origin"></iframe></noscript></span>
+                title="{{ $look->name }}" tabindex="-1" loading="lazy"
+                sandbox="allow-same-origin"></iframe></noscript></span>
             <div class="starter-foot">
               <div>
                 <h3>{{ $look->name }}</h3>

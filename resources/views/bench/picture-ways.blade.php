@@ -6,7 +6,8 @@
   @endif
   <button type="button" class="btn btn-plain btn-small" data-camera hidden><x-icon name="camera" /> Camera</button>
   <x-edit-form :to="route('edit.fill', [$card, $id])" :card="$bench->card" :open="$open" edit="press">
-    <label for="from-{{ $id }}">{{ $bench->isFilm($piece) ? 'Still and length from the film’s page' : 'From an address' }}</label>
+    <label for="from-{{ $id }}">{{ $bench->isFilm($piece) ? 'Still and length from the film’s page' : 'From an address'
+        }}</label>
     <span class="with-unit"><input class="form-control" id="from-{{ $id }}" name="from" inputmode="url"
         @if ($bench->isFilm($piece) && $piece->text('picture') === '') value="{{ $piece->text('address') }}" @endif
         placeholder="https://…" autocomplete="off" spellcheck="false" data-once

@@ -12,7 +12,8 @@
         <section data-kinds aria-label="{{ __($trade) }}">
           <h3>{{ __($trade) }}</h3>
           @foreach ($kinds as $key => $kind)
-            <details class="kind-row" name="kind" data-words="{{ Str::lower("{$kind['label']} $key $trade {$kind['example']}") }}">
+            <details class="kind-row" name="kind"
+              data-words="{{ Str::lower("{$kind['label']} $key $trade {$kind['example']}") }}">
               <summary><img src="/marks/{{ $kind['mark'] }}.svg" width="16" height="16" alt="" loading="lazy"><span>{{
                 $kind['label'] }}</span></summary>
               <p class="help">{{ $kind['find'] }}</p>

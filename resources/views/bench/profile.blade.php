@@ -8,7 +8,8 @@
     </div>
     <div id="profile" class="profile-more">
       @if ($row->link->address !== '')
-        <p><a href="{{ $row->link->address }}" target="_blank" rel="noopener noreferrer">{{ $row->link->address }}</a></p>
+        <p><a href="{{ $row->link->address }}" target="_blank"
+          rel="noopener noreferrer">{{ $row->link->address }}</a></p>
         <x-edit-form :to="route('edit.links', $one + ['how' => 'name'])" :card="$card" :open="$piece->id" edit="press"
           class="in-line">
           <label for="name-{{ $id }}">Called</label>

@@ -13,7 +13,8 @@
           @endif
           <a class="profile-who" id="more-{{ $id }}" href="{{ route('profile', $one) }}"
             hx-get="{{ route('profile', $one) }}" hx-target="#panel-{{ $id }}" hx-swap="innerHTML"
-            hx-select="#profile" data-unfolds="panel-{{ $id }}" aria-expanded="false" title="Name, mark, and where it leads">{{ $row->who() }}
+            hx-select="#profile" data-unfolds="panel-{{ $id }}" aria-expanded="false"
+            title="Name, mark, and where it leads">{{ $row->who() }}
             <span class="profile-opens">{{ $row->opens() }}</span></a>
           <span class="whose">{{ $row->firms ? 'firm’s' : 'mine' }}</span>
           <button class="btn btn-plain btn-icon" id="off-{{ $id }}" form="edit"

@@ -29,7 +29,8 @@
     @endif
     <ul class="cards">
       @foreach ($sketches as $sketch)
-        @php($drawing = route('sketches.drawing', ['card' => $card->id, 'sketch' => $sketch->key, 'keep' => $kept, 'v' =>
+        @php($drawing = route('sketches.drawing', ['card' => $card->id, 'sketch' => $sketch->key, 'keep' => $kept,
+            'v' =>
             $card->head], false))
         <li class="card-tile">
           <span class="rendering drawn"><img src="{{ $drawing }}" srcset="{{ $drawing }} 2x" loading="lazy"

@@ -1,4 +1,5 @@
-{{-- What stands between a piece and a reader: why it is not on the card, what of it is made up, what of it was changed. --}}
+{{-- What stands between a piece and a reader: why it is not on the card, what of it is made up, what of it was
+    changed. --}}
 @php($absence = $piece->shown ? $bench->document->absence($piece) : '')
 @php($samples = $piece->samples())
 <div id="state-{{ $piece->id }}" class="state" @isset($swap) hx-swap-oob="true" @endisset>

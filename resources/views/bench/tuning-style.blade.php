@@ -17,7 +17,8 @@
     @foreach ($tuning->inks() as $role => $label)
       <x-tune-row for="style-{{ $role }}" label="{{ __($label) }} ink">
         <span class="with-unit"><input type="color" id="style-{{ $role }}" name="style[inks][{{ $role }}]"
-            value="{{ $tuning->hex($role) }}"><input type="text" class="form-control measure" name="style[codes][{{ $role }}]"
+            value="{{ $tuning->hex($role) }}"><input type="text" class="form-control measure"
+            name="style[codes][{{ $role }}]"
             value="{{ $tuning->hex($role) }}" aria-label="{{ __($label) }} ink as a code" autocomplete="off"
                 spellcheck="false"></span>
       </x-tune-row>
@@ -33,7 +34,8 @@
       :choices="$tuning->typefaces($style->typeface)" :chosen="$style->typeface->key" />
     <x-tune-row for="style-chain" label="Others"><input class="form-control" id="style-chain" name="style[chain]"
         value="{{ $style->typeface->isOwn() ? $style->typeface->key : '' }}" placeholder="Futura, Arial"
-        autocomplete="off" spellcheck="false" title="Families by name, commas between them: the first a machine has shows"
+        autocomplete="off" spellcheck="false"
+        title="Families by name, commas between them: the first a machine has shows"
         aria-describedby="error-style"></x-tune-row>
     @include('bench.style-numbers', ['group' => 'type'])
   </details>

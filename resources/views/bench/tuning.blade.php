@@ -18,7 +18,8 @@
         @include('bench.error', ['key' => $chosen->id . '.window-' . $end, 'swap' => null])
       @endforeach
       @if ($chosen->window)
-        <p class="help">Its days begin and end in {{ str_replace(['/', '_'], [', ', ' '], $bench->card->workspace->clock()) }}.
+        <p class="help">Its days begin and end in {{ str_replace(['/', '_'], [', ', ' '],
+            $bench->card->workspace->clock()) }}.
           Cards taken before keep what they had: handing over says until when.</p>
       @endif
       <x-keep />
@@ -26,8 +27,8 @@
     <h2>For the team</h2>
     <x-edit-form :to="route('edit.assign', [$card, $chosen->id])" :card="$bench->card" :open="$open" class="tune">
       <x-tune-choice id="tune-by" name="by" label="Filled by" :chosen="$chosen->filledBy->value"
-        :choices="['free' => 'anyone, free to change', 'us' => 'us, the same for all', 'person' => 'each person, or left out',
-            'must' => 'each person, and has to be']" />
+        :choices="['free' => 'anyone, free to change', 'us' => 'us, the same for all',
+            'person' => 'each person, or left out', 'must' => 'each person, and has to be']" />
       <x-keep />
     </x-edit-form>
   @endif

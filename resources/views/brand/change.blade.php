@@ -17,7 +17,8 @@
             class="btn btn-plain">Drop the change</button></form>
         <form method="post" action="{{ route('brand.put') }}" data-slow>@include('brand.hidden')<button
             class="btn btn-stamp">{{ $cards->isEmpty() && $cards->onFirstPage() ? 'Make it the brand' :
-                ($cards->hasPages() || $cards->count() > 1 ? 'Put it on all of them' : 'Put it on this card') }}</button>
+                ($cards->hasPages() || $cards->count() > 1 ? 'Put it on all of them' : 'Put it on this card')
+                    }}</button>
         </form>
       @endif
     </div>

@@ -70,7 +70,8 @@
           aria-describedby="error-take-logo">@include('brand.error', ['part' => 'take', 'field' => 'logo'])</div>
       <div><label for="take-pasted">Or a list of colours, as you have it</label>
         <textarea class="form-control" id="take-pasted" name="pasted" rows="3"
-          placeholder="for example Fern #2c5c3e, terracotta rgb(180 80 44)" spellcheck="false" aria-describedby="error-take-pasted"
+          placeholder="for example Fern #2c5c3e, terracotta rgb(180 80 44)" spellcheck="false"
+          aria-describedby="error-take-pasted"
               >{{ is_string(request()->input('pasted')) ? mb_scrub(request()->input('pasted')) : ''
                   }}</textarea>@include('brand.error', ['part' => 'take', 'field' => 'pasted'])
       </div>

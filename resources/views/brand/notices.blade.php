@@ -27,7 +27,8 @@
         </div>
         <div><label for="notice-{{ $key }}-documents">Documents, one a line</label>
           <textarea class="form-control" id="notice-{{ $key }}-documents" name="notices[documents]" rows="2"
-            spellcheck="false" placeholder="for example Notice to clients: quillfern.example/notice.pdf">{{ $shown('documents',
+            spellcheck="false"
+            placeholder="for example Notice to clients: quillfern.example/notice.pdf">{{ $shown('documents',
                 implode("\n", $notice->documents ?? [])) }}</textarea>
         </div>
         @if (request()->input('at') === (string) $key)

@@ -2,7 +2,8 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>Quotations</h1>
-      <p class="quiet">What you quote, by topic. A quote on a card can say another of them every day, or every time it is
+      <p class="quiet">What you quote, by topic. A quote on a card can say another of them every day, or every time it
+        is
         handed over.</p>
       <form method="get" class="list-tools ms-end" data-at-once>
         <select class="form-select" name="topic" aria-label="Topic">
@@ -30,7 +31,8 @@
               aria-describedby="error-{{ $one->id }}" @if ($bad) aria-invalid="true" @endif>
             <input class="form-control" name="by" value="{{ $bad ? old('by') : $one->by }}" aria-label="Whose"
               placeholder="whose">
-            <input class="form-control" name="address" value="{{ $bad ? old('address') : $one->address }}" inputmode="url"
+            <input class="form-control" name="address" value="{{ $bad ? old('address') : $one->address }}"
+              inputmode="url"
               aria-label="Where it leads" placeholder="where it leads">
             <input class="form-control" name="topic" value="{{ $bad ? old('topic') : $one->topic }}" list="topics"
               aria-label="Topic" placeholder="topic">

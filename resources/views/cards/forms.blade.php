@@ -56,7 +56,8 @@
               <button class="btn btn-plain">Take this form away</button>
             </x-edit-form>
           @endif
-          <p><a class="btn btn-line" href="{{ route('hand-over', ['card' => $card->id, 'form' => $key]) }}">Hand it over</a></p>
+          <p><a class="btn btn-line"
+            href="{{ route('hand-over', ['card' => $card->id, 'form' => $key]) }}">Hand it over</a></p>
         </section>
       @endforeach
     </div>

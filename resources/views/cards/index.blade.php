@@ -81,7 +81,8 @@
           </a>
           <p class="card-foot">
             <label class="check">@can('make')<input type="checkbox" name="cards[]" value="{{ $card->id }}"
-                form="several" aria-label="Choose {{ $card->name }}"> @endcan<span class="measure">revision {{ $card->head }} · kept
+                form="several" aria-label="Choose {{ $card->name }}"> @endcan<span
+                class="measure">revision {{ $card->head }} · kept
                 <time datetime="{{ $card->updated_at->toIso8601String() }}">{{
                       Moments::at($card->updated_at) }}</time></span></label>
             <span class="card-links">@can('make')<a href="{{ route('cards.copy', $card->id) }}"
@@ -122,7 +123,8 @@
             <form method="post" action="{{ route('cards.place', $card->id) }}" class="used-form">@csrf<input
                 class="form-control" name="address" inputmode="email"
                 value="{{ session('misplaced') === $card->id ? old('address') : '' }}"
-                aria-label="Mail address that uses {{ $card->name }}" placeholder="for example maren@quillfern.example"><select
+                aria-label="Mail address that uses {{ $card->name }}"
+                placeholder="for example maren@quillfern.example"><select
                 class="form-select" name="situation" aria-label="For what">
                 @foreach ($situations as $situation => $called)
                   <option value="{{ $situation }}">{{ __($called) }}</option>

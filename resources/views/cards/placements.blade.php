@@ -53,7 +53,8 @@
     <form method="post" action="{{ route('placements.put') }}" class="list-tools place-tools"
       aria-label="Put a card somewhere">@csrf
       <label for="place-address">Messages from</label><input class="form-control" id="place-address" name="address"
-        inputmode="email" autocomplete="email" value="{{ old('address') }}" placeholder="for example maren@quillfern.example"
+        inputmode="email" autocomplete="email" value="{{ old('address') }}"
+        placeholder="for example maren@quillfern.example"
         required @if (session('misplaced')) aria-invalid="true" aria-describedby="error-place" @endif>
       <label for="place-situation">for</label><select class="form-select" id="place-situation" name="situation">
         @foreach ($situations as $situation)

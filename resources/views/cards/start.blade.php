@@ -32,7 +32,8 @@
         @endif
       </form>
       <form method="post" action="{{ route('cards.store') }}" class="start-buttons">@csrf<button
-          class="btn btn-stamp" name="starter" value="sketches" title="24 whole designs with what is known of you">Sketch with my facts</button><button
+          class="btn btn-stamp" name="starter" value="sketches"
+          title="24 whole designs with what is known of you">Sketch with my facts</button><button
           class="btn btn-line" name="starter" value="blank">Start from nothing</button></form>
     </div>
     @include('cards.first-way')

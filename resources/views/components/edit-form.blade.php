@@ -1,5 +1,6 @@
 {{-- An edit of a card. Where scripts run, the bench takes it into its queue (edits.js): `live` as a whole whenever
-  something in it changes, `part` that one value, `typed` with every key, `press` by its buttons; a form of its own posts
+  something in it changes, `part` that one value, `typed` with every key, `press` by its buttons; a form of its own
+  posts
   it elsewhere. --}}
 @props(['to', 'card', 'open' => null, 'back' => null, 'edit' => 'live'])
 <form method="post" action="{{ $to }}" data-edit="{{ $edit }}" {{ $attributes }}>

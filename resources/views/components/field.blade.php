@@ -18,7 +18,10 @@
     </select>
   @elseif(in_array($field->input, ['lines', 'paragraphs', 'sentences'], true))
     <textarea class="form-control" id="{{ $input }}" name="fields[{{ $field->name }}]"
-      rows="{{ max(2, substr_count($value, "\n") + 2) }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif spellcheck="{{ $field->input === 'sentences' ? 'true' : 'false' }}" @if ($field->input === 'sentences') data-phrases @endif
+      rows="{{ max(2, substr_count($value, "\n") + 2) }}"
+      @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif
+      spellcheck="{{ $field->input === 'sentences' ? 'true' : 'false' }}"
+      @if ($field->input === 'sentences') data-phrases @endif
       aria-describedby="{{ $error }}">{{ $value }}</textarea>
   @elseif($field->input === 'picture')
     <input class="form-control" id="{{ $input }}" name="upload" type="file"
@@ -33,9 +36,11 @@
       type="{{ ['tel' => 'tel', 'pixels' => 'number', 'date' => 'date', 'time' => 'time'][$field->input] ?? 'text' }}"
       @if ($field->input === 'email') inputmode="email" @elseif($field->input === 'url') inputmode="url" @endif
       @if ($field->ready !== []) list="ready-{{ $input }}" @endif
-      @readonly(in_array($field->name, $piece->kind->following($piece), true)) value="{{ $value }}" @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
+      @readonly(in_array($field->name, $piece->kind->following($piece), true)) value="{{ $value }}"
+      @if ($field->example !== '') placeholder="for example {{ $field->example }}" @endif autocomplete="off"
       @if ($field->input === 'sentence') data-phrases @endif
-      spellcheck="{{ in_array($field->input, ['text', 'sentence'], true) ? 'true' : 'false' }}" aria-describedby="{{ $error }}">
+      spellcheck="{{ in_array($field->input, ['text', 'sentence'], true) ? 'true' : 'false' }}"
+      aria-describedby="{{ $error }}">
   @endif
   @if ($field->ready !== [] && $field->input === 'sentences')
     <details class="ready-words">

@@ -1,4 +1,5 @@
-{{-- A choice of tuning one sees: value => [what it is called, what it looks like]. The first is what the card says. --}}
+{{-- A choice of tuning one sees: value => [what it is called, what it looks like]. The first is what the card says.
+    --}}
 @props(['id', 'name', 'label', 'choices', 'chosen' => ''])
 <div class="tune-row" role="radiogroup" aria-label="{{ __($label) }}">
   <span class="label">{{ __($label) }}</span>

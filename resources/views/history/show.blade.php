@@ -19,7 +19,8 @@
             'revision',
             'revision-now' => $revision->number === $card->head,
         ])>
-          <span class="rendering"><noscript data-folded><iframe src="{{ route('history.sheet', [$card->id, $revision->number]) }}"
+          <span class="rendering"><noscript data-folded><iframe
+            src="{{ route('history.sheet', [$card->id, $revision->number]) }}"
               title="Revision {{ $revision->number }}" tabindex="-1" loading="lazy"
               sandbox="allow-same-origin"></iframe></noscript></span>
           <div>

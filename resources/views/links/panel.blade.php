@@ -38,7 +38,8 @@
   @endif
 
   <x-edit-form :to="route('edit.count', $card->id)" :card="$card" back="links" class="links-switch" data-at-once>
-    <label class="check"><input type="checkbox" name="on" value="1" @checked($document->counted)> Count clicks</label><x-help
+    <label class="check"><input type="checkbox" name="on" value="1"
+      @checked($document->counted)> Count clicks</label><x-help
       topic="counted" />
     <p class="help">Links go out as short addresses of ours that pass on at once. No cookies, no addresses of visitors.
       @if ($document->counted)
@@ -53,7 +54,8 @@
     <p class="help">Your site's own statistics then tell this card's visitors from others.</p>
     @if ($tags)
       <x-tune-row for="tags-campaign" label="Campaign"><input class="form-control" id="tags-campaign"
-          name="tags[campaign]" value="{{ $tags->campaign }}" placeholder="for example Autumn planting" autocomplete="off"
+          name="tags[campaign]" value="{{ $tags->campaign }}" placeholder="for example Autumn planting"
+          autocomplete="off"
           aria-describedby="error-tags"></x-tune-row>
       @include('bench.error', ['key' => 'tags'])
       <details class="links-patterns">
@@ -102,7 +104,8 @@
         @elseif ($tags && $it->leadsOn())
           <p class="help">{{ $document->follows($link->piece)
               ? 'No tags: other people\'s sites cannot tell them.'
-              : 'No tags, and not counted: a notice leads straight to what must be shown. Its row can change that.' }}</p>
+              : 'No tags, and not counted: a notice leads straight to what must be shown. Its row can change that.'
+                  }}</p>
         @endif
         @if ($it->leadsOn())
           @php($check = $checks[$link->address] ?? null)

@@ -19,7 +19,8 @@
             <tr>
               @foreach ($import->columns as $index => [$column, $sure])
                 <th scope="col">
-                  <span class="quiet" translate="no">{{ $import->headed ? $import->sample[0][$index] ?? '' : '' }}</span>
+                  <span class="quiet"
+                    translate="no">{{ $import->headed ? $import->sample[0][$index] ?? '' : '' }}</span>
                   <select class="form-select" name="columns[]"
                     aria-label="Column {{ $index + 1 }} holds">
                     @foreach ($columns as $one)

@@ -8,7 +8,8 @@
     <div class="desk-head">
       <h1 translate="no">{{ $house->card->name }}</h1>
       <p class="quiet">{{ trans_choice('house card, :count person follows it|house card, :count people follow it',
-          $list->total()) }}{{ $house->putAt ? ', ' . __('put :day', ['day' => Moments::at($house->putAt, 'short')]) : '' }}
+          $list->total()) }}{{ $house->putAt ? ', ' . __('put :day', ['day' => Moments::at($house->putAt, 'short')]) :
+              '' }}
       </p>
       <span class="ms-end"></span>
       @can('make')

@@ -156,7 +156,8 @@
           <ul class="rows">
             @foreach ($rollouts as $rollout)
               <li><span><a href="{{ route('rollout', $rollout->id) }}" translate="no">{{ $rollout->name }}</a></span>
-                <span class="quiet">{{ __('in place by :day', ['day' => Moments::day($rollout->deadline)]) }}</span></li>
+                <span
+                  class="quiet">{{ __('in place by :day', ['day' => Moments::day($rollout->deadline)]) }}</span></li>
             @endforeach
           </ul>
         @endif
@@ -170,7 +171,8 @@
         @if ($houses->isNotEmpty())
           <ul class="rows">
             @foreach ($houses as $house)
-              <li><span><a href="{{ route('house', $house->card->id) }}" translate="no">{{ $house->card->name }}</a></span>
+              <li><span><a href="{{ route('house', $house->card->id) }}"
+                translate="no">{{ $house->card->name }}</a></span>
                 <span class="quiet">{{ $house->put === null ? __('not put yet') : ($house->isDrafted()
                     ? __('has a draft') : __('put')) }}</span></li>
             @endforeach

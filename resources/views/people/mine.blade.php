@@ -1,7 +1,8 @@
 <x-layouts.page :title="__('Your card')" nav="people">
   <main id="main" class="narrow mine">
     <h1>{{ __('Your card, :name', ['name' => $person->name]) }}</h1>
-    <p class="quiet">{{ __('At :firm. Fill in what is yours; the rest is the same for everybody.', ['firm' => $firm->name]) }}
+    <p class="quiet">{{ __('At :firm. Fill in what is yours; the rest is the same for everybody.', ['firm' =>
+        $firm->name]) }}
     </p>
     <x-told />
     <div class="mine-card"><img src="{{ route('mine.drawing', ['token' => $token, 'of' => $own->card->head], false) }}"
@@ -38,7 +39,8 @@
                 <div class="mine-crop" role="group" aria-label="Which part of it shows">
                   @foreach (['share' => 'How much of it', 'across' => 'Across', 'down' => 'Down'] as $key => $label)
                     <label>{{ __($label) }} <input type="range" name="crop[{{ $id }}][{{ $key }}]"
-                        min="{{ $key === 'share' ? 10 : 0 }}" max="100" value="{{ round($sliders[$key] * 100) }}"></label>
+                        min="{{ $key === 'share' ? 10 : 0 }}" max="100"
+                        value="{{ round($sliders[$key] * 100) }}"></label>
                   @endforeach
                 </div>
               @endif

@@ -31,7 +31,8 @@
       @endif
       @if ($rollout)
         <h2>Then send a test</h2>
-        <p>{{ __('A message of a line will do: to') }} <a translate="no" href="mailto:{{ $rollout->tests_to }}?subject={{
+        <p>{{ __('A message of a line will do: to') }} <a translate="no"
+          href="mailto:{{ $rollout->tests_to }}?subject={{
             rawurlencode($rollout->tag) }}">{{ $rollout->tests_to }}</a>{{ __(', with “:tag” in its subject.', ['tag' =>
             $rollout->tag]) }}</p>
       @endif

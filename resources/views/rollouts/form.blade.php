@@ -6,7 +6,8 @@
         Back</a>
     </div>
     @if ($rollout === null)
-      <p>People are told beforehand, asked by a message with a page of their own, and reminded until their test came.</p>
+      <p>People are told beforehand, asked by a message with a page of their own, and reminded until their test
+          came.</p>
     @endif
     <form method="post" class="rollout-form"
       action="{{ $rollout === null ? route('rollouts.store') : route('rollouts.update', $rollout->id) }}">@csrf
@@ -17,7 +18,8 @@
             <select class="form-select" id="rollout-group" name="group" aria-describedby="error-group">
               <option value="">everybody on the list</option>
               @foreach ($groups as $group)
-                <option value="{{ $group->id }}" @selected((int) old('group') === $group->id)>{{ $group->name }}</option>
+                <option value="{{ $group->id }}"
+                  @selected((int) old('group') === $group->id)>{{ $group->name }}</option>
               @endforeach
             </select>
             <p class="field-error" id="error-group">{{ $errors->first('group') }}</p>
@@ -48,7 +50,8 @@
           </fieldset>
         @endforeach
         <p class="field-error" role="alert">{{ $errors->first('subject') ?: $errors->first('body') }}</p>
-        <p class="help">What stands in brackets is filled in for each: <span translate="no">[name] [page] [deadline] [tag]
+        <p class="help">What stands in brackets is filled in for each: <span
+          translate="no">[name] [page] [deadline] [tag]
             [tests] [help] [film] [firm] [note]</span>. A line whose blanks are empty is left out.</p>
       @endif
       <button class="btn btn-stamp">{{ $rollout === null ? __('Make the board') : __('Keep') }}</button>

@@ -12,7 +12,8 @@
       <div class="told told-look" role="status">It closes on {{ Moments::day($workspace->closes_at, 'long') }}, and
           all that is
         in it goes then.
-        <form method="post" action="{{ route('settings.reopen') }}" class="inline">@csrf<button class="btn-words">Keep it
+        <form method="post" action="{{ route('settings.reopen') }}" class="inline">@csrf<button
+          class="btn-words">Keep it
             after all</button></form>
       </div>
     @endif

@@ -52,7 +52,8 @@
                 @if ($message->verdict !== '')
                   <td>@include('tray.verdict', ['verdict' => $message->verdict, 'card' => (string) $message->card])</td>
                 @else
-                  <td hx-get="{{ route('tray.verdict', $message->id) }}" hx-trigger="revealed" class="quiet">looking …</td>
+                  <td hx-get="{{ route('tray.verdict', $message->id) }}" hx-trigger="revealed"
+                    class="quiet">looking …</td>
                 @endif
               </tr>
             @endforeach

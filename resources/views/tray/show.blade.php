@@ -28,7 +28,8 @@
         @if ($verified->verdict !== 'absent')
           <p class="help"><a
               href="{{ route('bench', $verification->card->id) }}">{{ $verification->card->name }}</a>, revision
-            {{ $verified->revision }} of {{ $verification->card->head }}@if (! in_array($verified->verdict, ['verified', 'noted'], true))
+            {{ $verified->revision }} of {{ $verification->card->head }}@if (! in_array($verified->verdict,
+                ['verified', 'noted'], true))
               · <a href="{{ route('hand-over', $verification->card->id) }}">Hand it over again</a>
             @endif
           </p>
