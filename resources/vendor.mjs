@@ -13,10 +13,11 @@ const inner = (name) => readFileSync(`${icons}/${name}.svg`, 'utf8').replace(/^[
 rmSync('public/vendor', { recursive: true, force: true });
 mkdirSync('public/vendor/fonts', { recursive: true });
 
-// Bootstrap: the parts the pages use, compiled with our own tokens.
+// Bootstrap: the parts the pages use, compiled with our own tokens. A rule for anything that follows a legend has
+// browsers work out the styles of a whole page anew at whatever is put into it.
 writeFileSync('public/vendor/bootstrap.min.css', compile('resources/bootstrap.scss', {
   style: 'compressed', loadPaths: ['node_modules'], quietDeps: true, silenceDeprecations: ['import', 'if-function'],
-}).css);
+}).css.replace('legend+*{clear:left}', ''));
 cpSync('node_modules/htmx.org/dist/htmx.min.js', 'public/vendor/htmx.min.js');
 cpSync('node_modules/idiomorph/dist/idiomorph-ext.min.js', 'public/vendor/idiomorph-ext.min.js');
 

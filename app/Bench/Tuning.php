@@ -68,7 +68,7 @@ final readonly class Tuning
     /** @return array<string, string> the card's own among them, whatever it is */
     public function languages(): array
     {
-        return CardContext::languages() + [$this->card->lang => $this->card->lang];
+        return CardContext::languages() + [$this->card->lang => CardContext::called($this->card->lang)];
     }
 
     public function language(): string

@@ -245,8 +245,9 @@ function refuse(form, sentence) {
   settle();
 }
 
-// After every answer: fields with a sentence beside them say so, and the sheet follows.
+// After every answer: the sheet follows, and fields with a sentence beside them say so.
 function settle() {
+  showSheet();
   document.querySelectorAll('[aria-describedby^="error-"]').forEach((input) => {
     const place = document.getElementById(input.getAttribute('aria-describedby'));
     if (place?.textContent && !input.closest('.typing')) input.setAttribute('aria-invalid', 'true');
@@ -258,7 +259,6 @@ function settle() {
   linksFollow(revision());
   findingsFollow(revision());
   facesFollow();
-  showSheet();
   selectOnSheet(selected());
 }
 

@@ -182,7 +182,8 @@ export class Edits {
     else {
       // Itself, not the first: what waited may have been left meanwhile.
       this.waiting = this.waiting.filter((other) => other !== edit);
-      await stored('readwrite', (store) => store.delete(edit.number));
+      // Nobody waits for that: were it asked for again, it would be answered the same.
+      stored('readwrite', (store) => store.delete(edit.number));
     }
     this.answered(status, html, edit);
   }

@@ -1,11 +1,11 @@
 import { unfold } from './folds.js';
-import { comeLater } from './later.js';
+import { cancelIdle, comeLater, whenIdle } from './later.js';
 import { wasDragged } from './touch.js';
 import { isWriting, watchWriting, writeIn } from './write.js';
 
 // The frames that show a card. Each was served under its own policy; scripts run in none of them,
 // but this page may read their layout and put a newer rendering in.
-const frames = () => [...document.querySelectorAll('.sheet iframe, .echo iframe')];
+const echoes = () => [...document.querySelectorAll('.echo iframe')];
 const sheet = () => document.getElementById('sheet');
 
 function body(frame) {
@@ -15,7 +15,7 @@ function body(frame) {
 
 function fit(frame) {
   const page = body(frame);
-  if (page && frame === sheet()) frame.style.height = `${Math.max(40, page.scrollHeight)}px`;
+  if (page) frame.style.height = `${Math.max(40, page.scrollHeight)}px`;
 }
 
 // Gives every element the colours a dark page shows; which those are the server has worked out.
@@ -74,32 +74,37 @@ export function showAs(way) {
     .style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
-/** Puts the rendering the last answer brought into every frame. */
+/** Puts the rendering the last answer brought into the sheet, and into the echoes once there is nothing else to do. */
 export function showSheet(anew = false) {
-  if (anew) frames().forEach(fit);
+  if (anew) fit(sheet());
+  show(sheet());
+  cancelIdle(waiting);
+  waiting = whenIdle(() => echoes().forEach(show), { timeout: ECHOED });
+}
+const ECHOED = 400;
+let waiting;
+
+function show(frame) {
+  const page = body(frame);
+  if (!page || (frame === sheet() && isWriting())) return;
   const { html, revision, paper } = document.getElementById('sheet-source').dataset;
   const { dark } = document.getElementById('dark-source').dataset;
-  for (const frame of frames()) {
-    const page = body(frame);
-    if (!page) continue;
-    if (frame === sheet() && isWriting()) continue;
-    if (page.dataset.revision === revision) {
-      turn(page, frame.dataset.dark, dark, paper);
-      continue;
-    }
-    page.dataset.revision = revision;
-    delete page.dataset.turned;
-    // Our own markup: the only src attributes are those of pictures, their quotes always double.
-    page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
+  if (page.dataset.revision === revision) {
     turn(page, frame.dataset.dark, dark, paper);
-    fit(frame);
-    // One stop for all of it: arrows walk its pieces, and its links are among what is to be tried beside it.
-    if (frame === sheet())
-      page.querySelectorAll('a').forEach((link) => {
-        link.tabIndex = -1;
-      });
-    page.querySelectorAll('img').forEach((image) => image.addEventListener('load', () => fit(frame)));
+    return;
   }
+  page.dataset.revision = revision;
+  delete page.dataset.turned;
+  // Our own markup: the only src attributes are those of pictures, their quotes always double.
+  page.innerHTML = 'blocked' in frame.dataset ? html.replace(/ src="[^"]*"/g, ' src=""') : html;
+  turn(page, frame.dataset.dark, dark, paper);
+  if (frame !== sheet()) return;
+  fit(frame);
+  // One stop for all of it: arrows walk its pieces, and its links are among what is to be tried beside it.
+  page.querySelectorAll('a').forEach((link) => {
+    link.tabIndex = -1;
+  });
+  page.querySelectorAll('img').forEach((image) => image.addEventListener('load', () => fit(frame)));
 }
 
 /** Frames the elements of one piece on the sheet. */
@@ -133,9 +138,9 @@ export function watchFrames(onPick, touch, onReady) {
       if (!page || page.dataset.watched) return;
       page.dataset.watched = 'yes';
       reveal(frame);
-      showSheet();
-      fit(frame);
+      show(frame);
       if (frame !== sheet()) return;
+      fit(frame);
       page.addEventListener('click', (event) => {
         const piece = event.target.closest('[data-piece]');
         if (wasDragged()) {

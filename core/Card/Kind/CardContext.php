@@ -73,15 +73,20 @@ final readonly class CardContext
     /** @return array<string, string> languages it has words of: BCP 47 => what they are called, in English and there */
     public static function languages(): array
     {
-        $languages = [];
-        foreach (array_keys(self::all()) as $tag) {
-            $own = (string) \Locale::getDisplayName($tag, $tag);
-            $english = (string) \Locale::getDisplayName($tag, 'en');
-            $languages[$tag] = $own === $english ? $english : "$english, $own";
-        }
+        $tags = array_keys(self::all());
+        $languages = array_combine($tags, array_map(self::called(...), $tags));
         asort($languages);
 
         return $languages;
+    }
+
+    /** What a language is called in English, and in itself where that is another name. @param  string  $tag  BCP 47 */
+    public static function called(string $tag): string
+    {
+        $own = (string) \Locale::getDisplayName($tag, $tag);
+        $english = (string) \Locale::getDisplayName($tag, 'en');
+
+        return $own === $english ? $english : "$english, $own";
     }
 
     /** @return array<string, string> a word cards say by themselves, by language: BCP 47 => word */
