@@ -74,6 +74,10 @@ export function showAs(way) {
     .style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
+// Milliseconds echoes wait at most for nothing else to do.
+const ECHOED = 400;
+let waiting;
+
 /** Puts the rendering the last answer brought into the sheet, and into the echoes once there is nothing else to do. */
 export function showSheet(anew = false) {
   if (anew) fit(sheet());
@@ -81,9 +85,6 @@ export function showSheet(anew = false) {
   cancelIdle(waiting);
   waiting = whenIdle(() => echoes().forEach(show), { timeout: ECHOED });
 }
-const ECHOED = 400;
-let waiting;
-
 function show(frame) {
   const page = body(frame);
   if (!page || (frame === sheet() && isWriting())) return;
