@@ -290,8 +290,7 @@ final readonly class Card
     /** @return list<Block> the same with its links as its maker gave them */
     public function untagged(Piece $piece): array
     {
-        $absent = ($this->today !== null && ($this->hasEnded($piece) || $this->isAhead($piece)))
-            || $piece->lacking() !== [];
+        $absent = $piece->lacking() !== [] || $this->hasEnded($piece) || $this->isAhead($piece);
 
         return $absent ? [] : $piece->kind->content($piece, $this->contextOf($piece));
     }
