@@ -87,6 +87,7 @@ final readonly class Answer
             'piece' => $bench->piece($this->piece),
             'open' => $this->open(),
             'chosen' => $bench->piece($this->open()),
+            'shown' => $this->shown(),
             'refused' => [],
             'conflict' => null,
             'said' => '',
@@ -107,6 +108,14 @@ final readonly class Answer
             str_starts_with($refusal->path, '/window') => $this->piece.'.window-'.$refusal->field(),
             default => trim($this->piece.'.'.$refusal->field(), '.'),
         };
+    }
+
+    /** @return list<string> names of what the page's gauges say already */
+    private function shown(): array
+    {
+        $shown = $this->request->input('gauges');
+
+        return is_string($shown) ? explode(' ', $shown) : [];
     }
 
     /** The piece whose row is open and whose tuning shows. */

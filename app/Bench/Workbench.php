@@ -18,6 +18,7 @@ use InkyCard\Card\Kind\Kinds;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Piece;
 use InkyCard\Compose\DarkColours;
+use InkyCard\Compose\Gauge;
 use InkyCard\Compose\Gauges;
 use InkyCard\Compose\HtmlComposer;
 use InkyCard\Layout\Box;
@@ -34,7 +35,7 @@ final readonly class Workbench
 {
     /**
      * @param  string  $sheet  the export, its elements named by piece
-     * @param  list<\InkyCard\Compose\Gauge>  $gauges
+     * @param  list<Gauge>  $gauges
      * @param  array<string, array{\InkyCard\Colour\Colour, \InkyCard\Colour\Colour}>  $pairs  text on its background
      */
     private function __construct(
@@ -254,6 +255,15 @@ final readonly class Workbench
     public function darkKey(): string
     {
         return md5(implode('|', array_keys($this->pairs)));
+    }
+
+    /** @return array<string, Gauge> by a name of what each of them says */
+    public function gauges(): array
+    {
+        return array_column(array_map(fn (Gauge $gauge) => [hash('crc32b', serialize([
+            $gauge->key, $gauge->figure, $gauge->unit, round($gauge->share, 2), $gauge->good, $gauge->help,
+            array_slice($gauge->pieces, 0, 4),
+        ])), $gauge], $this->gauges), 1, 0);
     }
 
     /**

@@ -456,7 +456,7 @@ final class StoredCard extends Model
         if (DB::table('cards')->where($read)->update($to) === 0) {
             throw new StaleRevision;
         }
-        $this->forceFill($to)->syncOriginal();
+        $this->setRawAttributes($to + $this->getAttributes(), true);
         Hooks::tell($this->workspace_id, HookEvent::CardChanged, (string) $this->id, ['card' => $this->id]);
     }
 

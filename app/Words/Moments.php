@@ -29,18 +29,22 @@ final class Moments
 
     public static function time(\DateTimeInterface|string $at): string
     {
-        return self::shown($at, 'jm');
+        return self::shown($at, '');
     }
 
+    /** @param  string  $skeleton  empty for the time alone, which has a short form of its own */
     private static function shown(\DateTimeInterface|string $at, string $skeleton): string
     {
         $place = app(Locality::class);
         $isDay = is_string($at) && strlen($at) === 10;
         $zone = $isDay ? 'UTC' : $place->zone;
-        $formatter = self::$made["$place->region $zone $skeleton"] ??= new IntlDateFormatter(
-            $place->region, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null,
-            (string) (new IntlDatePatternGenerator($place->region))->getBestPattern($skeleton),
-        );
+        // A generator of patterns takes three times as long to make as all else.
+        $formatter = self::$made["$place->region $zone $skeleton"] ??= $skeleton === ''
+            ? new IntlDateFormatter($place->region, IntlDateFormatter::NONE, IntlDateFormatter::SHORT, $zone)
+            : new IntlDateFormatter(
+                $place->region, IntlDateFormatter::NONE, IntlDateFormatter::NONE, $zone, null,
+                (string) (new IntlDatePatternGenerator($place->region))->getBestPattern($skeleton),
+            );
 
         $at = is_string($at) ? new \DateTimeImmutable($at, new \DateTimeZone('UTC')) : $at;
 

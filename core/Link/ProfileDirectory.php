@@ -350,12 +350,14 @@ final class ProfileDirectory
     {
         if (self::$kinds === []) {
             self::$kinds = require __DIR__.'/profiles.php';
+            $hosts = [];
             foreach (self::$kinds as $key => $kind) {
-                self::$hosts += array_fill_keys($kind['hosts'], $key);
-                if (isset($kind['words'])) {
-                    self::$purposes[$key] = $kind['words'];
+                foreach ($kind['hosts'] as $host) {
+                    $hosts[$host] ??= $key;
                 }
             }
+            self::$hosts = $hosts;
+            self::$purposes = array_filter(array_map(fn (array $kind) => $kind['words'] ?? '', self::$kinds));
         }
     }
 }

@@ -48,6 +48,7 @@ const edits = new Edits(bench.dataset.bench, {
     revision: revision(),
     open: selected(),
     dark: document.getElementById('dark-source').dataset.key,
+    gauges: [...document.getElementById('gauges').children].map((gauge) => gauge.dataset.key).join(' '),
   }),
   added: () => wayBack(),
   state: stand,

@@ -1,5 +1,5 @@
-// The proof's findings on the bench: its score on the button, a mark on every row concerned. Asked for
-// when edits rest, so that typing never waits for it.
+// The proof's findings on the bench: its score on the button, a mark on every row concerned; and whether what is in use
+// is what the card is now. Asked for when edits rest, so that typing never waits for it.
 import { words } from './words.js';
 
 const REST = 500;
@@ -31,6 +31,7 @@ async function ask(revision) {
   open.dataset.state = last.count === 0 ? 'good' : 'look';
   open.title =
     last.count === 0 ? words('Proof: nothing to mend (P)') : words('Proof: :count to look at, first: :first (P)', last);
+  document.getElementById('in-use').innerHTML = last.use;
   mark();
 }
 

@@ -34,7 +34,7 @@ final class EditTest extends WebTestCase
     {
         $this->send('/pieces/p3', ['fields' => ['text' => 'Planting lead'], 'open' => 'p3'])->assertOk()
             ->assertSee('id="face-p3"', false)->assertSee('data-revision="2"', false)
-            ->assertSee('id="sheet-source"', false)->assertSee('Planting lead')->assertSee('id="gauges"', false)
+            ->assertSee('id="sheet-source"', false)->assertSee('Planting lead')->assertSee('id="gauge-width"', false)
             ->assertSee('id="advice"', false)->assertSee('Kept. Role set to Planting lead.');
         $this->assertSame(['Started', 'Role set to Planting lead'], $this->card->revisions()->pluck('words')->all());
         // The same again changes nothing and leaves no revision.
@@ -375,29 +375,35 @@ final class EditTest extends WebTestCase
     {
         $page = (string) $this->get("/cards/{$this->card->id}?piece=p3")->content();
         preg_match('/id="dark-source" hidden data-key="(\w+)"/', $page, $key);
+        preg_match_all('/id="gauge-\w+"[^>]* data-key="(\w+)"/', $page, $gauges);
         $answer = (string) $this->send('/pieces/p3', [
             'fields' => ['text' => 'Planting lead'],
             'open' => 'p3',
             'dark' => $key[1] ?? '',
+            'gauges' => implode(' ', $gauges[1]),
         ])
             ->assertOk()
             ->content();
         $this->assertLessThan(40_000, strlen($answer));
         foreach (
             [
-                'id="sheet-source"', 'id="gauges"', 'id="face-p3"', 'id="advice"', 'id="kept"',
+                'id="sheet-source"', 'id="gauge-width"', 'id="face-p3"', 'id="advice"', 'id="kept"',
                 'Kept. Role set to Planting lead.',
             ] as $part
         ) {
             $this->assertStringContainsString($part, $answer);
         }
-        foreach (['id="dark-source"', 'id="order"', 'id="tuning"'] as $part) {
+        foreach (['id="dark-source"', 'id="order"', 'id="tuning"', 'id="gauge-pictures"', 'id="in-use"'] as $part) {
             $this->assertStringNotContainsString($part, $answer);
         }
-        // A new ink brings new colours.
-        $this->send('/style', ['style' => ['inks' => ['body' => '#402060']], 'dark' => $key[1] ?? ''])
+        // A new ink brings new colours, and the gauge of the faintest text with them.
+        $this->send('/style', ['style' => ['inks' => ['accent' => '#402060']]] + [
+            'dark' => $key[1] ?? '', 'gauges' => implode(' ', $gauges[1]),
+        ])
             ->assertOk()
-            ->assertSee('id="dark-source"', false);
+            ->assertSee('id="dark-source"', false)->assertSee('id="gauge-faintest"', false)
+            ->assertDontSee('id="gauge-height"', false);
+        $this->send('/style', ['gauges' => ['x']])->assertOk()->assertSee('id="gauge-height"', false);
         // Somebody who was late can see what is different.
         $this->send('/pieces/p3', ['fields' => ['text' => 'Mine'], 'revision' => '1'])
             ->assertConflict()

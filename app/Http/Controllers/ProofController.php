@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Exceptions\StaleRevision;
+use App\Handover\InUse;
 use App\Http\Middleware\ContentPolicy;
 use App\Models\StoredBrand;
 use App\Models\StoredCard;
@@ -134,7 +135,7 @@ final class ProofController extends Controller
         return redirect()->to(route('proof', $card).'#walk');
     }
 
-    /** What the bench marks its rows with. */
+    /** What the bench marks its rows with, and says of where it is in use. */
     public function findings(Prover $prover, int $card): JsonResponse
     {
         $card = $this->card($card);
@@ -148,6 +149,7 @@ final class ProofController extends Controller
         return response()->json([
             'revision' => $card->head, 'score' => $proof->score(), 'count' => count($proof->findings),
             'first' => Words::of($proof->findings[0]->title ?? ''), 'pieces' => array_map($told, $proof->byPiece()),
+            'use' => view('cards.in-use', ['use' => InUse::of($card), 'card' => $card])->render(),
         ]);
     }
 

@@ -63,15 +63,28 @@ final readonly class Arrangement
     /** @throws Refusal */
     public static function of(string $key): self
     {
-        return self::all()[$key]
+        static $made = [];
+
+        // A card has one of them: the others are not made for it.
+        [$label, $purpose, $rows] = self::table()[$key]
             ?? throw Refusal::because('Choose one of the arrangements, such as picture-left, nameplate or centred.');
+
+        return $made[$key] ??= new self($key, $label, $purpose, $rows());
     }
 
     /** @return array<string, self> by key, in the order they are offered */
     public static function all(): array
     {
-        static $all = null;
+        $keys = array_keys(self::table());
 
-        return $all ??= array_column(require __DIR__.'/arrangements.php', null, 'key');
+        return array_combine($keys, array_map(self::of(...), $keys));
+    }
+
+    /** @return array<string, array{string, string, \Closure(): non-empty-list<Row>}> key => label, purpose, rows */
+    private static function table(): array
+    {
+        static $table = null;
+
+        return $table ??= require __DIR__.'/arrangements.php';
     }
 }

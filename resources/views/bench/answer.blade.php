@@ -20,8 +20,7 @@
 @endif
 @include('bench.source')
 @include('bench.kept')
-@include('bench.use')
-@include('bench.gauges')
+@include('bench.figures')
 <div id="conflict" class="conflict" hx-swap-oob="true"></div>
 @if ($tuning)
   @include('bench.tuning')

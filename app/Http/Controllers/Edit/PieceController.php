@@ -21,16 +21,15 @@ use Symfony\Component\HttpFoundation\Response;
 /** What one piece says, and how. */
 final class PieceController extends AbstractEditController
 {
-    public function fill(
-        Request $request, Library $library, SafeHttpClient $outside, int $card, string $piece,
-    ): Response {
+    public function fill(Request $request, int $card, string $piece): Response
+    {
         // A picture comes as a file; which of the library's it is, and its proportion, is not for the form to say.
         $fields = Arr::except($request->array('fields'), ['picture', 'ratio', 'dropped', 'rewritten', 'given']);
-        $make = function () use ($request, $library, $outside, $card, $piece, $fields): Edit\FillPiece {
+        $make = function () use ($request, $card, $piece, $fields): Edit\FillPiece {
             // What it was before is asked for where a picture comes alone: typing is to be answered at once.
             if ($request->hasFile('upload') || $request->hasAny(['pick', 'from'])) {
                 $before = $this->card($card)->document()->piece($piece);
-                [$picture, $film] = $this->picture($request, $library, $outside, $before);
+                [$picture, $film] = $this->picture($request, $before);
                 $fields = self::withPicture($fields + $film, $picture, $before);
             } elseif ($request->has('part')) {
                 $fields = $this->cropped($this->card($card)->document()->piece($piece), $request->array('part'));
@@ -52,17 +51,18 @@ final class PieceController extends AbstractEditController
      *
      * @throws Refusal
      */
-    private function picture(
-        Request $request, Library $library, SafeHttpClient $outside, Piece $before,
-    ): array {
+    private function picture(Request $request, Piece $before): array
+    {
+        // Asked for here, and not by the route: words alone, a key at a time, need none of both.
+        $library = app(Library::class);
         if ($request->has('from')) {
-            return Refusal::at('/fields/picture', function () use ($request, $library, $outside, $before): array {
+            return Refusal::at('/fields/picture', function () use ($request, $library, $before): array {
                 $from = trim(self::string($request, 'from'));
                 $film = $before->can(Capability::Film)
                     ? app(FilmStills::class)->at($from, $before->text('address'), $before->text('alt')) : [];
 
                 return [
-                    $library->takeIn($this->workspace, $outside, $film['still'] ?? $from),
+                    $library->takeIn($this->workspace, app(SafeHttpClient::class), $film['still'] ?? $from),
                     array_diff_key($film, ['still' => 0]),
                 ];
             });
