@@ -19,11 +19,14 @@ final class Due
     public static function at(string $place, int $moment): ?DueBanner
     {
         [$card, $piece] = explode('/', $place.'/');
-        $row = DB::table('places')->where(['card_id' => (int) $card, 'piece' => $piece])->first();
+        $row = DB::table('places')->leftJoin('cards', 'cards.id', 'card_id')
+            ->leftJoin('people', 'people.id', 'person_id')
+            ->where(['card_id' => (int) $card, 'piece' => $piece])->first(['places.*', 'last_day']);
         if ($row === null) {
             return null;
         }
-        $goes = Leaver::holding((int) $card)?->goes();
+        $goes = $row->last_day === null ? null
+            : Leaver::of((string) $row->last_day, (int) $row->workspace_id, DB::connection())?->goes();
         if ($goes !== null && $moment >= $goes) {
             return new DueBanner(null, null, true, null, '', null, $moment + PlanRows::AHEAD);
         }

@@ -33,19 +33,29 @@ final class HostedPlaces
     /** Notes what a card's places are like: they answer for good, even once they are off the card. */
     public static function note(int $workspace, int $number, Card $card): void
     {
+        // Most edits change none of them: what holds them then goes on holding.
+        $noted = DB::table('places')->leftJoin('feeds', 'feeds.id', 'feed_id')->where('card_id', $number)
+            ->get(['piece', 'width', 'height', 'gap', 'look', 'address'])->keyBy('piece');
         foreach ($card->pieces as $piece) {
-            if ($piece->isHosted()) {
-                $post = $piece->can(Capability::Feed) ? PostPicture::of($card, $piece) : null;
-                DB::table('places')->upsert([
-                    'workspace_id' => $workspace, 'card_id' => $number, 'piece' => $piece->id,
-                    'width' => $post->width ?? (int) $piece->text('width'),
-                    'height' => $post->height ?? (int) $piece->text('height'), 'gap' => $piece->text('gap'),
-                    'feed_id' => $post === null ? null : Feeds::number($workspace, $piece->text('feed')),
-                    'look' => $post === null ? null : json_encode($post->toArray(), JSON_THROW_ON_ERROR),
-                    'created_at' => now(), 'updated_at' => now(),
-                ], ['card_id', 'piece'], ['width', 'height', 'gap', 'feed_id', 'look', 'updated_at']);
-                HeldAnswers::forget();
+            if (! $piece->isHosted()) {
+                continue;
             }
+            $post = $piece->can(Capability::Feed) ? PostPicture::of($card, $piece) : null;
+            $is = [
+                'width' => $post->width ?? (int) $piece->text('width'),
+                'height' => $post->height ?? (int) $piece->text('height'), 'gap' => $piece->text('gap'),
+                'look' => $post === null ? null : json_encode($post->toArray(), JSON_THROW_ON_ERROR),
+            ];
+            $feed = $post === null ? null : $piece->text('feed');
+            if (($noted[$piece->id] ?? null) == (object) (['piece' => $piece->id, 'address' => $feed] + $is)) {
+                continue;
+            }
+            DB::table('places')->upsert([
+                'workspace_id' => $workspace, 'card_id' => $number, 'piece' => $piece->id,
+                'feed_id' => $feed === null ? null : Feeds::number($workspace, $feed),
+                'created_at' => now(), 'updated_at' => now(),
+            ] + $is, ['card_id', 'piece'], ['width', 'height', 'gap', 'feed_id', 'look', 'updated_at']);
+            HeldAnswers::forget();
         }
     }
 

@@ -167,7 +167,8 @@ final class StoredCard extends Model
 
         return DB::transaction(function () use ($workspace, $document, $user, $words) {
             $card = $workspace->cards()->create(['name' => $document->name, 'head' => 0, 'last' => 0]);
-            $card->advance(CardJson::encode($card->settled($document)), $document->name, $words, $user);
+            $settled = $card->settled($document);
+            $card->advance($settled, CardJson::encode($settled), $words, $user);
 
             return $card;
         });
@@ -243,7 +244,7 @@ final class StoredCard extends Model
         $after = $this->settled($edit->apply($before));
         $json = CardJson::encode($after);
         if ($json !== $this->revision()->document) {
-            DB::transaction(fn () => $this->advance($json, $after->name, $edit->words($before), $user, $burst));
+            DB::transaction(fn () => $this->advance($after, $json, $edit->words($before), $user, $burst));
         }
 
         return $after;
@@ -272,7 +273,7 @@ final class StoredCard extends Model
         $now = self::in($this->workspace, $this->id) ?? $this;
         $after = $now->head === $this->head ? $after : $now->swept($edit);
         $from = $now->head;
-        $now->advance(CardJson::encode($after), $after->name, $edit->words($now->document()), $user);
+        $now->advance($after, CardJson::encode($after), $edit->words($now->document()), $user);
 
         return [$from, $now->head];
     }
@@ -317,7 +318,7 @@ final class StoredCard extends Model
         if ($to->document !== $this->revision()->document) {
             DB::transaction(
                 fn () => $this->advance(
-                    $to->document, CardJson::restore($to->document)->name, "Went back to revision $to->number", $user,
+                    CardJson::restore($to->document), $to->document, "Went back to revision $to->number", $user,
                 ),
             );
         }
@@ -368,8 +369,9 @@ final class StoredCard extends Model
     }
 
     /** Adds a revision after the current one and makes it the current one; inside a transaction. */
-    private function advance(string $json, string $name, string $words, ?User $user, ?string $burst = null): void
-    {
+    private function advance(
+        Document $after, string $json, string $words, ?User $user, ?string $burst = null,
+    ): void {
         $from = $this->head === 0 ? null : $this->revision();
         $this->mustOwn(array_diff(self::pictures($json), self::pictures($from->document ?? '')));
         // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
@@ -387,14 +389,14 @@ final class StoredCard extends Model
             'user_id' => $user?->id,
             'created_at' => (string) now(),
         ];
-        $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $name]);
+        $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $after->name]);
         $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
         if (str_contains($json, '"feed":"http')) {
-            LivePosts::note(CardJson::restore($json), $this->workspace_id);
+            LivePosts::note($after, $this->workspace_id);
         }
         if (str_contains($json, '"place"')) {
-            HostedPlaces::note($this->workspace_id, $this->id, CardJson::restore($json));
+            HostedPlaces::note($this->workspace_id, $this->id, $after);
         }
     }
 

@@ -4,7 +4,6 @@ namespace App\Roster;
 
 use App\Models\Workspace;
 use Illuminate\Database\ConnectionInterface;
-use Illuminate\Support\Facades\DB;
 use InkyCard\Time\Clock;
 use InkyCard\Time\Day;
 
@@ -15,15 +14,7 @@ final readonly class Leaver
     {
     }
 
-    /** The holder of a card; null where no last day is known of them. */
-    public static function holding(int $card): ?self
-    {
-        $row = DB::table('cards')->join('people', 'people.id', 'person_id')->where('cards.id', $card)
-            ->whereNotNull('last_day')->first(['last_day', 'people.workspace_id']);
-
-        return $row === null ? null : self::of((string) $row->last_day, (int) $row->workspace_id, DB::connection());
-    }
-
+    /** Null where their workspace is gone. @param  string  $lastDay  YYYY-MM-DD */
     public static function of(string $lastDay, int $workspace, ConnectionInterface $rows): ?self
     {
         $row = $rows->selectOne('select id, web, country, zone from workspaces where id = ?', [$workspace]);

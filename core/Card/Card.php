@@ -258,8 +258,8 @@ final readonly class Card
     /** @return list<Piece> shown, with something in them, that can one of these; all of them when none is named */
     public function filled(Capability ...$capabilities): array
     {
-        return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->shown
-            && ($capabilities === [] || array_filter($capabilities, $piece->can(...)) !== []) && ! $piece->isBlank()));
+        return array_values(array_filter($this->pieces, fn (Piece $piece) => $piece->shown && ! $piece->isBlank()
+            && ($capabilities === [] || array_filter($capabilities, $piece->can(...)) !== [])));
     }
 
     /** @return list<Piece> those on the card that ask the reader to do something */

@@ -77,8 +77,28 @@ function stand(how, waiting = 0) {
   return well || say(kept.textContent);
 }
 
-function answer(status, html, edit) {
+// What is looked at while somebody types is drawn before the rest of the page is put right.
+async function sheetFirst(html) {
+  const parts = new DOMParser().parseFromString(html, 'text/html');
+  const brought = ['dark-source', 'sheet-source'].map((id) => parts.getElementById(id)).filter(Boolean);
+  if (!brought.length) return;
+  brought.forEach((part) => document.getElementById(part.id).replaceWith(part));
+  showSheet();
+  selectOnSheet(selected());
+  await drawn();
+}
+
+// Nothing is drawn of a page out of sight: that is not waited for long.
+const UNSEEN = 100;
+const drawn = () =>
+  Promise.race([
+    new Promise((done) => requestAnimationFrame(() => setTimeout(done))),
+    new Promise((done) => setTimeout(done, UNSEEN)),
+  ]);
+
+async function answer(status, html, edit) {
   if (status < 400 || status === 409 || status === 422) {
+    await sheetFirst(html);
     bench.classList.toggle('unkept', status === 409);
     // Those of its row stand in the page before the answer is put there.
     unfold(rowOf(edit.url));

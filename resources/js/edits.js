@@ -71,7 +71,7 @@ export class Edits {
    * @param alongside gives what every request says besides, the revision on screen among it
    * @param state told how things stand: keeping, kept, slow, unanswered or signed out; and how many edits wait
    * @param added told of every edit that begins to wait
-   * @param answered told of every answer: its status, its HTML, the edit
+   * @param answered told of every answer: its status, its HTML, the edit; what it promises is waited for
    */
   constructor(card, { alongside, added, state, answered }) {
     Object.assign(this, { card, alongside, added, state, answered });
@@ -119,7 +119,8 @@ export class Edits {
     } else {
       const edit = { number: number(), card: this.card, page, made: this.#now(), url, fields, burst, seen: '' };
       this.waiting.push(edit);
-      this.#keep(edit);
+      // One that is asked for at once is kept as it is asked for.
+      if (this.#running || this.#held) this.#keep(edit);
       this.added();
     }
     this.#run();
@@ -185,7 +186,7 @@ export class Edits {
       // Nobody waits for that: were it asked for again, it would be answered the same.
       stored('readwrite', (store) => store.delete(edit.number));
     }
-    this.answered(status, html, edit);
+    await this.answered(status, html, edit);
   }
 
   async #ask(edit, more) {

@@ -1,6 +1,5 @@
 // What takes its time comes when it is in view and the page has nothing else to do, one after another.
 export const whenIdle = window.requestIdleCallback ?? ((then) => setTimeout(then, 60));
-export const cancelIdle = window.cancelIdleCallback ?? clearTimeout;
 
 /**
  * @param elements that wait

@@ -1,5 +1,5 @@
 import { unfold } from './folds.js';
-import { cancelIdle, comeLater, whenIdle } from './later.js';
+import { comeLater, whenIdle } from './later.js';
 import { wasDragged } from './touch.js';
 import { isWriting, watchWriting, writeIn } from './write.js';
 
@@ -74,17 +74,27 @@ export function showAs(way) {
     .style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
-// Milliseconds echoes wait at most for nothing else to do.
-const ECHOED = 400;
+// Milliseconds: echoes wait for keys to rest, but no longer than that. Four of them at every key would hold up the next.
+const REST = 150;
+const LONGEST = 600;
 let waiting;
+let due = 0;
 
-/** Puts the rendering the last answer brought into the sheet, and into the echoes once there is nothing else to do. */
+/** Puts the rendering the last answer brought into the sheet, and into the echoes once keys rest. */
 export function showSheet(anew = false) {
   if (anew) fit(sheet());
   show(sheet());
-  cancelIdle(waiting);
-  waiting = whenIdle(() => echoes().forEach(show), { timeout: ECHOED });
+  const now = performance.now();
+  due ||= now + LONGEST;
+  clearTimeout(waiting);
+  waiting = setTimeout(echo, Math.min(REST, due - now));
 }
+
+function echo() {
+  due = 0;
+  whenIdle(() => echoes().forEach(show), { timeout: LONGEST });
+}
+
 function show(frame) {
   const page = body(frame);
   if (!page || (frame === sheet() && isWriting())) return;
@@ -166,8 +176,8 @@ export function watchFrames(onPick, touch, onReady) {
     ready();
   };
   watch(sheet());
-  const echo = (place) => watch(unfold(place).querySelector('iframe'));
-  comeLater(document.querySelectorAll('.echo'), echo, { threshold: 0.5 });
+  const come = (place) => watch(unfold(place).querySelector('iframe'));
+  comeLater(document.querySelectorAll('.echo'), come, { threshold: 0.5 });
 }
 
 // Words that are set anew when their typeface comes would jump: they are shown once it is there, or late.

@@ -36,7 +36,10 @@ final class Desk
     {
         $this->files = sys_get_temp_dir().'/inky-desk-'.bin2hex(random_bytes(6));
         mkdir($this->files.'/downloads', recursive: true);
-        $this->artisan('inky:prepare');
+        // As bin/start does it: settings and routes are not read anew at every request.
+        foreach (['inky:prepare', 'config:cache', 'route:cache'] as $command) {
+            $this->artisan($command);
+        }
         $this->base = 'http://127.0.0.1:'.self::freePort();
         $this->serve();
         $this->browser = $this->openBrowser();
