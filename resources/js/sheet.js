@@ -74,7 +74,7 @@ export function showAs(way) {
     .style.setProperty('--page', frame.dataset.dark ? JSON.parse(dark)[way].backgrounds[paper] : '#fff');
 }
 
-// Milliseconds: echoes wait for keys to rest, but no longer than that. Four of them at every key would hold up the next.
+// Milliseconds echoes wait for keys to rest, and at most. Four of them at every key would hold up the next.
 const REST = 150;
 const LONGEST = 600;
 let waiting;
