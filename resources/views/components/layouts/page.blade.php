@@ -9,7 +9,10 @@
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title translate="no">{{ $title }} · Inky Card</title>
   <link rel="icon" href="/mark.svg" type="image/svg+xml">
-  <link rel="preload" href="/vendor/fonts/instrument-sans-latin.woff2" as="font" type="font/woff2" crossorigin>
+  {{-- All a page uses: one that came after it was laid out would have it laid out again. --}}
+  @foreach (['instrument-sans-latin', 'fraunces-latin', ...auth()->check() ? ['ibm-plex-mono-latin'] : []] as $font)
+    <link rel="preload" href="/vendor/fonts/{{ $font }}.woff2" as="font" type="font/woff2" crossorigin>
+  @endforeach
   <link rel="stylesheet" href="/vendor/bootstrap.min.css">
   <link rel="stylesheet" href="/css/app.css">
   @if ($nav === 'campaigns')
