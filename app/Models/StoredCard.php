@@ -363,8 +363,23 @@ final class StoredCard extends Model
         $number = $to();
         if ($number !== null) {
             $revision = Revision::of($this->revisions()->where('number', $number)->sole());
-            $this->move(['head' => $number, 'name' => CardJson::restore($revision->document)->name]);
+            $document = CardJson::restore($revision->document);
+            DB::transaction(function () use ($number, $document, $revision): void {
+                $this->move(['head' => $number, 'name' => $document->name]);
+                $this->note($document, $revision->document);
+            });
             $this->current = $revision;
+        }
+    }
+
+    /** What is served for it outside follows what it says now. @param  string  $json  the same as it is kept */
+    private function note(Document $now, string $json): void
+    {
+        if (str_contains($json, '"feed":"http')) {
+            LivePosts::note($now, $this->workspace_id);
+        }
+        if (str_contains($json, '"place"')) {
+            HostedPlaces::note($this->workspace_id, $this->id, $now);
         }
     }
 
@@ -376,7 +391,7 @@ final class StoredCard extends Model
         $this->mustOwn(array_diff(self::pictures($json), self::pictures($from->document ?? '')));
         // What goes on in the same stay in a field takes the place of what it goes on from: one stay is one revision.
         $goesOn = $burst !== null && $from?->burst === $burst && $this->head === $this->last;
-        if ($goesOn && $this->returnsTo($from->parent, $json)) {
+        if ($goesOn && $this->returnsTo($from->parent, $after, $json)) {
             return;
         }
         $row = [
@@ -392,12 +407,7 @@ final class StoredCard extends Model
         $this->move(['head' => $row['number'], 'last' => $row['number'], 'name' => $after->name]);
         $goesOn ? $this->revisions()->where('number', $from->number)->update($row) : $this->revisions()->insert($row);
         $this->current = Revision::of((object) $row);
-        if (str_contains($json, '"feed":"http')) {
-            LivePosts::note($after, $this->workspace_id);
-        }
-        if (str_contains($json, '"place"')) {
-            HostedPlaces::note($this->workspace_id, $this->id, $after);
-        }
+        $this->note($after, $json);
     }
 
     /** @return list<string> hashes of the library's pictures a document names, wherever it does */
@@ -426,16 +436,17 @@ final class StoredCard extends Model
     }
 
     /** A stay in a field that ends with what stood there before leaves no revision. */
-    private function returnsTo(?int $parent, string $json): bool
+    private function returnsTo(?int $parent, Document $after, string $json): bool
     {
         $before = $parent === null ? null : $this->revisionAt($parent);
         if ($before?->document !== $json) {
             return false;
         }
         $gone = $this->head;
-        $this->move(['head' => $before->number, 'name' => CardJson::restore($json)->name]);
+        $this->move(['head' => $before->number, 'name' => $after->name]);
         $this->revisions()->where('number', $gone)->delete();
         $this->current = $before;
+        $this->note($after, $json);
 
         return true;
     }

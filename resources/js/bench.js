@@ -88,9 +88,10 @@ async function sheetFirst(html) {
   await drawn();
 }
 
-// Nothing is drawn of a page out of sight: that is not waited for long.
+// Nothing is drawn of a page out of sight: that is not waited for, or not long.
 const UNSEEN = 100;
 const drawn = () =>
+  document.hidden ||
   Promise.race([
     new Promise((done) => requestAnimationFrame(() => setTimeout(done))),
     new Promise((done) => setTimeout(done, UNSEEN)),

@@ -357,10 +357,15 @@ final class BannersTest extends WebTestCase
         $piece = $document->pieces[count($document->pieces) - 1];
         $this->card->edit($this->card->head, new FillPiece($piece->id, ['width' => 240, 'height' => 200]), null);
         $this->due($banner, '2020-01-01', '2090-01-01');
-        $size = getimagesizefromstring(
+        $sizes = fn (): array => array_slice(getimagesizefromstring(
             (string) $this->get('/b/'.Token::ofPlace($piece->text('place')))->getContent(),
-        );
-        $this->assertSame([480, 400], [$size[0] ?? 0, $size[1] ?? 0]);
+        ) ?: [], 0, 2);
+        $this->assertSame([480, 400], $sizes());
+        // Whichever way the card goes, its place goes with it.
+        $this->card->undo($this->card->head);
+        $this->assertSame([2 * (int) $piece->text('width'), 2 * (int) $piece->text('height')], $sizes());
+        $this->card->redo($this->card->head);
+        $this->assertSame([480, 400], $sizes());
     }
 
     public function test_windows_are_set_moved_by_days_taken_away_and_brought_back(): void
