@@ -90,9 +90,9 @@ final readonly class Patch
         $value = $part === null ? Attributes::parts($value, $this->known[$name]) : $value;
         $now = $resource[$name] ?? null;
         $resource[$name] = match (true) {
-            in_array($name, Attributes::SEVERAL, true) => $this->several(
+            in_array($name, Attributes::SEVERAL, true) => self::onePrimary($this->several(
                 is_array($now) ? array_values($now) : [], $do, $filter, $part, $value,
-            ),
+            ), is_array($now) ? $now : []),
             $part !== null => [$part => $do === 'remove' ? null : $value] + (is_array($now) ? $now : []),
             $do === 'remove' => null,
             is_array($now) && is_array($value) => $value + $now,
@@ -164,6 +164,27 @@ final readonly class Patch
         $new = $part === null ? (is_array($value) ? $value : ['value' => $value]) : [$part => $value];
 
         return self::told([...$now, $new + [$filter->path => $filter->value]]);
+    }
+
+    /**
+     * One value alone is primary: the one that became so last (RFC 7644, 3.5.2).
+     *
+     * @param  list<mixed>  $values
+     * @param  array<mixed>  $before
+     * @return list<mixed>
+     */
+    private static function onePrimary(array $values, array $before): array
+    {
+        $primary = array_filter($values, fn (mixed $one): bool => is_array($one) && ($one['primary'] ?? null) === true);
+        $last = array_key_last(array_filter($primary, fn (mixed $one): bool => ! in_array($one, $before, true)))
+            ?? array_key_last($primary);
+        foreach (array_keys($primary) as $index) {
+            if ($index !== $last) {
+                unset($values[$index]['primary']);
+            }
+        }
+
+        return $values;
     }
 
     /**

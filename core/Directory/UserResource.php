@@ -30,8 +30,9 @@ final class UserResource
             'name' => ['formatted' => $known->name()] + (self::called($name) === $known->name() ? $name : []),
             'title' => $known->text(ProfileFact::Role),
             'emails' => array_map(
-                fn (string $address, int $number): array => ['value' => $address, 'type' => 'work']
-                    + ($number === 0 ? ['primary' => true] : []),
+                // Directories mean one address by “work”, and would overwrite all that are called so.
+                fn (string $address, int $number): array => ['value' => $address]
+                    + ($number === 0 ? ['type' => 'work', 'primary' => true] : ['type' => 'other']),
                 $known->lines(ProfileFact::Addresses), array_keys($known->lines(ProfileFact::Addresses)),
             ),
             'phoneNumbers' => $numbers,

@@ -101,6 +101,10 @@ final class DirectoryTest extends TestCase
         yield 'taken away' => [[['op' => 'remove', 'path' => 'title']], ['title' => null]];
         yield 'one more' => [[['op' => 'add', 'path' => 'emails', 'value' => [['value' => 'b@c.example']]]],
             ['emails' => [...$emails, ['value' => 'b@c.example']]]];
+        yield 'another is primary' => [
+            [['op' => 'add', 'path' => 'emails', 'value' => [['value' => 'b@c.example', 'primary' => true]]]],
+            ['emails' => [['value' => 'maren@quillfern.example', 'type' => 'work'], $emails[1],
+                ['value' => 'b@c.example', 'primary' => true]]]];
         yield 'one that is there' => [[['op' => 'add', 'path' => 'emails', 'value' => [$emails[1]]]], []];
         yield 'others' => [[['op' => 'replace', 'path' => 'emails', 'value' => [['value' => 'b@c.example']]]],
             ['emails' => [['value' => 'b@c.example']]]];

@@ -16,6 +16,7 @@ use InkyCard\Card\CardJson;
 use InkyCard\Directory\Attributes;
 use InkyCard\Directory\Patch;
 use InkyCard\Roster\Profile;
+use InkyCard\Roster\ProfileFact;
 
 /** A directory that keeps people and groups in step. */
 final class ScimTest extends WebTestCase
@@ -84,6 +85,18 @@ final class ScimTest extends WebTestCase
         $this->assertSame(['TG 12', '+44 1632 960199'], [$known['licence'], $known['fax']]);
         $this->patched("/Users/$id", [['op' => 'remove', 'path' => 'phoneNumbers[type eq "fax"]']]);
         $this->assertArrayNotHasKey('fax', $person->refresh()->known()->toArray());
+        // Of several addresses one is the work's: those beside it are not written over.
+        $person->keep(Profile::of(['addresses' => ['bjensen@quillfern.example', 'babs@quillfern.example']]
+            + $person->known()->toArray(), 'GB'));
+        $this->patched("/Users/$id", [
+            ['op' => 'replace', 'path' => 'emails[type eq "work"].value', 'value' => 'barbara@quillfern.example'],
+        ])->assertOk();
+        $this->assertSame(['barbara@quillfern.example', 'babs@quillfern.example'],
+            $person->refresh()->known()->lines(ProfileFact::Addresses));
+        $this->patched("/Users/$id", [['op' => 'add', 'path' => 'emails', 'value' => [
+            ['value' => 'bj@quillfern.example', 'type' => 'work', 'primary' => true],
+        ]]])->assertOk();
+        $this->assertSame('bj@quillfern.example', $person->refresh()->known()->lines(ProfileFact::Addresses)[0]);
     }
 
     public function test_somebody_there_is_already_is_taken_over_by_their_address(): void
