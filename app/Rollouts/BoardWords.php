@@ -18,8 +18,10 @@ final class BoardWords
     {
         return match (true) {
             $one->excused !== '' => (string) $one->excused,
-            $one->redo_at !== null => __('to redo'),
             $one->step === 6 => __('verified'),
+            $one->last_day !== null && $one->last_day < now()->toDateString() => __('left :when', [
+                'when' => Moments::day($one->last_day, 'short')]),
+            $one->redo_at !== null => __('to redo'),
             $one->step === 5 => __('to be looked at'),
             $one->took_at !== null => __('took it :when', ['when' => Moments::day($one->took_at, 'short')]),
             $one->filled_at !== null => __('filled in :when', ['when' => Moments::day($one->filled_at, 'short')]),
@@ -47,9 +49,11 @@ final class BoardWords
     public static function missing(Rollout $rollout): array
     {
         // Walked in order until there are enough: few of thousands are shown.
-        return array_values(DB::table('people')->where('workspace_id', $rollout->workspace_id)->whereNull('removed_at')
-            ->whereExists($rollout->people()->where('step', '<', 6)->whereNotNull('asked_at')
-                ->whereColumn('person_id', 'people.id'))
+        $here = RolloutPeople::here(DB::table('people')->where('workspace_id', $rollout->workspace_id)
+            ->whereNull('removed_at'), $rollout->workspace);
+
+        return array_values($here->whereExists($rollout->people()->where('step', '<', 6)->whereNotNull('asked_at')
+            ->whereColumn('person_id', 'people.id'))
             ->orderBy('name')->limit(self::MOST)->get(['name', 'address'])
             ->map(fn (\stdClass $one): string => "$one->name <$one->address>")->all());
     }

@@ -16,10 +16,15 @@ final class RolloutBoard
     private const COUNTS = 'step, count(*) as people, count(told_at) as told, count(asked_at) as asked, '
         .'count(redo_at) as redo, '
         .'count(case when step = 5 and tested_at is not null and redo_at is null then 1 end) as tested, '
-        ."count(case when asked_at is null and excused = '' then 1 end) as to_ask";
+        .self::WAITING;
+
+    /** Who can be written to, in numbers. */
+    private const WAITING = "count(case when told_at is null and excused = '' then 1 end) as to_tell, "
+        ."count(case when asked_at is null and excused = '' then 1 end) as to_ask, "
+        .'count(case when step < 6 then asked_at end) as missing';
 
     private const NONE = ['people' => 0, 'told' => 0, 'asked' => 0, 'missing' => 0, 'verified' => 0, 'redo' => 0,
-        'tested' => 0, 'excused' => 0, 'to_ask' => 0];
+        'tested' => 0, 'excused' => 0, 'to_tell' => 0, 'to_ask' => 0];
 
     /** @var ?array<int, array<string, int>> */
     private ?array $steps = null;
@@ -34,7 +39,8 @@ final class RolloutBoard
 
         return $this->rollout->people()->join('people', 'people.id', 'rollout_people.person_id')
             ->whereNull('removed_at')->leftJoin('person_pages', 'person_pages.person_id', 'rollout_people.person_id')
-            ->select(['rollout_people.*', 'people.name', 'people.address', 'people.first_day', 'opened_at'])
+            ->select(['rollout_people.*', 'people.name', 'people.address', 'people.first_day', 'people.last_day',
+                'opened_at'])
             ->selectRaw('case when filled_at >= ? then filled_at end as filled_at', [$since])
             ->selectRaw('case when took_at >= ? then took_at end as took_at', [$since]);
     }
@@ -104,24 +110,36 @@ final class RolloutBoard
     /** Those who were asked, and are not through. */
     public function missing(): Builder
     {
-        return $this->query()->where('step', '<', 6)->whereNotNull('asked_at');
+        return RolloutPeople::here(
+            $this->query()->where('step', '<', 6)->whereNotNull('asked_at'), $this->rollout->workspace,
+        );
+    }
+
+    /** Those who were not told beforehand. */
+    public function toTell(): Builder
+    {
+        return RolloutPeople::here(
+            $this->query()->whereNull('told_at')->where('excused', ''), $this->rollout->workspace,
+        );
     }
 
     /** Those who can be asked, and were not: who is still to come is asked on their first day. */
     public function toAsk(): Builder
     {
-        return $this->query()->whereNull('asked_at')->where('excused', '')->where(
+        return RolloutPeople::here($this->query()->whereNull('asked_at')->where('excused', '')->where(
             fn (Builder $query) => $query->whereNull('first_day')->orWhere('first_day', '<=', $this->today()),
-        );
+        ), $this->rollout->workspace);
     }
 
-    /** @return array<string, int> people, told, asked, missing, verified, redo, tested, excused and to_ask */
+    /** @return array<string, int> people, told, asked, missing, verified, redo, tested, excused, to_tell and to_ask */
     public function counts(): array
     {
         $counts = [];
         foreach ($this->steps ??= $this->steps() as $step => $at) {
-            foreach ($at + ['missing' => $step < 6 ? $at['asked'] : 0, 'verified' => $step === 6 ? $at['people'] : 0,
-                'excused' => $step === 7 ? $at['people'] : 0] as $what => $people) {
+            $at += [
+                'verified' => $step === 6 ? $at['people'] : 0, 'excused' => $step === 7 ? $at['people'] : 0,
+            ];
+            foreach ($at as $what => $people) {
                 $counts[$what] = ($counts[$what] ?? 0) + $people;
             }
         }
@@ -133,7 +151,7 @@ final class RolloutBoard
      * Told in one walk over who is on it.
      *
      * @return array<int, array<string, int>> step => people there, told, asked, tested and waiting to be looked at, to
-     *     be made again, to be asked now; in order
+     *     be made again, to be told, to be asked now, missing; in order
      */
     private function steps(): array
     {
@@ -148,12 +166,29 @@ final class RolloutBoard
                 $steps[$step][$what] -= $people;
             }
         }
+        foreach ($this->left() as $step => $gone) {
+            foreach ($gone as $what => $people) {
+                $steps[$step][$what] -= $people;
+            }
+        }
         foreach ($this->later() as $step => $people) {
             $steps[$step]['to_ask'] -= $people;
         }
         ksort($steps);
 
         return array_filter($steps, fn (array $at): bool => $at['people'] > 0);
+    }
+
+    /** @return array<int, array<string, int>> step => whose last day is over, of those who would be written to */
+    private function left(): array
+    {
+        $left = DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNull('removed_at')
+            ->where('last_day', '<', $this->today())->select('id');
+
+        return ! $left->exists() ? [] : $this->rollout->people()->whereIn('person_id', $left)->groupBy('step')
+            ->selectRaw('step, '.self::WAITING)->get()->keyBy('step')
+            ->map(fn (\stdClass $row): array => array_map(intval(...), array_diff_key((array) $row, ['step' => 1])))
+            ->all();
     }
 
     /** @return array<int, int> step => who is to come yet, and is asked then */

@@ -27,6 +27,9 @@ final class RolloutMail
         if ($person->address === '') {
             throw Refusal::because('There is no mail address to write to.');
         }
+        if ($person->last_day !== null && $person->last_day < $person->workspace->today()->iso) {
+            throw Refusal::because('Their last day is over.');
+        }
         [$subject, $body] = $rollout->wording(in_array($kind, ['tell', 'ask', 'remind'], true) ? $kind : 'redo')
             ->filled(self::values($rollout, $kind, $person) + ['note' => $note]);
         $email = SubjectHeader::put(new Email, $subject)->text($body)->to(new Address($person->address))->from(

@@ -17,13 +17,19 @@ final class RolloutPeople
      */
     public static function of(Workspace $workspace, int $group): Builder
     {
-        $people = DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
-            ->where('people.name', '!=', '')->where(fn (Builder $query) => $query->whereNull('last_day')
-            ->orWhere('last_day', '>=', $workspace->today()->iso));
+        $people = self::here(DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
+            ->where('people.name', '!=', ''), $workspace);
 
         return $group === 0 ? $people : $people->whereIn('people.id', DB::table('group_people')
             ->join('staff_groups', 'staff_groups.id', 'group_id')->where('staff_groups.workspace_id', $workspace->id)
             ->where('group_id', $group)->select('person_id'));
+    }
+
+    /** Whose last day is not over: nobody else is written to. */
+    public static function here(Builder $people, Workspace $workspace): Builder
+    {
+        return $people->where(fn (Builder $query) => $query->whereNull('last_day')
+            ->orWhere('last_day', '>=', $workspace->today()->iso));
     }
 
     /** Those it is for, and who are not on it. */

@@ -12,8 +12,10 @@ use App\Models\StoredBrand;
 use App\Models\StoredCard;
 use App\Models\StoredPerson;
 use App\Pictures\HostedPictures;
+use App\Rollouts\BoardWords;
 use App\Rollouts\RolloutMessages;
 use App\Rollouts\RolloutQueue;
+use App\Rollouts\RolloutSteps;
 use App\Roster\Groups;
 use App\Tray\Tray;
 use Illuminate\Support\Carbon;
@@ -150,6 +152,31 @@ final class RolloutTest extends WebTestCase
             (new RemindRollout($rollout->id))->handle();
             $this->assertSame($is, $asked(), $at);
         }
+    }
+
+    public function test_whoever_has_left_is_written_to_no_more(): void
+    {
+        [$ada, $bo, $cy] = [$this->somebody('Ada'), $this->somebody('Bo'), $this->somebody('Cy')];
+        $rollout = $this->begun();
+        $this->post("/people/rollouts/$rollout->id/of/$cy->id", ['do' => 'excuse', 'note' => 'on leave']);
+        $this->post("/people/rollouts/$rollout->id/send", ['do' => 'ask']);
+        $ada->keep(Profile::restore(['last_day' => '2027-03-03'] + $ada->known()->toArray()));
+        $this->get("/people/rollouts/$rollout->id")->assertSee('Remind 2');
+        Carbon::setTestNow('2027-03-04 10:00');
+        $this->get("/people/rollouts/$rollout->id")->assertSee('Remind 1')->assertSee('left 3 Mar');
+        $this->assertSame(['Bo <bo@quillfern.example>'], BoardWords::missing($rollout));
+        (new RemindRollout($rollout->id))->handle();
+        $this->assertSame([$bo->id], $rollout->messages()->where('kind', 'remind')->pluck('person_id')->all());
+        // What still waited for them is not sent either.
+        RolloutQueue::put($rollout, 'redo', [$ada->id]);
+        $this->assertSame('Their last day is over.', $rollout->messages()->where('kind', 'redo')->value('words'));
+        // Nor is anybody asked, or told, who has left before.
+        $bo->keep(Profile::restore(['last_day' => '2027-03-03'] + $bo->known()->toArray()));
+        $rollout->people()->where('person_id', $bo->id)->update(['asked_at' => null, 'told_at' => null]);
+        RolloutSteps::settle([$bo->id]);
+        $this->get("/people/rollouts/$rollout->id")->assertDontSee('Ask 1')->assertDontSee('Tell 1');
+        $this->post("/people/rollouts/$rollout->id/send", ['do' => 'tell']);
+        $this->assertSame(0, $rollout->messages()->where('kind', 'tell')->count());
     }
 
     public function test_a_worker_that_ends_asks_nobody_twice_and_loses_nobody(): void

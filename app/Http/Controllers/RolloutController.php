@@ -212,7 +212,7 @@ final class RolloutController extends Controller
     {
         $board = new RolloutBoard($rollout);
         $people = match ($kind) {
-            'tell' => $board->query()->whereNull('told_at')->where('excused', ''),
+            'tell' => $board->toTell(),
             'ask' => $board->toAsk(),
             'remind' => $board->missing(),
             default => abort(404),

@@ -24,9 +24,9 @@
           <button class="btn btn-line" name="do" value="join">{{ __('Take :count more on', ['count' => $others])
               }}</button>
         @endif
-        @if ($counts['told'] < $counts['people'])
+        @if ($counts['to_tell'] > 0)
           <button class="btn btn-line" name="do" value="tell">{{ __('Tell :count beforehand', ['count' =>
-              $counts['people'] - $counts['told']]) }}</button>
+              $counts['to_tell']]) }}</button>
         @endif
         @if ($missing > 0)
           <button class="btn btn-line" name="do" value="remind">{{ __('Remind :count', ['count' =>
