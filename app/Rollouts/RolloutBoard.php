@@ -13,15 +13,15 @@ final class RolloutBoard
     /** So few of one step are put in order by themselves; of more, people are walked in order until enough are met. */
     private const FEW = 300;
 
-    private const COUNTS = 'step, count(*) as people, count(told_at) as told, count(asked_at) as asked, '
-        .'count(redo_at) as redo, '
-        .'count(case when step = 5 and tested_at is not null and redo_at is null then 1 end) as tested, '
-        .self::WAITING;
-
     /** Who can be written to, in numbers. */
     private const WAITING = "count(case when told_at is null and excused = '' then 1 end) as to_tell, "
         ."count(case when asked_at is null and excused = '' then 1 end) as to_ask, "
         .'count(case when step < 6 then asked_at end) as missing';
+
+    private const COUNTS = 'count(*) as people, count(told_at) as told, count(asked_at) as asked, '
+        .'count(redo_at) as redo, '
+        .'count(case when step = 5 and tested_at is not null and redo_at is null then 1 end) as tested, '
+        .self::WAITING;
 
     private const NONE = ['people' => 0, 'told' => 0, 'asked' => 0, 'missing' => 0, 'verified' => 0, 'redo' => 0,
         'tested' => 0, 'excused' => 0, 'to_tell' => 0, 'to_ask' => 0];
@@ -155,20 +155,14 @@ final class RolloutBoard
      */
     private function steps(): array
     {
-        $count = fn (Builder $people): array => $people->groupBy('step')->selectRaw(self::COUNTS)->get()
-            ->keyBy('step')->map(fn (\stdClass $row): array => array_map(intval(...), array_diff_key((array) $row, [
-                'step' => 1,
-            ])))->all();
-        $steps = $count($this->rollout->people());
-        foreach ($this->removed()->exists() ? $count($this->rollout->people()->whereIn('person_id', $this->removed()))
-            : [] as $step => $gone) {
-            foreach ($gone as $what => $people) {
-                $steps[$step][$what] -= $people;
-            }
-        }
-        foreach ($this->left() as $step => $gone) {
-            foreach ($gone as $what => $people) {
-                $steps[$step][$what] -= $people;
+        $steps = $this->byStep($this->rollout->people(), self::COUNTS);
+        foreach ([[$this->removed(), self::COUNTS], [$this->left(), self::WAITING]] as [$people, $what]) {
+            $gone = ! $people->exists() ? []
+                : $this->byStep($this->rollout->people()->whereIn('person_id', $people), $what);
+            foreach ($gone as $step => $counts) {
+                foreach ($counts as $name => $count) {
+                    $steps[$step][$name] -= $count;
+                }
             }
         }
         foreach ($this->later() as $step => $people) {
@@ -179,16 +173,19 @@ final class RolloutBoard
         return array_filter($steps, fn (array $at): bool => $at['people'] > 0);
     }
 
-    /** @return array<int, array<string, int>> step => whose last day is over, of those who would be written to */
-    private function left(): array
+    /** @return array<int, array<string, int>> step => what is counted there */
+    private function byStep(Builder $people, string $what): array
     {
-        $left = DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNull('removed_at')
-            ->where('last_day', '<', $this->today())->select('id');
-
-        return ! $left->exists() ? [] : $this->rollout->people()->whereIn('person_id', $left)->groupBy('step')
-            ->selectRaw('step, '.self::WAITING)->get()->keyBy('step')
+        return $people->groupBy('step')->selectRaw("step, $what")->get()->keyBy('step')
             ->map(fn (\stdClass $row): array => array_map(intval(...), array_diff_key((array) $row, ['step' => 1])))
             ->all();
+    }
+
+    /** Whose last day is over. */
+    private function left(): Builder
+    {
+        return DB::table('people')->where('workspace_id', $this->rollout->workspace_id)->whereNull('removed_at')
+            ->where('last_day', '<', $this->today())->select('id');
     }
 
     /** @return array<int, int> step => who is to come yet, and is asked then */

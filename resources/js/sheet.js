@@ -92,7 +92,7 @@ export function showSheet(anew = false) {
 
 function echo() {
   due = 0;
-  whenIdle(() => echoes().forEach(show), { timeout: LONGEST });
+  whenIdle(() => echoes().forEach(show), { timeout: REST });
 }
 
 function show(frame) {
