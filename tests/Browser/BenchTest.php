@@ -160,6 +160,24 @@ final class BenchTest extends BrowserTestCase
         );
     }
 
+    public function test_what_is_in_use_and_the_echoes_follow_once_keys_rest(): void
+    {
+        $this->open('/cards/9?piece=p3');
+        $this->script('document.querySelector(".echoes").scrollIntoView(); '
+            .'const f = document.getElementById("field-p3-text"); f.focus(); '
+            .'f.setSelectionRange(f.value.length, f.value.length)');
+        $text = fn (string $selector): string => (string) $this->script(
+            'const e = document.querySelector(arguments[0]); return (e?.contentDocument?.body ?? e)?.textContent ?? ""',
+            $selector,
+        );
+        $this->keys('qq');
+        $this->until(fn () => str_contains($text('#sheet'), 'designerqq'), 'the sheet has it');
+        $this->until(fn () => str_contains($text('.echo-soft iframe'), 'designerqq'), 'so has an echo');
+        $this->until(fn () => str_contains($text('#in-use'), 'What changed'), 'what is in use is older');
+        $this->keys(WebDriverKeys::BACKSPACE.WebDriverKeys::BACKSPACE);
+        $this->until(fn () => str_contains($text('#in-use'), 'as it is now'), 'and as it is now again');
+    }
+
     public function test_rows_and_edges_are_dragged(): void
     {
         $this->open(self::CARD.'?piece=p1');
