@@ -71,13 +71,13 @@ final readonly class PictureAnswers
         $colours = array_column($palette->colours, 'colour');
 
         return [
-            'background' => $palette->background?->toHex(),
+            'background' => $palette->background?->hex,
             'colours' => array_map(
-                fn (array $of) => ['colour' => $of['colour']->toHex(), 'share' => $of['share']],
+                fn (array $of) => ['colour' => $of['colour']->hex, 'share' => $of['share']],
                 $palette->colours,
             ),
             'inks' => array_map(
-                fn (Colour $ink) => $ink->toHex(), InkProposal::of($colours, $palette->background),
+                fn (Colour $ink) => $ink->hex, InkProposal::of($colours, $palette->background),
             ),
         ];
     }
@@ -97,14 +97,14 @@ final readonly class PictureAnswers
         foreach (DarkPage::cases() as $page) {
             $ratio = $page->ratio($ink, $background);
             $pages[$page->value] = [
-                'ink' => $page->ink($ink, $background)->toHex(),
-                'background' => $page->background($background)->toHex(),
+                'ink' => $page->ink($ink, $background)->hex,
+                'background' => $page->background($background)->hex,
                 'ratio' => floor($ratio * 100) / 100,
                 'reads' => $ratio >= Contrast::TEXT,
                 'nearest' => Contrast::nearest(
                     $ink,
                     fn (Colour $other) => $page->ratio($other, $background) >= Contrast::TEXT,
-                )?->toHex(),
+                )?->hex,
             ];
         }
 

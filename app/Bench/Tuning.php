@@ -99,7 +99,7 @@ final readonly class Tuning
 
     public function hex(string $role): string
     {
-        return $this->style->ink(InkRole::from($role))->toHex();
+        return $this->style->ink(InkRole::from($role))->hex;
     }
 
     /**
@@ -115,7 +115,7 @@ final readonly class Tuning
             $ink = $this->style->ink($role);
             if (! $ink->equals($brand->inks[$role->value])) {
                 $own[$role->value] = [
-                    'says' => self::near($brand, $brand->nearest($ink)), 'brand' => $brand->inks[$role->value]->toHex(),
+                    'says' => self::near($brand, $brand->nearest($ink)), 'brand' => $brand->inks[$role->value]->hex,
                 ];
             }
         }
@@ -131,7 +131,7 @@ final readonly class Tuning
             return __('The brand’s :role ink.', ['role' => $role]);
         }
 
-        $of = ['distance' => Number::format($near['distance'], 2), 'role' => $role, 'ink' => $near['ink']->toHex()];
+        $of = ['distance' => Number::format($near['distance'], 2), 'role' => $role, 'ink' => $near['ink']->hex];
 
         return $near['distance'] < Oklch::NOTICEABLE
             ? __(':distance from the brand’s :role ink :ink, too near to tell apart.', $of)
@@ -245,7 +245,7 @@ final readonly class Tuning
                 if (array_filter($this->card->filled(), fn (Piece $piece) => $slot->holds(
                     $piece->zone, $piece->can(Capability::Contact), $piece->can(Capability::Firm),
                 )) !== []) {
-                    $panels[$slot->name()] = [self::SLOTS[$slot->name()], $this->card->panel($slot) ?? Panel::none()];
+                    $panels[$slot->name] = [self::SLOTS[$slot->name], $this->card->panel($slot) ?? Panel::none()];
                 }
             }
         }

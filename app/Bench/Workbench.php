@@ -101,7 +101,7 @@ final readonly class Workbench
     /** Colour of its paper, as HTML writes it. */
     public function paper(): string
     {
-        return $this->document->style->ink(InkRole::Paper)->toHex();
+        return $this->document->style->ink(InkRole::Paper)->hex;
     }
 
     /**

@@ -108,7 +108,7 @@ final readonly class Front
             return $this->sketches->design($key, $this->facts, Kept::of([]));
         }
         $inks = array_map(
-            fn (Colour $ink): string => $ink->toHex(), Scheme::of(Colour::hex($ink))[0]->inks,
+            fn (Colour $ink): string => $ink->hex, Scheme::of(Colour::hex($ink))[0]->inks,
         );
         $facts = $this->facts->with(['style' => $this->facts->style->with(['inks' => $inks])]);
 

@@ -166,8 +166,9 @@ final class OwnCard
     private function learn(Piece $house, Piece $is): bool
     {
         $fact = $house->kind->knownBy($house);
-        $value = $is->fields[$house->kind->mainField()] ?? $is->fields['picture'] ?? '';
-        if ($fact === null || ! $house->filledBy->isBlank() || $this->person->known()->has($fact) || $value === '') {
+        $value = $is->fields[$house->kind->mainField()] ?? '';
+        if ($fact === null || ! $house->filledBy->isBlank() || $this->person->known()->has($fact)
+            || in_array($value, ['', []], true)) {
             return false;
         }
         try {

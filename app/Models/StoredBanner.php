@@ -72,7 +72,7 @@ final class StoredBanner extends Model
     public static function start(Workspace $workspace, array $values, string $occasion = ''): self
     {
         $brand = StoredBrand::in($workspace)->document();
-        $ink = fn (InkRole $role): string => $brand->inks[$role->value]->toHex();
+        $ink = fn (InkRole $role): string => $brand->inks[$role->value]->hex;
         $banner = Banner::of($values + [
             'inks' => [
                 'paper' => $ink(InkRole::Paper), 'words' => $ink(InkRole::Body), 'accent' => $ink(InkRole::Accent),

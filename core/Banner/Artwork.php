@@ -183,7 +183,7 @@ final readonly class Artwork
             : ['x1' => 0, 'y1' => 1, 'x2' => 0, 'y2' => 0];
         $pen->open('linearGradient', ['id' => $name] + $way);
         foreach ($stops as [$at, $share]) {
-            $pen->element('stop', ['offset' => $at, 'stop-color' => $ink->toHex(), 'stop-opacity' => $share]);
+            $pen->element('stop', ['offset' => $at, 'stop-color' => $ink->hex, 'stop-opacity' => $share]);
         }
         $pen->close();
         $pen->element('rect', [
@@ -194,7 +194,7 @@ final readonly class Artwork
     /** @param  list<mixed>  $shape  see DesignForm */
     private function shape(SvgPen $pen, array $shape, BannerInks $inks): void
     {
-        $fill = $inks->colour($shape[1])->toHex();
+        $fill = $inks->colour($shape[1])->hex;
         $high = $this->banner->size->height;
         match ($shape[0]) {
             'rect' => $pen->rectangle($this->box(array_slice($shape, 2)), $inks->colour($shape[1])),
@@ -230,8 +230,8 @@ final readonly class Artwork
             $y * $this->banner->size->height - $side / 2, $zoom,
         )]);
         $pen->raw(BannerDrawings::svg(
-            $this->banner->drawing ?: BannerDrawings::PLAIN, $inks->colour($ink)->toHex(),
-            $inks->colour($other)->toHex(),
+            $this->banner->drawing ?: BannerDrawings::PLAIN, $inks->colour($ink)->hex,
+            $inks->colour($other)->hex,
         ));
         $pen->close();
     }

@@ -114,7 +114,7 @@ final readonly class Banner
         return [
             'headline' => $this->headline, 'line' => $this->line, 'call' => $this->call, 'design' => $this->design,
             'picture' => $this->picture, 'drawing' => $this->drawing,
-            'inks' => array_map(fn (Colour $ink) => $ink->toHex(), $this->inks->inks),
+            'inks' => array_map(fn (Colour $ink) => $ink->hex, $this->inks->inks),
             'typeface' => $this->typeface->key, 'width' => $this->size->width, 'height' => $this->size->height,
             'address' => $this->address, 'alt' => $this->spoken,
         ];

@@ -76,7 +76,7 @@ final readonly class Brand
     /** Whether anybody chose an ink for it. */
     public function hasOwnInks(): bool
     {
-        return array_map(fn (Colour $ink) => $ink->toHex(), $this->inks) !== InkRole::DEFAULTS;
+        return array_map(fn (Colour $ink) => $ink->hex, $this->inks) !== InkRole::DEFAULTS;
     }
 
     /**
@@ -117,7 +117,7 @@ final readonly class Brand
         return [
             'format' => self::FORMAT,
             'country' => $this->country,
-            'inks' => array_map(fn (Colour $ink) => $ink->toHex(), $this->inks),
+            'inks' => array_map(fn (Colour $ink) => $ink->hex, $this->inks),
             'typeface' => $this->typeface->key,
             'sizes' => $this->sizes,
             'logos' => array_filter($this->logos),

@@ -16,6 +16,9 @@ use InkyCard\Refusal;
 use InkyCard\Time\Day;
 use InkyCard\Type\CleanText;
 
+// PHP compiles it away where it need not look for one of this namespace: asked at every composing.
+use function count;
+
 /** An e-mail signature being designed. Edits return a new card. */
 final readonly class Card
 {
@@ -27,6 +30,9 @@ final readonly class Card
 
     /** Base direction of its language. */
     private string $direction;
+
+    /** @var array<string, Panel> slot => what stands behind it; none for a slot that is on the paper */
+    private array $panels;
 
     /** @var array<string, CardContext> what pieces have to know of it, by the slot they stand in */
     private array $contexts;
@@ -56,10 +62,11 @@ final readonly class Card
         public array $forms,
     ) {
         $this->direction = in_array(strtok(strtolower($lang), '-'), self::RIGHT_TO_LEFT, true) ? 'rtl' : 'ltr';
+        $this->panels = self::behind($arrangement, $style);
         $context = new CardContext($style, $this->named()?->fact() ?? '', $lang, $country);
         $this->contexts = ['' => $context] + array_map(
             fn (Panel $panel) => $context->in($style->on($style->fill($panel) ?? $style->ink(InkRole::Paper))),
-            $this->panels(),
+            array_filter($this->panels, fn (Panel $panel) => ! in_array($panel->fill, [Fill::None, Fill::Paper], true)),
         );
     }
 
@@ -129,7 +136,7 @@ final readonly class Card
     public function with(array $changes): self
     {
         return self::of(...[
-            ...array_diff_key(get_object_vars($this), ['contexts' => 0, 'direction' => 0]), ...$changes,
+            ...array_diff_key(get_object_vars($this), ['contexts' => 0, 'direction' => 0, 'panels' => 0]), ...$changes,
         ]);
     }
 
@@ -290,7 +297,8 @@ final readonly class Card
     /** @return list<Block> the same with its links as its maker gave them */
     public function untagged(Piece $piece): array
     {
-        $absent = $piece->lacking() !== [] || $this->hasEnded($piece) || $this->isAhead($piece);
+        $absent = (! $piece->complete && $piece->lacking() !== [])
+            || ($this->today !== null && ($this->hasEnded($piece) || $this->isAhead($piece)));
 
         return $absent ? [] : $piece->kind->content($piece, $this->contextOf($piece));
     }
@@ -310,18 +318,24 @@ final readonly class Card
     /** What stands behind a slot of its arrangement. */
     public function panel(Slot $slot): ?Panel
     {
-        return $this->style->panels->at($slot->name()) ?? ($slot->band ? Panel::band() : null);
+        return $this->panels[$slot->name] ?? null;
     }
 
-    /** @return array<string, Panel> slot => what it stands on, where that is not the paper */
-    private function panels(): array
+    /** @return array<string, Panel> slot => what stands behind it, in reading order */
+    public function panels(): array
+    {
+        return $this->panels;
+    }
+
+    /** @return array<string, Panel> */
+    private static function behind(Arrangement $arrangement, Style $style): array
     {
         $panels = [];
-        foreach ($this->arrangement->rows as $row) {
+        foreach ($arrangement->rows as $row) {
             foreach ($row->slots as $slot) {
-                $panel = $this->panel($slot);
-                if ($panel !== null && ! in_array($panel->fill, [Fill::None, Fill::Paper], true)) {
-                    $panels[$slot->name()] = $panel;
+                $panel = $style->panels->at($slot->name) ?? ($slot->band ? Panel::band() : null);
+                if ($panel !== null) {
+                    $panels[$slot->name] = $panel;
                 }
             }
         }
@@ -335,7 +349,7 @@ final readonly class Card
             return $this->contexts[''];
         }
 
-        return $this->contexts[$this->slotOf($piece)?->name() ?? ''] ?? $this->contexts[''];
+        return $this->contexts[$this->slotOf($piece)->name ?? ''] ?? $this->contexts[''];
     }
 
     /** Where in its arrangement a piece stands; null where there is no place for it. */

@@ -10,9 +10,15 @@ use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\Tuning;
 use InkyCard\Time\Window;
 
+// PHP compiles it away where it need not look for one of this namespace: asked at every composing.
+use function is_string;
+
 /** One element of a card. */
 final readonly class Piece implements Filled
 {
+    /** It has all its kind needs: asked at every composing. */
+    public bool $complete;
+
     /**
      * @param  string  $id  unique on its card
      * @param  array<string, mixed>  $fields  as its kind accepts them, plus keys this version does not know
@@ -36,6 +42,7 @@ final readonly class Piece implements Filled
         public ?Window $window = null,
         public array $unknown = [],
     ) {
+        $this->complete = self::isComplete($kind, $fields);
     }
 
     /**
@@ -45,7 +52,7 @@ final readonly class Piece implements Filled
      */
     public function with(array $changes): self
     {
-        return new self(...[...get_object_vars($this), ...$changes]);
+        return new self(...[...array_diff_key(get_object_vars($this), ['complete' => 0]), ...$changes]);
     }
 
     /** @return list<string> fields that still say what a starter made up, or one line of it */
@@ -108,8 +115,7 @@ final readonly class Piece implements Filled
     /** @return list<Field> without which it is not on the card, while others are filled */
     public function lacking(): array
     {
-        // Asked at every composing; most pieces have what they need.
-        if ($this->isComplete()) {
+        if ($this->complete) {
             return [];
         }
         $facts = self::facts($this->kind, $this->fields);
@@ -120,10 +126,11 @@ final readonly class Piece implements Filled
         ));
     }
 
-    private function isComplete(): bool
+    /** @param  array<string, mixed>  $fields */
+    private static function isComplete(Kind $kind, array $fields): bool
     {
-        foreach ($this->kind->needs() as $field) {
-            $value = $this->fields[$field] ?? '';
+        foreach ($kind->needs() as $field) {
+            $value = $fields[$field] ?? '';
             if ($value === '' || $value === []) {
                 return false;
             }

@@ -7,7 +7,8 @@ use InkyCard\Refusal;
 /** An opaque sRGB colour, channels 0-255. */
 final readonly class Colour
 {
-    private string $hex;
+    /** Lower-case `#rrggbb`: the only form every mail client reads alike. */
+    public string $hex;
 
     public function __construct(public int $red, public int $green, public int $blue)
     {
@@ -35,15 +36,9 @@ final readonly class Colour
         return new self((int) $red, (int) $green, (int) $blue);
     }
 
-    /** Lower-case `#rrggbb`: the only form every mail client reads alike. */
-    public function toHex(): string
-    {
-        return $this->hex;
-    }
-
     public function equals(self $other): bool
     {
-        return $this->toHex() === $other->toHex();
+        return $this->hex === $other->hex;
     }
 
     /** sRGB transfer function, IEC 61966-2-1. */

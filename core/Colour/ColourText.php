@@ -67,7 +67,7 @@ final class ColourText
             }
             $read = self::within($part);
             foreach ($read as $colour) {
-                $found[$colour->toHex()] = $colour;
+                $found[$colour->hex] = $colour;
             }
             if ($read === []) {
                 $not[] = mb_strimwidth($part, 0, 60, '…');

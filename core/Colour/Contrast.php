@@ -35,7 +35,7 @@ final class Contrast
             self::$luminances = [];
         }
 
-        return self::$luminances[$colour->toHex()] ??= 0.2126 * Colour::linear($colour->red)
+        return self::$luminances[$colour->hex] ??= 0.2126 * Colour::linear($colour->red)
             + 0.7152 * Colour::linear($colour->green)
             + 0.0722 * Colour::linear($colour->blue);
     }
@@ -48,7 +48,7 @@ final class Contrast
             self::$readable = [];
         }
 
-        return self::$readable[$background->toHex().$paper->toHex()] ??=
+        return self::$readable[$background->hex.$paper->hex] ??=
             self::ratio($paper, $background) >= self::ratio($dark, $background) ? $paper : $dark;
     }
 

@@ -90,10 +90,10 @@ enum DarkPage: string
         if (count($turned) > 500) {
             $turned = [];
         }
-        $oklch = $turned[$colour->toHex()] ?? Oklch::of($colour);
+        $oklch = $turned[$colour->hex] ?? Oklch::of($colour);
 
         return $oklch instanceof Colour
             ? $oklch
-            : ($turned[$colour->toHex()] = $oklch->at(1 - $oklch->lightness)->toColour());
+            : ($turned[$colour->hex] = $oklch->at(1 - $oklch->lightness)->toColour());
     }
 }

@@ -64,7 +64,7 @@ final readonly class Palette
         $rank = fn (array $of) => $of['share'] * (0.02 + Oklch::of($of['colour'])->chroma);
         usort(
             $colours,
-            fn (array $a, array $b) => [$rank($b), $a['colour']->toHex()] <=> [$rank($a), $b['colour']->toHex()],
+            fn (array $a, array $b) => [$rank($b), $a['colour']->hex] <=> [$rank($a), $b['colour']->hex],
         );
 
         return new self($colours, $background);
@@ -219,7 +219,7 @@ final readonly class Palette
     {
         usort(
             $boxes,
-            fn (array $a, array $b) => [$b['count'], $a['colour']->toHex()] <=> [$a['count'], $b['colour']->toHex()],
+            fn (array $a, array $b) => [$b['count'], $a['colour']->hex] <=> [$a['count'], $b['colour']->hex],
         );
         $counts = $colours = [];
         foreach ($boxes as ['count' => $count, 'colour' => $colour]) {

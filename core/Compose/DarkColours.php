@@ -19,7 +19,7 @@ final class DarkColours
         $paper = $style->ink(InkRole::Paper);
         $pairs = [];
         $add = function (Colour $ink, Colour $background) use (&$pairs): void {
-            $pairs[$ink->toHex().' '.$background->toHex()] = [$ink, $background];
+            $pairs[$ink->hex.' '.$background->hex] = [$ink, $background];
         };
         foreach (InkRole::cases() as $role) {
             // Rules, bands and borders stand on the paper as text does.
@@ -46,8 +46,8 @@ final class DarkColours
     {
         $inks = [];
         foreach (array_merge(...$table->rows) as $cell) {
-            if ($cell->border !== null) {
-                $inks[] = $cell->border[2];
+            if ($cell->surface?->border !== null) {
+                $inks[] = $cell->surface->border->ink;
             }
             $inside = match (true) {
                 $cell->content instanceof Table => [$cell->content],
@@ -71,9 +71,9 @@ final class DarkColours
         foreach ([DarkPage::Soft, DarkPage::Forced] as $page) {
             $inks = $backgrounds = [];
             foreach ($pairs as $key => [$ink, $background]) {
-                $inks[$key] = $page->ink($ink, $background)->toHex();
-                $backgrounds[$background->toHex()] ??= $page->background($background)->toHex();
-                $backgrounds[$ink->toHex()] ??= $page->background($ink)->toHex();
+                $inks[$key] = $page->ink($ink, $background)->hex;
+                $backgrounds[$background->hex] ??= $page->background($background)->hex;
+                $backgrounds[$ink->hex] ??= $page->background($ink)->hex;
             }
             $seen[$page->value] = ['inks' => $inks, 'backgrounds' => $backgrounds];
         }

@@ -17,11 +17,11 @@ use InkyCard\Layout\Cell;
 use InkyCard\Layout\Framer;
 use InkyCard\Layout\Nested;
 use InkyCard\Layout\Sheet;
+use InkyCard\Layout\Surface;
 use InkyCard\Layout\Table;
 use InkyCard\Layout\Wrapping;
 use InkyCard\Markup\Escape;
 use InkyCard\Markup\HtmlBuilder;
-use InkyCard\Type\LineStyle;
 use InkyCard\Type\TextMeasure;
 
 /**
@@ -44,8 +44,13 @@ final class HtmlComposer
 
     private Card $card;
 
+    private bool $rtl;
+
     /** The card's typeface as a `font-family`. */
     private string $face;
+
+    /** The colour of its links. */
+    private string $linked;
 
     /** @param  bool  $named  marks every element of a piece with `data-piece`, for screens; exports never carry it */
     public function __construct(private readonly PictureSources $pictures, private readonly bool $named = false)
@@ -75,7 +80,7 @@ final class HtmlComposer
             ->void('meta', ['name' => 'viewport', 'content' => 'width=device-width'])
             ->open('title')->text($card->name)->close()
             ->close()
-            ->open('body', style: 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->toHex())
+            ->open('body', style: 'margin:0;padding:16px;background-color:'.$card->style->ink(InkRole::Paper)->hex)
             ->sanitised($this->card($sheet))
             ->close()->close()->html();
     }
@@ -83,15 +88,17 @@ final class HtmlComposer
     private function card(Sheet $sheet): string
     {
         $this->card = $card = $sheet->card;
+        $this->rtl = $card->direction() === 'rtl';
         $this->face = $card->style->typeface->css();
+        $this->linked = $card->style->ink(InkRole::Link)->hex;
         $this->pictures->prepare($sheet->pictures());
         $table = $sheet->table();
 
         return $table->rows === [] ? '' : $this->table(
             $table,
-            ' lang="'.Escape::html($card->lang).'"'.($card->direction() === 'rtl' ? ' dir="rtl"' : ''),
+            ' lang="'.Escape::html($card->lang).'"'.($this->rtl ? ' dir="rtl"' : ''),
             "font-family:$this->face;".'font-size:'.self::px($card->style->sizes->text).';color:'
-                .$card->style->ink(InkRole::Body)->toHex(),
+                .$card->style->ink(InkRole::Body)->hex,
         );
     }
 
@@ -149,8 +156,8 @@ final class HtmlComposer
             ->open('v:roundrect', [
                 'xmlns:v' => 'urn:schemas-microsoft-com:vml', 'href' => $words->href,
                 ...$look->outlined ? [
-                    'filled' => 'f', 'strokecolor' => $button->colour->toHex(), 'strokeweight' => ButtonLook::LINE.'px',
-                ] : ['fillcolor' => $button->colour->toHex(), 'stroke' => 'f'],
+                    'filled' => 'f', 'strokecolor' => $button->colour->hex, 'strokeweight' => ButtonLook::LINE.'px',
+                ] : ['fillcolor' => $button->colour->hex, 'stroke' => 'f'],
                 'arcsize' => min(50, round((100 * $look->radius) / $height)).'%',
             ], "width:{$width}px;height:{$height}px;v-text-anchor:middle")
             ->open('center', style: $this->type($line))
@@ -189,11 +196,11 @@ final class HtmlComposer
         if ($cell->align !== null) {
             $attributes .= " align=\"$cell->align\"";
         }
-        if ($cell->background !== null) {
-            $attributes .= ' bgcolor="'.$cell->background->toHex().'"';
+        if ($cell->surface?->colour !== null) {
+            $attributes .= ' bgcolor="'.$cell->surface->colour->hex.'"';
         }
-        if ($cell->behind !== null) {
-            $attributes .= ' background="'.Escape::html($this->pictures->source($cell->behind)).'"';
+        if ($cell->surface?->picture !== null) {
+            $attributes .= ' background="'.Escape::html($this->pictures->source($cell->surface->picture)).'"';
         }
         if ($cell->width !== null) {
             $attributes .= " width=\"$cell->width\"";
@@ -211,11 +218,12 @@ final class HtmlComposer
     private function style(Cell $cell): string
     {
         $content = $cell->content;
+        $surface = $cell->surface;
         $style = 'padding:'.self::sides($cell->padding);
-        if ($cell->background !== null) {
-            $style .= ';background-color:'.$cell->background->toHex();
+        if ($surface?->colour !== null) {
+            $style .= ';background-color:'.$surface->colour->hex;
         }
-        if ($cell->behind !== null) {
+        if ($surface?->picture !== null) {
             // The address stands in the attribute; where styles count as well, it fills its cell.
             $style .= ';background-position:center;background-size:cover';
         }
@@ -223,13 +231,8 @@ final class HtmlComposer
             // Where there is little room a width alone gives way, and a circle is one no longer.
             $style .= ";width:{$cell->width}px;min-width:{$cell->width}px";
         }
-        if ($cell->radius !== null && $cell->radius !== 0) {
-            $style .= ';border-radius:'.self::corners($cell->radius);
-        }
-        if ($cell->border !== null) {
-            [$side, $width, $ink] = $cell->border;
-            $style .= ';border'.($side === 'all' ? '' : "-$side").":{$width}px "
-                .($cell->border[3] ?? LineStyle::Solid)->value.' '.$ink->toHex();
+        if ($surface !== null) {
+            $style .= self::edge($surface);
         }
 
         if ($content instanceof LineBlock) {
@@ -240,7 +243,7 @@ final class HtmlComposer
             $content instanceof HtmlBlock && TextMeasure::isEndless($content->text) => self::ANYWHERE,
             // Under the padding, so that the spacing is above the line.
             $content instanceof RuleBlock => ";border-bottom:{$content->thickness}px {$content->style->value} "
-                .$content->ink->toHex().self::EMPTY,
+                .$content->ink->hex.self::EMPTY,
             $content instanceof SpaceBlock => self::EMPTY,
             default => '',
         };
@@ -253,10 +256,12 @@ final class HtmlComposer
     private function type(LineBlock $line): string
     {
         $first = $line->runs[0];
+        $look = ($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '');
+        $size = self::px($line->size);
+        $face = $first->face === null ? $this->face : $first->face->css();
+        $type = "font:$look$size/{$line->height}px $face;color:{$first->ink->hex};mso-line-height-rule:exactly";
 
-        return 'font:'.($first->italic ? 'italic ' : '').($first->bold ? 'bold ' : '').self::px($line->size)
-            ."/{$line->height}px ".$this->face($first).';color:'.$first->ink->toHex().';mso-line-height-rule:exactly'
-            .($first->spacing > 0 ? ';letter-spacing:'.self::px($first->spacing) : '');
+        return $first->spacing > 0 ? "$type;letter-spacing:".self::px($first->spacing) : $type;
     }
 
     private function face(TextRun $run): string
@@ -268,16 +273,15 @@ final class HtmlComposer
     {
         $html = '';
         $first = $line->runs[0];
-        $rtl = $this->card->direction() === 'rtl';
         foreach ($line->runs as $run) {
-            $ink = $run->ink->toHex();
+            $ink = $run->ink->hex;
             $own = $run === $first && $run->size === $line->size ? '' : $this->own($run, $first, $line->size);
             $words = Escape::html($run->text);
             if ($run->href !== null) {
                 // Colour on the link and on a span inside it: some clients recolour one, none recolours both.
                 $words = '<a href="'.Escape::html($run->href)."\" style=\"color:$ink;text-decoration:"
                     .($run->underlined ? 'underline' : 'none').'"><span'
-                    .($rtl && $run->isNumber() ? ' dir="ltr"' : '')." style=\"color:$ink$own\">$words</span></a>";
+                    .($this->rtl && $run->isNumber() ? ' dir="ltr"' : '')." style=\"color:$ink$own\">$words</span></a>";
             } elseif ($run->isFound()) {
                 // What stands in a link already, mail clients make no other of: this one leads nowhere.
                 $words = "<a style=\"color:$ink;text-decoration:none$own\">$words</a>";
@@ -307,21 +311,33 @@ final class HtmlComposer
     /** @param  bool  $inline  it stands among words */
     private function picture(PictureBlock $picture, bool $inline = false): string
     {
-        $height = $picture->free ? '' : " height=\"$picture->height\"";
+        [$width, $height] = [$picture->width, $picture->height];
+        $source = Escape::html($this->pictures->source($picture));
+        $alt = Escape::html($picture->alt);
+        $tall = $picture->free ? '' : " height=\"$height\"";
+        $display = $inline ? 'vertical-align:middle' : 'display:block';
+        $size = $picture->isFluid() ? 'max-width:100%;height:auto'
+            : ($picture->free ? 'height:auto' : "height:{$height}px");
         // The type size is that of the words shown when the picture is blocked.
-        $html = '<img src="'.Escape::html($this->pictures->source($picture))
-            ."\" width=\"$picture->width\"$height alt=\"".Escape::html($picture->alt).'" border="0" style="'
-            .($inline ? 'vertical-align:middle;' : 'display:block;')."width:{$picture->width}px;"
-            .($picture->isFluid() ? 'max-width:100%;height:auto'
-                : ($picture->free ? 'height:auto' : "height:{$picture->height}px"))
-            .';font-size:11px">';
+        $html = "<img src=\"$source\" width=\"$width\"$tall alt=\"$alt\" border=\"0\""
+            ." style=\"$display;width:{$width}px;$size;font-size:11px\">";
         if ($picture->href !== null) {
+            $address = Escape::html($picture->href);
             // Colour and underline of the words shown when the picture is blocked.
-            $html = '<a href="'.Escape::html($picture->href).'" style="color:'
-                .$this->card->style->ink(InkRole::Link)->toHex().";text-decoration:none\">$html</a>";
+            $html = "<a href=\"$address\" style=\"color:$this->linked;text-decoration:none\">$html</a>";
         }
 
         return $html;
+    }
+
+    private static function edge(Surface $surface): string
+    {
+        $border = $surface->border;
+
+        return ($surface->radius === null || $surface->radius === 0 ? ''
+            : ';border-radius:'.self::corners($surface->radius))
+            .($border === null ? '' : ';border'.($border->side === 'all' ? '' : "-$border->side")
+                .":{$border->width}px {$border->style->value} {$border->ink->hex}");
     }
 
     /** @param  array{int, int, int, int}|int  $radius  of all corners, or of each, CSS px */
@@ -339,6 +355,9 @@ final class HtmlComposer
     private static function sides(array $sides): string
     {
         [$top, $right, $bottom, $left] = $sides;
+        if ($right === 0 && $bottom === 0 && $left === 0) {
+            return $top === 0 ? '0' : "{$top}px 0 0";
+        }
         $padding = $top === 0 ? '0' : $top.'px';
         if ($right === $left && $top === $bottom && $top === $right) {
             return $padding;

@@ -83,7 +83,7 @@ final readonly class Lettering
         $this->pen->open('text', $place + [
             'font-family' => $face->drawn(), 'font-size' => $run->size,
             'font-weight' => $run->bold ? 'bold' : null, 'font-style' => $run->italic ? 'italic' : null,
-            'letter-spacing' => $run->spacing ?: null, 'fill' => $run->ink->toHex(), 'direction' => $rtl ? 'rtl' : null,
+            'letter-spacing' => $run->spacing ?: null, 'fill' => $run->ink->hex, 'direction' => $rtl ? 'rtl' : null,
         ]);
         $this->pen->text($word);
         $this->pen->close();

@@ -170,7 +170,7 @@ final class Plate
 
     private static function look(ButtonBlock $button): string
     {
-        return $button->colour->toHex().serialize($button->look).serialize($button->symbol).(int) $button->last;
+        return $button->colour->hex.serialize($button->look).serialize($button->symbol).(int) $button->last;
     }
 
     /** @param  list<string>  $values */
@@ -182,7 +182,7 @@ final class Plate
             $values[] = $run->href;
         }
 
-        return (TextMeasure::isEndless($words) ? self::ENDLESS : '').self::spaces($run).$run->size.$run->ink->toHex()
+        return (TextMeasure::isEndless($words) ? self::ENDLESS : '').self::spaces($run).$run->size.$run->ink->hex
             .($run->bold ? 'b' : '').($run->italic ? 'i' : '')
             .($run->underlined ? 'u' : '')
             .($run->href === null ? '' : 'a')

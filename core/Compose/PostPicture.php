@@ -48,14 +48,14 @@ final readonly class PostPicture
     public static function of(Card $card, Piece $piece): self
     {
         $style = $card->styleOf($piece);
-        $hex = fn (InkRole $role): string => $style->ink($role)->toHex();
+        $hex = fn (InkRole $role): string => $style->ink($role)->hex;
         $own = $piece->tuning;
 
         [$width, $height] = LatestPostKind::size($piece, $style);
 
         return new self(
             $width, $height, ($own->face ?? $style->typeface)->key, $own->size ?? $style->sizes->text,
-            $style->sizes->small, $style->spacing->lineHeight, $style->inkOf($own, InkRole::Link)->toHex(),
+            $style->sizes->small, $style->spacing->lineHeight, $style->inkOf($own, InkRole::Link)->hex,
             $hex(InkRole::Quiet), $hex(InkRole::Paper),
             str_contains($card->lang, '-') ? $card->lang : "$card->lang-$card->country",
             $piece->text('lead'), $piece->text('mark') === '', $own->bold === true, $own->italic === true,

@@ -9,6 +9,7 @@ use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Content\TextRun;
 use InkyCard\Colour\Colour;
+use InkyCard\Layout\Border;
 use InkyCard\Layout\Box;
 use InkyCard\Layout\Cell;
 use InkyCard\Layout\Laid;
@@ -16,6 +17,7 @@ use InkyCard\Layout\Measure;
 use InkyCard\Layout\Own\OwnLayout;
 use InkyCard\Layout\Own\OwnReader;
 use InkyCard\Layout\Sheet;
+use InkyCard\Layout\Surface;
 use InkyCard\Limits;
 use InkyCard\Type\FontStack;
 use InkyCard\Type\LineStyle;
@@ -84,14 +86,8 @@ final class SvgComposer
     {
         $cell = $laid->cell;
         $whole = $laid->whole();
-        if ($cell->background !== null) {
-            $this->pen->rectangle($whole, $cell->background, $cell->radius ?? 0);
-        }
-        if ($cell->behind !== null) {
-            $this->pen->filled($this->pictures->source($cell->behind), $whole, $cell->radius ?? 0);
-        }
-        if ($cell->border !== null) {
-            $this->border($whole, $cell);
+        if ($cell->surface !== null) {
+            $this->surface($cell->surface, $whole);
         }
         $content = $cell->content;
         match (true) {
@@ -109,22 +105,35 @@ final class SvgComposer
         };
     }
 
-    private function border(Box $whole, Cell $cell): void
+    private function surface(Surface $surface, Box $whole): void
     {
-        [$side, $thick, $ink] = $cell->border ?? throw new \LogicException('There is no border.');
-        $style = $cell->border[3] ?? LineStyle::Solid;
-        if ($side === 'all') {
-            $radius = is_array($cell->radius) ? $cell->radius[0] : $cell->radius ?? 0;
+        $radius = $surface->radius ?? 0;
+        if ($surface->colour !== null) {
+            $this->pen->rectangle($whole, $surface->colour, $radius);
+        }
+        if ($surface->picture !== null) {
+            $this->pen->filled($this->pictures->source($surface->picture), $whole, $radius);
+        }
+        if ($surface->border !== null) {
+            $this->border($surface->border, $whole, is_array($radius) ? $radius[0] : $radius);
+        }
+    }
+
+    /** @param  int  $radius  of its corners where it runs all around, CSS px */
+    private function border(Border $border, Box $whole, int $radius): void
+    {
+        [$thick, $ink, $style] = [$border->width, $border->ink, $border->style];
+        if ($border->side === 'all') {
             $this->pen->element('rect', [
                 'x' => $whole->x + $thick / 2, 'y' => $whole->y + $thick / 2, 'width' => $whole->width - $thick,
                 'height' => $whole->height - $thick, 'rx' => $radius > 0 ? max(0, $radius - $thick / 2) : null,
-                'fill' => 'none', 'stroke' => $ink->toHex(), 'stroke-width' => $thick,
+                'fill' => 'none', 'stroke' => $ink->hex, 'stroke-width' => $thick,
                 'stroke-dasharray' => self::dashes($style, $thick),
             ]);
 
             return;
         }
-        $this->stroke(match ($side) {
+        $this->stroke(match ($border->side) {
             'left' => new Box($whole->x, $whole->y, $thick, $whole->height),
             'right' => new Box($whole->x + $whole->width - $thick, $whole->y, $thick, $whole->height),
             'top' => new Box($whole->x, $whole->y, $whole->width, $thick),
@@ -151,7 +160,7 @@ final class SvgComposer
                 'x1' => $flat ? $box->x : $box->x + $half, 'y1' => $flat ? $box->y + $half : $box->y,
                 'x2' => $flat ? $box->x + $box->width : $box->x + $half,
                 'y2' => $flat ? $box->y + $half : $box->y + $box->height,
-                'stroke' => $ink->toHex(), 'stroke-width' => $thick, 'stroke-dasharray' => self::dashes($style, $thick),
+                'stroke' => $ink->hex, 'stroke-width' => $thick, 'stroke-dasharray' => self::dashes($style, $thick),
             ]);
         }
     }
@@ -219,7 +228,7 @@ final class SvgComposer
     {
         $this->pen->element('rect', [
             'x' => $box->x + 0.5, 'y' => $box->y + 0.5, 'width' => max(0, $box->width - 1),
-            'height' => max(0, $box->height - 1), 'fill' => 'none', 'stroke' => $this->quiet->toHex(),
+            'height' => max(0, $box->height - 1), 'fill' => 'none', 'stroke' => $this->quiet->hex,
         ]);
         if ($alt !== '' && $box->width > 24) {
             $y = $box->y + 4;

@@ -58,13 +58,13 @@ final class SvgPen
     public function rectangle(Box $box, Colour $ink, array|int $radius = 0): void
     {
         if (is_array($radius)) {
-            $this->element('path', ['d' => self::outline($box, $radius), 'fill' => $ink->toHex()]);
+            $this->element('path', ['d' => self::outline($box, $radius), 'fill' => $ink->hex]);
 
             return;
         }
         $this->element('rect', [
             'x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height,
-            'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->toHex(),
+            'rx' => $radius > 0 ? min($radius, $box->height / 2) : null, 'fill' => $ink->hex,
         ]);
     }
 

@@ -94,7 +94,7 @@ final readonly class BroughtLook
             return null;
         }
 
-        return Contrast::ratio($ink, Colour::hex('#ffffff')) < self::READS ? null : $ink->toHex();
+        return Contrast::ratio($ink, Colour::hex('#ffffff')) < self::READS ? null : $ink->hex;
     }
 
     /** One of the list by its first family; another as a chain of its own. */

@@ -38,12 +38,9 @@ final class Behind
         if ($whole !== null) {
             $found[] = ['', $whole, $paper];
         }
-        foreach ($card->arrangement->rows as $row) {
-            foreach ($row->slots as $slot) {
-                $panel = $card->panel($slot);
-                if ($panel?->picture !== null) {
-                    $found[] = [$slot->name(), $panel->picture, $card->style->fill($panel) ?? $paper];
-                }
+        foreach ($card->panels() as $slot => $panel) {
+            if ($panel->picture !== null) {
+                $found[] = [$slot, $panel->picture, $card->style->fill($panel) ?? $paper];
             }
         }
 

@@ -3,10 +3,7 @@
 namespace InkyCard\Layout;
 
 use InkyCard\Card\Content\Block;
-use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Piece;
-use InkyCard\Colour\Colour;
-use InkyCard\Type\LineStyle;
 
 /** A cell of a table, with all that shows of it. */
 final readonly class Cell
@@ -14,33 +11,25 @@ final readonly class Cell
     /**
      * @param  Nested|Block  $content  a table in it, or one block
      * @param  array{int, int, int, int}  $padding  top, right, bottom, left; CSS px
-     * @param  'top'|'middle'|'bottom'  $valign
      * @param  'left'|'center'|'right'|null  $align
-     * @param  array{int, int, int, int}|int|null  $radius  corner radius of its background, or of each corner from the
-     *                                                      top left clockwise, CSS px
-     * @param  array{string, int, Colour, 3?: LineStyle}|null  $border  side or `all`, width in CSS px, colour
      * @param  list<Piece>  $pieces  those whose content it holds
-     * @param  ?PictureBlock  $behind  shows behind its content, over its background
+     * @param  'top'|'middle'|'bottom'  $valign
      * @param  ?int  $width  without padding and borders, CSS px; null for as wide as its content
      */
     public function __construct(
         public Nested|Block $content,
         public array $padding = [0, 0, 0, 0],
-        public string $valign = 'top',
         public ?string $align = null,
-        public ?Colour $background = null,
-        public array|int|null $radius = null,
-        public ?array $border = null,
         public array $pieces = [],
+        public string $valign = 'top',
+        public ?Surface $surface = null,
         public ?int $width = null,
-        public ?PictureBlock $behind = null,
     ) {
     }
 
-    /** @param  array{int, int, int, int}  $radius  of each corner, CSS px */
-    public function rounded(array $radius): self
+    public function on(Surface $surface): self
     {
-        return new self(...['radius' => $radius] + get_object_vars($this));
+        return new self(...['surface' => $surface] + get_object_vars($this));
     }
 
     public function holding(Nested|Block $content): self
@@ -51,7 +40,7 @@ final readonly class Cell
     /** What its border adds on a side, CSS px. */
     public function edge(string $side): int
     {
-        return $this->border !== null && in_array($this->border[0], [$side, 'all'], true) ? $this->border[1] : 0;
+        return $this->surface?->border?->on($side) ?? 0;
     }
 
     /**

@@ -36,7 +36,7 @@ final class CutCorners
     {
         return match (true) {
             array_sum($radius) === 0 => $cell,
-            $cell->background !== null => $cell->rounded($radius),
+            $cell->surface?->colour !== null => $cell->on($cell->surface->rounded($radius)),
             $cell->content instanceof Table && $cell->sides() + $cell->ends() === 0 => $cell->holding(
                 self::table($cell->content, $radius, $rtl),
             ),

@@ -16,8 +16,11 @@ use InkyCard\Card\Content\RuleBlock;
 use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Kind\Zone;
 use InkyCard\Card\Style\ButtonLook;
+use InkyCard\Card\Style\Panel;
 use InkyCard\Card\Style\Spacing;
-use InkyCard\Colour\Colour;
+
+// PHP compiles it away where it need not look for one of this namespace: asked at every composing.
+use function count;
 
 /**
  * Lays a card out in tables, once for whoever needs them: the composer writes
@@ -101,10 +104,12 @@ final readonly class Framer
         $card = new Cell(
             $inside > 0 && $paper->padding === 0 ? CutCorners::cut($table, $inside, $this->rtl) : $table,
             array_fill(0, 4, $paper->padding),
-            background: $this->card->style->ink(InkRole::Paper), radius: $paper->radius ?: null,
-            border: $paper->line === 0 ? null : ['all', $paper->line, $this->card->style->ink($rule->ink)],
-            behind: $paper->picture === null ? null
-                : Behind::block($paper->picture, $this->card->style->ink(InkRole::Paper)),
+            surface: new Surface(
+                $this->card->style->ink(InkRole::Paper), $paper->radius ?: null,
+                $paper->line === 0 ? null : new Border('all', $paper->line, $this->card->style->ink($rule->ink)),
+                $paper->picture === null ? null
+                    : Behind::block($paper->picture, $this->card->style->ink(InkRole::Paper)),
+            ),
         );
         if ($letter === []) {
             return new Table([[$card]], wide: $paper->wide ?: null);
@@ -164,13 +169,9 @@ final readonly class Framer
      */
     private function cell(Slot $slot, array $lines, ?Slot $before, bool $last): Cell
     {
-        $style = $this->card->style;
-        $rule = $style->rule;
-        $ruled = $rule->width > 0 && ($slot->edged || ($slot->ruled && $before !== null));
+        $ruled = $this->card->style->rule->width > 0 && ($slot->edged || ($slot->ruled && $before !== null));
         $apart = $ruled || ($before !== null && $this->card->panel($before) !== null) ? $this->spacing->columns : 0;
-        [$padding, $background, $radius, $picture] = $this->behind(
-            $slot, $this->sides($apart, $last ? 0 : $this->spacing->columns),
-        );
+        $panel = $this->card->panel($slot);
         $side = $this->side($slot->align);
         $column = $this->column($slot, $lines, 0);
         // One line alone needs no table around it.
@@ -178,39 +179,32 @@ final readonly class Framer
 
         return new Cell(
             $only->content ?? new Table($column, $side, stretches: $this->wide && $side === null),
-            $padding,
-            $slot->valign,
+            $panel === null ? $this->sides($apart, $last ? 0 : $this->spacing->columns)
+                : array_fill(0, 4, $panel->padding),
             $only->align ?? $side,
-            $background,
-            $radius,
-            pieces: $only->pieces ?? [],
-            width: $this->wide && ($before !== null || ! $last) ? self::fixed($lines) : null,
-            behind: $picture,
-            border: $ruled ? [$this->rtl ? 'right' : 'left', $rule->width, $style->ink($rule->ink), $rule->style]
-                : null,
+            $only->pieces ?? [],
+            $slot->valign,
+            $this->surface($panel, $ruled),
+            $this->wide && ($before !== null || ! $last) ? self::fixed($lines) : null,
         );
     }
 
-    /**
-     * @param  array{int, int, int, int}  $sides  padding where it stands on nothing of its own, CSS px
-     * @return array{array{int, int, int, int}, ?Colour, ?int, ?PictureBlock} padding, background and its corners, a
-     *     picture over it
-     */
-    private function behind(Slot $slot, array $sides): array
+    /** @param  bool  $ruled  a rule runs down its leading edge */
+    private function surface(?Panel $panel, bool $ruled): ?Surface
     {
-        $panel = $this->card->panel($slot);
+        $style = $this->card->style;
+        $rule = $style->rule;
+        $border = ! $ruled ? null
+            : new Border($this->rtl ? 'right' : 'left', $rule->width, $style->ink($rule->ink), $rule->style);
         if ($panel === null) {
-            return [$sides, null, null, null];
+            return $border === null ? null : new Surface(border: $border);
         }
-        $room = $panel->padding;
+        $fill = $style->fill($panel) ?? ($panel->picture === null ? null : $style->ink(InkRole::Paper));
 
-        $fill = $this->card->style->fill($panel)
-            ?? ($panel->picture === null ? null : $this->card->style->ink(InkRole::Paper));
-
-        return [
-            [$room, $room, $room, $room], $fill, $panel->radius ?: null,
+        return new Surface(
+            $fill, $panel->radius ?: null, $border,
             $panel->picture === null || $fill === null ? null : Behind::block($panel->picture, $fill),
-        ];
+        );
     }
 
     /**
@@ -316,19 +310,18 @@ final readonly class Framer
         $align = $this->side($line[0]->pieces[0]->tuning->align ?? $slot->align);
         if (count($line) === 1) {
             return new Cell(
-                $this->block($line[0]->block, $align), [$gap, 0, 0, 0], align: $align, pieces: $line[0]->pieces,
+                $this->block($line[0]->block, $align), [$gap, 0, 0, 0], $align, $line[0]->pieces,
             );
         }
         $cells = [];
         foreach ($line as $index => $placed) {
             $cells[] = new Cell(
                 $this->block($placed->block, null), $this->sides($index === 0 ? 0 : $this->spacing->blocks, 0),
-                'middle',
-                pieces: $placed->pieces,
+                null, $placed->pieces, 'middle',
             );
         }
 
-        return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], align: $align);
+        return new Cell(new Table([$cells], $align), [$gap, 0, 0, 0], $align);
     }
 
     /** @param  'left'|'center'|'right'|null  $align */
@@ -342,11 +335,11 @@ final readonly class Framer
             )], $align),
             $block instanceof ButtonBlock => $this->button($block, $align),
             $block instanceof InitialsBlock => new Table([[new Cell(
-                new LineBlock([$block->letters]), [0, 0, 0, 0], 'middle', 'center', $block->fill,
-                $block->radius ?: null, width: $block->size,
+                new LineBlock([$block->letters]), align: 'center', valign: 'middle',
+                surface: new Surface($block->fill, $block->radius ?: null), width: $block->size,
             )]], $align),
             $block instanceof LineBlock && $block->symbol !== null => new Table([[
-                new Cell($block->symbol, $this->sides(0, 6), 'middle'),
+                new Cell($block->symbol, $this->sides(0, 6), valign: 'middle'),
                 new Cell($block->bare(), valign: 'middle'),
             ]], $align),
             default => $block,
@@ -361,7 +354,7 @@ final readonly class Framer
         if ($button->symbol !== null) {
             $cells = [
                 new Cell($button->symbol, $this->sides($button->last ? self::SIGN : 0, $button->last ? 0 : self::SIGN),
-                    'middle'),
+                    valign: 'middle'),
                 new Cell($words, valign: 'middle'),
             ];
             $words = Table::row(...$button->last ? array_reverse($cells) : $cells);
@@ -371,8 +364,9 @@ final readonly class Framer
         [$high, $wide] = [max(0, $look->high - $line), max(0, $look->wide - $line)];
 
         return new Table([[new Cell(
-            $words, [$high, $wide, $high, $wide], 'middle', 'center', $look->outlined ? null : $button->colour,
-            $look->radius, $look->outlined ? ['all', $line, $button->colour] : null,
+            $words, [$high, $wide, $high, $wide], 'center', [], 'middle', $look->outlined
+                ? new Surface(null, $look->radius, new Border('all', $line, $button->colour))
+                : new Surface($button->colour, $look->radius),
         )]], $align, $look->word && $look->radius > 0 ? $button : null, $look->full && ! $button->beside);
     }
 

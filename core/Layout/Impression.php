@@ -69,11 +69,11 @@ final readonly class Impression
     private static function paint(array &$fields, Laid $laid): void
     {
         $cell = $laid->cell;
-        if ($cell->background !== null) {
-            self::area($fields, $laid->whole(), Oklch::lab($cell->background), 1);
+        if ($cell->surface?->colour !== null) {
+            self::area($fields, $laid->whole(), Oklch::lab($cell->surface->colour), 1);
         }
-        if ($cell->border !== null) {
-            self::border($fields, $laid);
+        if ($cell->surface?->border !== null) {
+            self::border($fields, $cell->surface->border, $laid->whole());
         }
         $content = $cell->content;
         $box = $laid->content();
@@ -94,10 +94,9 @@ final readonly class Impression
     }
 
     /** @param  list<array{float, float, float}>  $fields */
-    private static function border(array &$fields, Laid $laid): void
+    private static function border(array &$fields, Border $border, Box $whole): void
     {
-        [$side, $thick, $ink] = $laid->cell->border ?? ['', 0, Colour::hex('#000000')];
-        $whole = $laid->whole();
+        [$side, $thick] = [$border->side, $border->width];
         foreach ([
             'left' => new Box($whole->x, $whole->y, $thick, $whole->height),
             'right' => new Box($whole->x + $whole->width - $thick, $whole->y, $thick, $whole->height),
@@ -105,7 +104,7 @@ final readonly class Impression
             'bottom' => new Box($whole->x, $whole->y + $whole->height - $thick, $whole->width, $thick),
         ] as $name => $box) {
             if ($side === $name || $side === 'all') {
-                self::area($fields, $box, Oklch::lab($ink), 1);
+                self::area($fields, $box, Oklch::lab($border->ink), 1);
             }
         }
     }

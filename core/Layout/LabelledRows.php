@@ -48,7 +48,9 @@ final class LabelledRows
     private static function row(Card $card, Slot $slot, Placed $placed, LineBlock $block): array
     {
         $style = $card->styleOf($placed->pieces[0]);
-        $hair = ['top', 1, Oklch::mixed($style->ink(InkRole::Quiet), $style->ink(InkRole::Paper), self::FAINT)];
+        $hair = new Surface(border: new Border('top', 1, Oklch::mixed(
+            $style->ink(InkRole::Quiet), $style->ink(InkRole::Paper), self::FAINT,
+        )));
         [$label, $value] = self::parts($card, $placed->pieces[0], $block);
         $end = $slot->table === 'end';
         $rtl = $card->direction() === 'rtl';
@@ -56,10 +58,9 @@ final class LabelledRows
             $rtl ? $after : $start];
 
         return [
-            new Cell($label, $padding(0, self::APART), pieces: $placed->pieces, border: $hair),
+            new Cell($label, $padding(0, self::APART), null, $placed->pieces, surface: $hair),
             new Cell(
-                $value, $padding(0, 0), align: $end ? ($rtl ? 'left' : 'right') : null, pieces: $placed->pieces,
-                border: $hair,
+                $value, $padding(0, 0), $end ? ($rtl ? 'left' : 'right') : null, $placed->pieces, surface: $hair,
             ),
         ];
     }

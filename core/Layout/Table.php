@@ -27,7 +27,7 @@ final readonly class Table implements Nested
         $edged = false;
         foreach ($rows as $row) {
             foreach ($row as $cell) {
-                $edged = $edged || $cell->border !== null || $cell->radius !== null;
+                $edged = $edged || $cell->surface?->isEdged();
             }
         }
         $this->edged = $edged;

@@ -55,7 +55,7 @@ final readonly class ColourStripping
             $background = null;
         }
         if ($background === null && $ink !== null && self::brightness($ink) <= $this->bright) {
-            ($this->told)($element, 'color', $ink->toHex(), 'its own');
+            ($this->told)($element, 'color', $ink->hex, 'its own');
             $this->without($element, ['color']);
         }
     }
@@ -75,7 +75,7 @@ final readonly class ColourStripping
     private function takes(Element $element, string $property, Colour $colour): void
     {
         if (self::brightness($colour) < 253) {
-            ($this->told)($element, $property, $colour->toHex(), '');
+            ($this->told)($element, $property, $colour->hex, '');
         }
     }
 

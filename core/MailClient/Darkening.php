@@ -55,18 +55,18 @@ final readonly class Darkening
         foreach ($element->style as $index => [$property, $value]) {
             $ink = $property === 'color' ? StyleColour::in($value) : null;
             if ($ink !== null) {
-                $seen = $this->ink($ink, $background)->toHex();
-                if ($seen !== $ink->toHex()) {
+                $seen = $this->ink($ink, $background)->hex;
+                if ($seen !== $ink->hex) {
                     $element->style[$index][1] = $seen;
                     ($this->told)($element, 'color', $value, $seen);
                 }
             } elseif (preg_match(self::BORDERS, $property) === 1 && ($line = StyleColour::in($value)) !== null) {
-                $seen = $this->ink($line, $background)->toHex();
+                $seen = $this->ink($line, $background)->hex;
                 $element->style[$index][1] = (string) preg_replace(StyleColour::PATTERN, $seen, $value, 1);
             }
         }
         if (isset($element->attributes['color']) && ($ink = StyleColour::in($element->attributes['color'])) !== null) {
-            $element->attributes['color'] = $this->ink($ink, $background)->toHex();
+            $element->attributes['color'] = $this->ink($ink, $background)->hex;
         }
 
         return $background;
@@ -74,8 +74,8 @@ final readonly class Darkening
 
     private function background(Element $element, Colour $own): void
     {
-        $seen = $this->dark->background($own)->toHex();
-        if ($seen === $own->toHex()) {
+        $seen = $this->dark->background($own)->hex;
+        if ($seen === $own->hex) {
             return;
         }
         if (isset($element->attributes['bgcolor'])) {
@@ -86,7 +86,7 @@ final readonly class Darkening
                 $element->style[$index][1] = (string) preg_replace(StyleColour::PATTERN, $seen, $value, 1);
             }
         }
-        ($this->told)($element, 'background-color', $own->toHex(), $seen);
+        ($this->told)($element, 'background-color', $own->hex, $seen);
     }
 
     private function ink(Colour $ink, Colour $background): Colour
@@ -97,6 +97,6 @@ final readonly class Darkening
             $seen = [];
         }
 
-        return $seen[$this->dark->value.$ink->toHex().$background->toHex()] ??= $this->dark->ink($ink, $background);
+        return $seen[$this->dark->value.$ink->hex.$background->hex] ??= $this->dark->ink($ink, $background);
     }
 }

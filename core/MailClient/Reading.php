@@ -43,8 +43,8 @@ final readonly class Reading
 
         return '<!DOCTYPE html><html lang="'.$said('lang', '/^[A-Za-z0-9-]{2,35}$/D', 'en').'" dir="'
             .$said('dir', '/^(?:ltr|rtl|auto)$/D', 'ltr').'"><head><meta charset="utf-8"><title>'.$title
-            .'</title></head><body style="margin:0;padding:12px;background-color:'.$this->page->toHex().';color:'
-            .$this->ink->toHex().';font:13px Arial,sans-serif">'.$this->html()."</body></html>\n";
+            .'</title></head><body style="margin:0;padding:12px;background-color:'.$this->page->hex.';color:'
+            .$this->ink->hex.';font:13px Arial,sans-serif">'.$this->html()."</body></html>\n";
     }
 
     /** What the outermost element that says it says. */

@@ -165,7 +165,7 @@ final readonly class OwnMarkup
     public static function coloured(string $html, Colour $ink): string
     {
         return (string) preg_replace_callback('/<a\b([^>]*)>/', function (array $link) use ($ink) {
-            $colour = 'color:'.$ink->toHex();
+            $colour = 'color:'.$ink->hex;
 
             return match (true) {
                 preg_match('/ style="(?:[^"]*;)?color:/', $link[1]) === 1 => $link[0],

@@ -42,8 +42,8 @@ final readonly class Mark implements Bake
             $this->icon,
             $this->shape->value,
             $this->size,
-            $this->background->toHex(),
-            $this->ink->toHex(),
+            $this->background->hex,
+            $this->ink->hex,
             ...$this->season === null ? [] : $this->season->toArray(),
             ...$this->onOwn ? ['own'] : [],
         ]);
@@ -63,7 +63,7 @@ final readonly class Mark implements Bake
     {
         return [
             'mark' => $this->icon, 'shape' => $this->shape->value, 'size' => $this->size,
-            'ground' => $this->background->toHex(), 'ink' => $this->ink->toHex(),
+            'ground' => $this->background->hex, 'ink' => $this->ink->hex,
         ] + ($this->season === null ? [] : ['dress' => $this->season->toArray()])
             + ($this->onOwn ? ['own' => true] : []);
     }
@@ -100,19 +100,19 @@ final readonly class Mark implements Bake
     /** On a background of its own. */
     private function filled(string $inner, int $radius): string
     {
-        $background = $this->background->toHex();
+        $background = $this->background->hex;
         $edge = $this->isLost(Limits::FILLED_CONTRAST)
             ? '<rect x=".75" y=".75" width="30.500" height="30.500" rx="'.max(0, $radius - 0.75)
                 ."\" fill=\"$background\" stroke=\"#fff\" stroke-width=\"1.500\"/>"
             : "<rect width=\"32\" height=\"32\" rx=\"$radius\" fill=\"$background\"/>";
 
-        return "$edge<g transform=\"{$this->inside()}\" fill=\"{$this->ink->toHex()}\">$inner</g>";
+        return "$edge<g transform=\"{$this->inside()}\" fill=\"{$this->ink->hex}\">$inner</g>";
     }
 
     /** In the colour of the background, within a ring or with nothing around it. */
     private function lines(string $inner): string
     {
-        $colour = $this->background->toHex();
+        $colour = $this->background->hex;
         $edged = $this->isLost(Limits::LINE_CONTRAST);
         $ring = $this->shape === Shape::Ring;
         $place = $ring ? $this->inside() : ($edged ? 'translate(2 2) scale(1.75)' : 'scale(2)');

@@ -133,7 +133,7 @@ final readonly class Recipe implements Bake
             'height' => $this->height,
             'play' => $this->playMark,
             'tone' => $this->tone->value,
-            'ink' => $this->ink?->toHex(),
+            'ink' => $this->ink?->hex,
             'outline' => $this->outline,
             'moving' => $this->moving,
             'density' => $this->density,

@@ -2,6 +2,9 @@
 
 namespace InkyCard\Type;
 
+// PHP compiles it away where it need not look for one of this namespace: asked at every composing.
+use function strlen;
+
 /**
  * Lines a run of text breaks into. Break opportunities are those of UAX #14
  * as ICU finds them, less the one after a slash, which browsers do not take.

@@ -88,7 +88,7 @@ final class Looks
     private static function colour(string $written): string
     {
         try {
-            return ColourText::parse(trim(explode('!', $written)[0]))->toHex();
+            return ColourText::parse(trim(explode('!', $written)[0]))->hex;
         } catch (Refusal) {
             return strtolower($written);
         }

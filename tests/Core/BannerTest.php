@@ -180,7 +180,7 @@ final class BannerTest extends TestCase
         $this->assertNotNull($veiled->veil);
         $this->assertStringContainsString('veil', $said);
         $drawn = $work->backdrop($banner->inks, $veiled);
-        $this->assertStringContainsString($veiled->veil[0]->toHex(), $drawn);
+        $this->assertStringContainsString($veiled->veil[0]->hex, $drawn);
     }
 
     /** @param  \Closure(int, int): array{int, int, int}  $at */

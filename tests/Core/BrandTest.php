@@ -71,7 +71,7 @@ final class BrandTest extends TestCase
     {
         $from = self::brand();
         $card = (new Restyle([
-            'inks' => ['quiet' => '#444444'] + array_map(fn (Colour $ink) => $ink->toHex(), $from->inks),
+            'inks' => ['quiet' => '#444444'] + array_map(fn (Colour $ink) => $ink->hex, $from->inks),
             'typeface' => 'verdana',
         ]))->apply(self::card());
         $to = $from->with([
@@ -169,7 +169,7 @@ final class BrandTest extends TestCase
             $nearest = $cell->nearest($brand);
             $this->assertNotNull($nearest);
             $mended = $brand->with([
-                'inks' => [$cell->yields()->value => $nearest->toHex()] + $brand->toArray()['inks'],
+                'inks' => [$cell->yields()->value => $nearest->hex] + $brand->toArray()['inks'],
             ]);
             $this->assertTrue(
                 array_values(

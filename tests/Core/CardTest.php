@@ -417,7 +417,7 @@ final class CardTest extends TestCase
             $this->assertSame('Maren Oakhollow', $back->holder());
             $other = Starters::all()[$starter->key === 'skerry' ? 'tidemark' : 'skerry'];
             $this->assertSame(
-                '#ff0000', (new Edit\TakeLook($other, $brand))->apply($changed)->style->ink(InkRole::Accent)->toHex(),
+                '#ff0000', (new Edit\TakeLook($other, $brand))->apply($changed)->style->ink(InkRole::Accent)->hex,
             );
         }
     }

@@ -39,7 +39,7 @@ final class ColourTest extends TestCase
         if ($hex === null) {
             $this->expectException(Refusal::class);
         }
-        $this->assertSame($hex, ColourText::parse($text)->toHex());
+        $this->assertSame($hex, ColourText::parse($text)->hex);
     }
 
     public function test_a_pasted_list_loses_nothing_silently(): void
@@ -47,7 +47,7 @@ final class ColourTest extends TestCase
         $read = ColourText::find("Brand red: #B4502C, body rgb(38, 51, 43)\npaper: ivory; #b4502c\nour lovely green\n");
         $this->assertSame(
             ['#b4502c', '#26332b', '#fffff0', '#008000'],
-            array_map(fn (Colour $colour) => $colour->toHex(), $read['found']),
+            array_map(fn (Colour $colour) => $colour->hex, $read['found']),
         );
         // A CSS name in a sentence is a colour; a line without any is told.
         $this->assertSame(['nothing here'], ColourText::find('nothing here')['not']);
@@ -58,7 +58,7 @@ final class ColourTest extends TestCase
         mt_srand(4);
         for ($n = 0; $n < 400; $n++) {
             $colour = self::random();
-            $this->assertSame($colour->toHex(), Oklch::of($colour)->toColour()->toHex());
+            $this->assertSame($colour->hex, Oklch::of($colour)->toColour()->hex);
             $mapped = (new Oklch(mt_rand(1, 99) / 100, mt_rand(0, 50) / 100, mt_rand(0, 359)));
             $got = Oklch::of($mapped->toColour());
             $this->assertEqualsWithDelta($mapped->lightness, $got->lightness, 0.05);
@@ -105,12 +105,12 @@ final class ColourTest extends TestCase
         [$white, $body, $stamp] = [Colour::hex('#ffffff'), Colour::hex('#26332b'), Colour::hex('#b4502c')];
         $this->assertLessThan(0.25, Oklch::of(DarkPage::Soft->background($white))->lightness);
         $this->assertSame($stamp, DarkPage::Soft->background($stamp));
-        $this->assertSame('#000000', DarkPage::Forced->background($white)->toHex());
+        $this->assertSame('#000000', DarkPage::Forced->background($white)->hex);
         $this->assertSame($body, DarkPage::Unchanged->ink($body, $white));
         mt_srand(6);
         for ($n = 0; $n < 60; $n++) {
             $ink = self::random();
-            $this->assertGreaterThanOrEqual(4.5, DarkPage::Soft->ratio($ink, $white), $ink->toHex());
+            $this->assertGreaterThanOrEqual(4.5, DarkPage::Soft->ratio($ink, $white), $ink->hex);
             $this->assertEqualsWithDelta(
                 1,
                 Oklch::of($ink)->lightness + Oklch::of(DarkPage::Forced->ink($ink, $white))->lightness,
@@ -139,13 +139,13 @@ final class ColourTest extends TestCase
             }
         }
         $palette = Palette::of($pixels, 60);
-        $this->assertSame('#f7f3ea', $palette->background?->toHex());
+        $this->assertSame('#f7f3ea', $palette->background?->hex);
         $this->assertSame(
             ['#b4502c', '#4a5170'],
-            array_slice(array_map(fn (array $of) => $of['colour']->toHex(), $palette->colours), 0, 2),
+            array_slice(array_map(fn (array $of) => $of['colour']->hex, $palette->colours), 0, 2),
         );
         $this->assertEquals($palette, Palette::of($pixels, 60));
-        $this->assertSame('#c8402a', Palette::of(array_fill(0, 9, 0xC8402A), 3)->colours[0]['colour']->toHex());
+        $this->assertSame('#c8402a', Palette::of(array_fill(0, 9, 0xC8402A), 3)->colours[0]['colour']->hex);
         $this->assertSame([], Palette::of(array_fill(0, 9, 127 << 24), 3)->colours);
     }
 

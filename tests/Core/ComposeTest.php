@@ -201,9 +201,9 @@ final class ComposeTest extends TestCase
             );
         }
         foreach ($pairs as $pair => [$ink, $background]) {
-            $this->assertSame(DarkPage::Soft->ink($ink, $background)->toHex(), $dark['soft']['inks'][$pair]);
-            $this->assertSame(DarkPage::Forced->background($background)->toHex(),
-                $dark['forced']['backgrounds'][$background->toHex()]);
+            $this->assertSame(DarkPage::Soft->ink($ink, $background)->hex, $dark['soft']['inks'][$pair]);
+            $this->assertSame(DarkPage::Forced->background($background)->hex,
+                $dark['forced']['backgrounds'][$background->hex]);
         }
     }
 

@@ -71,6 +71,9 @@ final class HouseCardTest extends TestCase
             $is('button', ['text' => 'Book a visit', 'address' => 'https://quillfern.example/book'], 'must'), '', ['p'],
         ];
         yield 'a closing keeps its phrase' => [$is('closing', ['phrase' => 'Warmly,'], 'person'), 'Warmly,', []];
+        yield 'profile links' => [
+            $is('profiles', ['links' => ['https://quillfern.example/studio']], 'must'), 'GitHub', [],
+        ];
         yield 'a licence' => [$is('licence', ['text' => ''], 'must'), 'GD-20417', []];
     }
 

@@ -260,6 +260,7 @@ final class KindTest extends TestCase
             $this->assertMatchesRegularExpression('/^[A-Z].{15,110}\.$/', $kind->purpose());
             $this->assertNotSame([], $kind->fields());
             $fields = array_column($kind->fields(), 'name');
+            $this->assertSame([], array_diff([$kind->mainField(), ...$kind->needs()], $fields), "$key needs no other");
             $this->assertSame(
                 [],
                 array_diff($fields, array_keys($kind->accept([], 'GB'))),

@@ -229,7 +229,7 @@ final class MailClientTest extends TestCase
                 .'#222"><font color="#222222">x</font> <b>y</b></td></tr></table>';
         $reading = Reader::read(MailClient::of('phone-forced-dark'), $foreign);
         $this->assertDoesNotMatchRegularExpression('/#fff|#222/', $reading->html());
-        $this->assertNotEquals('#ffffff', $reading->page->toHex());
+        $this->assertNotEquals('#ffffff', $reading->page->hex);
         $this->assertStringNotContainsString('bgcolor', Reader::read(MailClient::of('open-desktop-dark'),
             $foreign)->html());
     }

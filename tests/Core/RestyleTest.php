@@ -60,7 +60,7 @@ final class RestyleTest extends TestCase
         $papers = [];
         foreach (Scheme::of(Colour::hex($ink)) as $scheme) {
             $paper = $scheme->inks['paper'];
-            $papers[] = $paper->toHex();
+            $papers[] = $paper->hex;
             $this->assertEqualsCanonicalizing(array_column(InkRole::cases(), 'value'), array_keys($scheme->inks));
             foreach (array_diff_key($scheme->inks, ['paper' => 0]) as $role => $colour) {
                 $this->assertGreaterThanOrEqual(4.5, Contrast::ratio($colour, $paper), "$scheme->name $role");
@@ -109,10 +109,10 @@ final class RestyleTest extends TestCase
         $off = (new Restyle(['panels' => ['text' => ['fill' => 'none', 'room' => '0', 'radius' => '0']]]))->apply($on);
         $this->assertStringNotContainsString('border-radius:8px', $html($off));
         $this->assertSame(
-            Oklch::mixed(Colour::hex('#ffffff'), Colour::hex('#0f5c73'), 0.1)->toHex(),
+            Oklch::mixed(Colour::hex('#ffffff'), Colour::hex('#0f5c73'), 0.1)->hex,
             $card->style->with(['panels' => []])->fill(Panels::of([
                 'text' => ['fill' => 'tint'],
-            ])->at('text') ?? self::fail('no panel'))?->toHex(),
+            ])->at('text') ?? self::fail('no panel'))?->hex,
         );
         $this->expectException(Refusal::class);
         (new Restyle(['panels' => ['text' => ['fill' => 'gold']]]))->apply($card);

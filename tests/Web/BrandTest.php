@@ -56,7 +56,7 @@ final class BrandTest extends WebTestCase
         $sweep = BulkChange::query()->sole();
         $this->post("/sweeps/$sweep->id/undo");
         $this->assertSame($before, $this->stored());
-        $this->assertSame('#1f5fa8', StoredBrand::in($this->workspace)->document()->inks['accent']->toHex());
+        $this->assertSame('#1f5fa8', StoredBrand::in($this->workspace)->document()->inks['accent']->hex);
         // Once is enough.
         $this->post("/sweeps/$sweep->id/undo")->assertRedirect('/brand');
         $this->assertSame($before, $this->stored());
@@ -308,9 +308,9 @@ final class BrandTest extends WebTestCase
         $accent = function (string $inks): ?string {
             $this->post('/cards', ['starter' => 'plumbline', 'inks' => $inks]);
 
-            return StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->toHex();
+            return StoredCard::query()->latest('id')->first()?->document()->style->ink(InkRole::Accent)->hex;
         };
-        $own = Starters::all()['plumbline']->sample()->style->ink(InkRole::Accent)->toHex();
+        $own = Starters::all()['plumbline']->sample()->style->ink(InkRole::Accent)->hex;
         $this->assertSame(['#1f5fa8', $own, $own], [$accent('ours'), $accent('own'), $accent('')]);
         $this->post('/brand/inks', ['number' => 1, 'inks' => ['accent' => '#123456']]);
         $this->post('/brand/change', ['number' => 2]);
@@ -319,13 +319,13 @@ final class BrandTest extends WebTestCase
 
     private function ink(): string
     {
-        return CardJson::decode($this->stored())->style->ink(InkRole::Accent)->toHex();
+        return CardJson::decode($this->stored())->style->ink(InkRole::Accent)->hex;
     }
 
     private function drafted(): ?string
     {
         $brand = StoredBrand::in($this->workspace);
 
-        return $brand->draft === null ? null : $brand->drafted()->inks['link']->toHex();
+        return $brand->draft === null ? null : $brand->drafted()->inks['link']->hex;
     }
 }

@@ -154,7 +154,7 @@ final class StyleTest extends WebTestCase
         ]);
         $style('oklch(0.5 0.1 150)')->assertOk();
         $accent = fn (): string => StoredCard::query()->findOrFail($this->card->id)->document()->style
-            ->ink(InkRole::Accent)->toHex();
+            ->ink(InkRole::Accent)->hex;
         $mixed = $accent();
         $this->assertMatchesRegularExpression('/^#[0-9a-f]{6}$/', $mixed);
         $style('rgb(1 2 3)')->assertOk();

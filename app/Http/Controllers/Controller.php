@@ -80,7 +80,7 @@ abstract class Controller
 
         return response()
             ->view('proof.reading', [
-                'html' => $reading->html(), 'page' => $reading->page->toHex(), 'ink' => $reading->ink->toHex(),
+                'html' => $reading->html(), 'page' => $reading->page->hex, 'ink' => $reading->ink->hex,
                 'client' => $client, 'outlined' => false, 'marked' => [],
             ])
             ->header('Content-Security-Policy', ContentPolicy::RENDERING);

@@ -75,8 +75,8 @@ final class ProofController extends Controller
         return response()
             ->view('proof.reading', [
                 'html' => $original ? $subject->named() : $reading->html(marked: true),
-                'page' => $original ? '#ffffff' : $reading->page->toHex(),
-                'ink' => $original ? '#000000' : $reading->ink->toHex(),
+                'page' => $original ? '#ffffff' : $reading->page->hex,
+                'ink' => $original ? '#000000' : $reading->ink->hex,
                 'client' => $client,
                 'outlined' => $request->boolean('outlined'),
                 'marked' => preg_match(

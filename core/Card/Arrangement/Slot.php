@@ -11,7 +11,7 @@ final readonly class Slot
     public array $zones;
 
     /** What a style calls it: the zone it begins with, or what it holds of it. */
-    private string $name;
+    public string $name;
 
     /**
      * @param  Zone|list<Zone>  $zones  whose lines stand in it, one zone after the other
@@ -45,11 +45,6 @@ final readonly class Slot
             $contact === true => 'contacts',
             default => $this->zones[0]->value,
         };
-    }
-
-    public function name(): string
-    {
-        return $this->name;
     }
 
     public function holds(Zone $zone, bool $contact, bool $firm): bool

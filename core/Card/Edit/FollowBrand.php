@@ -76,7 +76,7 @@ final readonly class FollowBrand implements BulkEdit
         foreach (InkRole::cases() as $role) {
             [$old, $new] = [$this->from->inks[$role->value], $this->to->inks[$role->value]];
             if (! $old->equals($new) && $card->style->ink($role)->equals($old)) {
-                $style['inks'][$role->value] = $new->toHex();
+                $style['inks'][$role->value] = $new->hex;
             }
         }
         [$old, $new] = [$this->from->typeface->key, $this->to->typeface->key];

@@ -27,7 +27,7 @@ final readonly class TakeLook implements Edit
         $inks = [];
         foreach (InkRole::cases() as $role) {
             $ink = $own ? $this->brand?->inks[$role->value] ?? $look->style->ink($role) : $card->style->ink($role);
-            $inks[$role->value] = $ink->toHex();
+            $inks[$role->value] = $ink->hex;
         }
         $tunings = [];
         foreach ($look->pieces as $piece) {

@@ -28,9 +28,9 @@ abstract class AbstractPictureKind extends AbstractKind
         parent::__construct($key, $label, $icon, $purpose, $zone);
     }
 
-    public function needs(): array
+    public function mainField(): string
     {
-        return ['picture'];
+        return 'picture';
     }
 
     public function resizes(): array

@@ -40,9 +40,9 @@ final class HeadshotKind extends AbstractKind
         ];
     }
 
-    public function needs(): array
+    public function mainField(): string
     {
-        return ['picture'];
+        return 'picture';
     }
 
     public function resizes(): array

@@ -91,6 +91,11 @@ final class OwnHtmlKind extends AbstractKind
         return $html === '' ? [] : [new Content\HtmlBlock(OwnMarkup::coloured($html, $ink), OwnMarkup::words($html))];
     }
 
+    public function mainField(): string
+    {
+        return 'html';
+    }
+
     public function summary(Filled $piece): string
     {
         $html = $piece->text('html');

@@ -4,6 +4,7 @@ namespace InkyCard\Card\Kind;
 
 use InkyCard\Brand\InkRole;
 use InkyCard\Card\Content;
+use InkyCard\Card\Style\MarkLook;
 use InkyCard\Card\Style\Style;
 use InkyCard\Colour\Colour;
 use InkyCard\Colour\Contrast;
@@ -57,6 +58,11 @@ final class ProfilesKind extends AbstractKind
                 choices: self::FORMS,
             ),
         ];
+    }
+
+    public function mainField(): string
+    {
+        return 'links';
     }
 
     public function tunes(): array
@@ -123,10 +129,11 @@ final class ProfilesKind extends AbstractKind
     private static function marks(array $links, Filled $piece, CardContext $card): Content\MarksBlock
     {
         $look = $card->style->marks;
+        $inks = self::inks($piece, $card->style);
         $marks = [];
         foreach ($links as $link) {
             $marks[] = new Content\PictureBlock(
-                self::mark($link->mark, $piece, $card->style), $look->size, $look->size, $link->label, $link->address,
+                self::inked($link->mark, $look, ...$inks), $look->size, $look->size, $link->label, $link->address,
             );
         }
 
@@ -136,15 +143,25 @@ final class ProfilesKind extends AbstractKind
     /** A sign on its background, or a picture in the same two inks. */
     public static function mark(string $mark, Filled $piece, Style $style): Bake
     {
-        $look = $style->marks;
+        return self::inked($mark, $style->marks, ...self::inks($piece, $style));
+    }
+
+    /** @return array{Colour, Colour} of the background of its marks, and of the signs on it */
+    private static function inks(Filled $piece, Style $style): array
+    {
         $background = self::background($piece, $style);
+
+        return [$background, $style->marks->sign === null
+            ? Contrast::readable($background, $style->ink(InkRole::Paper)) : $style->ink($style->marks->sign)];
+    }
+
+    private static function inked(string $mark, MarkLook $look, Colour $background, Colour $sign): Bake
+    {
         if (str_contains($mark, ':')) {
             $shape = Shape::forPhotos()[$look->shape->value] ?? Shape::Square;
 
             return new Recipe($mark, $shape, $look->size, $look->size, tone: Tone::Tint, ink: $background);
         }
-        $sign = $look->sign === null ? Contrast::readable($background, $style->ink(InkRole::Paper))
-            : $style->ink($look->sign);
 
         return new Mark($mark, $look->shape, $look->size, $background, $sign, $look->season);
     }

@@ -34,6 +34,11 @@ final class RuleKind extends AbstractKind
         return [new Content\RuleBlock($ink, (int) $piece->text('thickness'))];
     }
 
+    public function mainField(): string
+    {
+        return 'thickness';
+    }
+
     public function summary(Filled $piece): string
     {
         return $piece->text('thickness').' px';

@@ -36,6 +36,11 @@ final class SpacingKind extends AbstractKind
         return [new Content\SpaceBlock((int) $piece->text('height'))];
     }
 
+    public function mainField(): string
+    {
+        return 'height';
+    }
+
     public function summary(Filled $piece): string
     {
         return $piece->text('height').' px';

@@ -32,9 +32,9 @@ final class WebKind extends AbstractContactKind
         ];
     }
 
-    public function needs(): array
+    public function mainField(): string
     {
-        return ['address'];
+        return 'address';
     }
 
     public function content(Filled $piece, CardContext $card): array

@@ -59,7 +59,7 @@ final readonly class Starter
             'country' => $brand->country,
             'unknown' => ['starter' => $this->key] + $card->unknown,
             'style' => $own ? $card->style
-                : $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->toHex(), $brand->inks)]),
+                : $card->style->with(['inks' => array_map(fn (Colour $ink) => $ink->hex, $brand->inks)]),
             'pieces' => array_map(fn (Piece $piece) => self::filled($piece, $known), $card->pieces),
         ]));
     }

@@ -21,7 +21,7 @@ final readonly class Inks
     private const ALIKE = 0.12;
 
     /** @param  array<string, Colour>  $colours  role => colour, every role */
-    private function __construct(private array $colours)
+    private function __construct(public array $colours)
     {
     }
 
@@ -57,7 +57,7 @@ final readonly class Inks
      */
     public function on(Colour $background): array
     {
-        $inks = ['paper' => $background->toHex()];
+        $inks = ['paper' => $background->hex];
         $paper = $this->colour(InkRole::Paper);
         $best = Contrast::ratio($paper, $background) >= Contrast::TEXT ? $paper
             : Contrast::readable($background, Colour::hex('#ffffff'));
@@ -73,7 +73,7 @@ final readonly class Inks
             };
         }
 
-        return array_map(fn (Colour|string $ink) => is_string($ink) ? $ink : $ink->toHex(), $inks);
+        return array_map(fn (Colour|string $ink) => is_string($ink) ? $ink : $ink->hex, $inks);
     }
 
     public function colour(InkRole $role): Colour

@@ -89,7 +89,7 @@ final readonly class Style
 
     public function ink(InkRole $role): Colour
     {
-        return $this->inks->colour($role);
+        return $this->inks->colours[$role->value];
     }
 
     /** The ink of a piece: a colour of its own, the role it was given, or the one it has otherwise. */

@@ -108,7 +108,7 @@ final readonly class Tuning
             'italic' => $this->italic,
             'underline' => $this->underline,
             'caps' => $this->caps,
-            'colour' => $this->colour?->toHex(),
+            'colour' => $this->colour?->hex,
             'face' => $this->face?->key,
             'call' => $this->call?->toArray() ?: null,
         ], fn ($value) => $value !== null) + $this->unknown;

@@ -148,18 +148,18 @@ abstract class AbstractCheck implements Check
         $used = [];
         foreach ($subject->runs() as [, $run, $background]) {
             if ($background->equals($paper)) {
-                $used[$run->ink->toHex()] = true;
+                $used[$run->ink->hex] = true;
             }
         }
         $inks = [];
         foreach ([InkRole::Body, InkRole::Accent, InkRole::Quiet, InkRole::Link] as $role) {
             $ink = $style->ink($role);
-            if (isset($used[$ink->toHex()]) && ! $passes($ink, $paper)) {
+            if (isset($used[$ink->hex]) && ! $passes($ink, $paper)) {
                 $better = Contrast::nearest($ink, fn (Colour $other) => $passes($other, $paper));
                 if ($better === null) {
                     return null;
                 }
-                $inks[$role->value] = $better->toHex();
+                $inks[$role->value] = $better->hex;
             }
         }
 

@@ -89,7 +89,7 @@ final class BehindWords extends AbstractCheck
             $panel = $own === null ? null : $card->panel($own);
 
             return $slot === '' ? ($panel?->picture === null && ($panel->fill ?? Fill::None) === Fill::None)
-                : $own?->name() === $slot;
+                : $own?->name === $slot;
         }));
     }
 

@@ -32,7 +32,7 @@ final class InksAlike extends AbstractCheck
                                 '%s and %s are %.3f apart; from %s on eyes see two.', $one->label(),
                                 mb_strtolower($other->label()), $distance, Oklch::NOTICEABLE,
                             ),
-                            mend: new Mend('Make them one', new Restyle(['inks' => [$other->value => $a->toHex()]])),
+                            mend: new Mend('Make them one', new Restyle(['inks' => [$other->value => $a->hex]])),
                         ),
                     ];
                 }

@@ -29,12 +29,12 @@ final class OffBrand extends AbstractCheck
                     $this->found(
                         Said::of(
                             'The :role ink is :ink; the brand’s :near is :brand.',
-                            ['role' => $role->value, 'ink' => $ink->toHex(), 'near' => $near['role']->value,
-                                'brand' => $near['ink']->toHex()],
+                            ['role' => $role->value, 'ink' => $ink->hex, 'near' => $near['role']->value,
+                                'brand' => $near['ink']->hex],
                         ),
                         mend: new Mend(
                             'Take the brand\'s',
-                            new Restyle(['inks' => [$role->value => $near['ink']->toHex()]]),
+                            new Restyle(['inks' => [$role->value => $near['ink']->hex]]),
                         ),
                     ),
                 ];

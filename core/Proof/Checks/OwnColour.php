@@ -26,7 +26,7 @@ final class OwnColour extends AbstractCheck
 
         return $off === [] ? [] : [$this->found(
             Said::of(':colours: none of the brand’s inks.', ['colours' => implode(', ', array_unique(
-                array_map(fn (Piece $piece) => (string) $piece->tuning->colour?->toHex(), $off),
+                array_map(fn (Piece $piece) => (string) $piece->tuning->colour?->hex, $off),
             ))]),
             array_column($off, 'id'),
             mend: new Mend('Back to the inks', new CompositeEdit(array_map(

@@ -103,7 +103,7 @@
           <div class="maker-inks">
             @foreach ($roles as $role => $label)
               <label><input type="color" name="inks[{{ $role }}]"
-                  value="{{ $banner->inks->inks[$role]->toHex() }}"> {{ __($label) }}</label>
+                  value="{{ $banner->inks->inks[$role]->hex }}"> {{ __($label) }}</label>
             @endforeach
           </div>
         </fieldset>

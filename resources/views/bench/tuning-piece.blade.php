@@ -71,7 +71,7 @@
   <x-edit-form :to="route('edit.tune', [$card, $chosen->id])" :card="$bench->card" :open="$open" edit="part"
     class="tune own-colour">
     <x-tune-row for="tune-colour" label="Own colour"><span class="with-unit"><input type="color" id="tune-colour"
-          name="tuning[colour]" value="{{ $own->colour?->toHex() ?? $tuning->hex($own->ink->value ?? 'accent') }}"
+          name="tuning[colour]" value="{{ $own->colour?->hex ?? $tuning->hex($own->ink->value ?? 'accent') }}"
           aria-describedby="error-{{ $chosen->id }}-tuning-colour">@if ($own->colour)<button class="btn-words"
             name="tuning[colour]" value="">back to an ink</button>@endif</span></x-tune-row>
     @include('bench.error', ['key' => $chosen->id . '.tuning-colour', 'swap' => null])

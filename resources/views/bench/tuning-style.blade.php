@@ -107,11 +107,11 @@
   @foreach ($tuning->schemes() as $scheme)
     <x-edit-form :to="route('edit.restyle', $card)" :card="$bench->card" :open="$open" edit="press" class="scheme">
       @foreach ($scheme->inks as $role => $ink)
-        <input type="hidden" name="style[inks][{{ $role }}]" value="{{ $ink->toHex() }}">
+        <input type="hidden" name="style[inks][{{ $role }}]" value="{{ $ink->hex }}">
       @endforeach
       <button class="btn btn-line"><svg viewBox="0 0 90 18" aria-hidden="true">
           @foreach (array_values($scheme->inks) as $at => $ink)
-            <rect x="{{ $at * 18 }}" width="18" height="18" fill="{{ $ink->toHex() }}" />
+            <rect x="{{ $at * 18 }}" width="18" height="18" fill="{{ $ink->hex }}" />
           @endforeach
         </svg> {{ __($scheme->name) }}</button>
     </x-edit-form>

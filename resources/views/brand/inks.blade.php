@@ -8,13 +8,13 @@
     <ul class="taken" aria-label="Colours found">
       @foreach ($taken['colours'] as $colour)
         <li><svg viewBox="0 0 20 20" aria-hidden="true">
-            <rect width="20" height="20" rx="3" fill="{{ $colour->toHex() }}" />
-          </svg><span class="measure">{{ $colour->toHex() }}</span></li>
+            <rect width="20" height="20" rx="3" fill="{{ $colour->hex }}" />
+          </svg><span class="measure">{{ $colour->hex }}</span></li>
       @endforeach
     </ul>
     <datalist id="taken">
       @foreach ($taken['colours'] as $colour)
-        <option value="{{ $colour->toHex() }}">
+        <option value="{{ $colour->hex }}">
       @endforeach
     </datalist>
     @if ($taken['not'] !== [])
@@ -24,18 +24,18 @@
       hx-post="{{ route('brand.keep', 'inks') }}">
       @include('brand.hidden')
       @foreach ($taken['inks'] as $role => $ink)
-        <input type="hidden" name="inks[{{ $role }}]" value="{{ $ink->toHex() }}">
+        <input type="hidden" name="inks[{{ $role }}]" value="{{ $ink->hex }}">
       @endforeach
       <svg viewBox="0 0 130 22" aria-hidden="true">
         @foreach (array_values($taken['inks']) as $n => $ink)
-          <rect x="{{ 26 * $n }}" y="0" width="24" height="22" rx="3" fill="{{ $ink->toHex() }}"
+          <rect x="{{ 26 * $n }}" y="0" width="24" height="22" rx="3" fill="{{ $ink->hex }}"
             stroke="#8d8a80" stroke-width=".6" />
         @endforeach
       </svg>
       <button class="btn btn-line">Use these five</button>
       <span class="help">
         @foreach ($taken['inks'] as $role => $ink)
-          {{ $role }} {{ $ink->toHex() }}@if (!$loop->last)
+          {{ $role }} {{ $ink->hex }}@if (!$loop->last)
             ,
           @endif
         @endforeach

@@ -28,12 +28,12 @@
               'matrix-fails' => $cell->used && !$cell->reads(),
           ])>
             <title>{{ __($cell->text->label()) }} on {{ $cell->on->value }}, {{ Str::lower(__($page->label())) }}:
-              {{ $cell->ink->toHex() }} on {{ $cell->background->toHex() }},
+              {{ $cell->ink->hex }} on {{ $cell->background->hex }},
               {{ Number::format(floor($cell->ratio * 10) / 10, 1) }} to 1</title>
             <rect x="{{ $cx + 1.5 }}" y="{{ $cy + 1.5 }}" width="{{ $wide - 3 }}"
-              height="{{ $high - 3 }}" rx="2" fill="{{ $cell->background->toHex() }}" />
+              height="{{ $high - 3 }}" rx="2" fill="{{ $cell->background->hex }}" />
             <text x="{{ $cx + $wide / 2 }}" y="{{ $cy + 20 }}" text-anchor="middle"
-              fill="{{ $cell->ink->toHex() }}">{{ Number::format(floor($cell->ratio * 10) / 10, 1) }}</text>
+              fill="{{ $cell->ink->hex }}">{{ Number::format(floor($cell->ratio * 10) / 10, 1) }}</text>
             @if ($cell->used && !$cell->reads())
               <path d="M{{ $cx + 1.5 }} {{ $cy + 1.5 }}h11l-11 11z" fill="#c8402a" stroke="#fffdf8"
                 stroke-width=".8" />
@@ -56,10 +56,10 @@
             <form method="post" action="{{ route('brand.keep', 'inks') }}"
               hx-post="{{ route('brand.keep', 'inks') }}">
               @include('brand.hidden')
-              <input type="hidden" name="inks[{{ $cell->yields()->value }}]" value="{{ $nearest->toHex() }}">
+              <input type="hidden" name="inks[{{ $cell->yields()->value }}]" value="{{ $nearest->hex }}">
               <button class="btn-words"><svg viewBox="0 0 20 20" aria-hidden="true">
-                  <rect width="20" height="20" rx="3" fill="{{ $nearest->toHex() }}" />
-                </svg> Take {{ $nearest->toHex() }} as {{ $cell->yields()->value }} ink, the nearest that
+                  <rect width="20" height="20" rx="3" fill="{{ $nearest->hex }}" />
+                </svg> Take {{ $nearest->hex }} as {{ $cell->yields()->value }} ink, the nearest that
                 reads</button>
             </form>
           @else

@@ -59,7 +59,7 @@ final class StyleController extends AbstractEditController
         $codes = is_array($style['codes'] ?? null) ? $style['codes'] : [];
         $inks = [];
         foreach ($codes as $role => $code) {
-            $inks[$role] = Refusal::at("/style/inks/$role", fn () => ColourText::parse($code)->toHex());
+            $inks[$role] = Refusal::at("/style/inks/$role", fn () => ColourText::parse($code)->hex);
         }
 
         return $inks === [] ? [] : ['inks' => $inks];
