@@ -328,22 +328,32 @@ final readonly class Framer
     private function block(Block $block, ?string $align): Table|Block
     {
         return match (true) {
-            $block instanceof MarksBlock => new Table([array_map(
-                fn (int $index, PictureBlock $mark) => new Cell($mark, $this->sides($index === 0 ? 0 : $block->spacing,
-                    0)),
-                array_keys($block->marks), $block->marks,
-            )], $align),
+            $block instanceof LineBlock && $block->symbol === null => $block,
+            $block instanceof MarksBlock => new Table([$this->marks($block)], $align),
             $block instanceof ButtonBlock => $this->button($block, $align),
             $block instanceof InitialsBlock => new Table([[new Cell(
                 new LineBlock([$block->letters]), align: 'center', valign: 'middle',
                 surface: new Surface($block->fill, $block->radius ?: null), width: $block->size,
             )]], $align),
-            $block instanceof LineBlock && $block->symbol !== null => new Table([[
+            $block instanceof LineBlock => new Table([[
                 new Cell($block->symbol, $this->sides(0, 6), valign: 'middle'),
                 new Cell($block->bare(), valign: 'middle'),
             ]], $align),
             default => $block,
         };
+    }
+
+    /** @return non-empty-list<Cell> */
+    private function marks(MarksBlock $block): array
+    {
+        $cells = [];
+        $padding = [0, 0, 0, 0];
+        foreach ($block->marks as $mark) {
+            $cells[] = new Cell($mark, $padding);
+            $padding = $this->sides($block->spacing, 0);
+        }
+
+        return $cells;
     }
 
     /** @param  'left'|'center'|'right'|null  $align */
