@@ -55,6 +55,10 @@ if (str_starts_with($path, '/b/')) {
         return;
     }
 }
+// The address of a file of public/ begins with what all of them were when the settings were read: see config/app.php.
+// What has changed since is not kept under it.
+$editioned = preg_match('#^/v/[0-9a-f]{12}(/.+)$#D', $path, $match) === 1;
+$path = $editioned ? $match[1] : $path;
 $types = [
     'css' => 'text/css; charset=utf-8',
     'js' => 'text/javascript; charset=utf-8',
@@ -83,14 +87,15 @@ if ($file === null || ! is_file($file)) {
     return;
 }
 
+$changed = (int) filemtime($file);
+$read = (int) @filemtime(getenv('APP_CONFIG_CACHE') ?: __DIR__.'/bootstrap/cache/config.php');
 header("Content-Security-Policy: default-src 'none'");
 header('Referrer-Policy: same-origin');
 $packed = ! str_ends_with($file, '.woff2') && str_contains($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '', 'gzip');
-$tag = sprintf('"%x-%x%s"', (int) filemtime($file), (int) filesize($file), $packed ? '-gz' : '');
+$tag = sprintf('"%x-%x%s"', $changed, (int) filesize($file), $packed ? '-gz' : '');
 header('Content-Type: '.$type);
 header('X-Content-Type-Options: nosniff');
-// Typefaces come with a release, and the one before serves as well: frames need not ask again.
-header('Cache-Control: public, '.($type === 'font/woff2' ? 'max-age=604800' : 'no-cache'));
+header('Cache-Control: public, '.($editioned && $changed <= $read ? 'max-age=31536000, immutable' : 'no-cache'));
 header('Vary: Accept-Encoding');
 header('ETag: '.$tag);
 if (($_SERVER['HTTP_IF_NONE_MATCH'] ?? '') === $tag) {

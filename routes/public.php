@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\Public\AssetController;
 use App\Http\Controllers\Public\ClickController;
 use App\Http\Controllers\Public\EventController;
 use App\Http\Controllers\Public\PhoneController;
@@ -17,6 +18,8 @@ use Illuminate\Support\Str;
 /*
  * Answered without session or cookies: mail clients fetch these, and phones nobody is signed in on.
  */
+Route::get('/v/{edition}/{file}', AssetController::class)
+    ->where(['edition' => '[0-9a-f]{12}', 'file' => AssetController::FILE])->name('asset');
 Route::get('/p/{hash}.{extension}', VariantController::class)
     ->where(['hash' => '[0-9a-f]{64}', 'extension' => 'png|jpg|gif'])
     ->name('variant');

@@ -1,5 +1,5 @@
 // Codes to be scanned, of the addresses they stand for.
-import qrcode from '/vendor/qrcode.js';
+import qrcode from '../vendor/qrcode.js';
 
 for (const place of document.querySelectorAll('[data-code]')) {
   const made = qrcode(0, 'M');

@@ -49,8 +49,8 @@ export function watchDragging(place) {
   // The package that drags comes with the first move of a pointer: nobody drags before.
   const ready = new Promise((done) => {
     const load = () => {
-      const script = Object.assign(document.createElement('script'), { src: '/vendor/Sortable.min.js', onload: done });
-      document.head.append(script);
+      const src = new URL('../vendor/Sortable.min.js', import.meta.url).href;
+      document.head.append(Object.assign(document.createElement('script'), { src, onload: done }));
     };
     document.addEventListener('pointermove', load, { once: true });
   });

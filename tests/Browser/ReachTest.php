@@ -107,6 +107,19 @@ final class ReachTest extends BrowserTestCase
     }
 
     /** Every stop of Tab shows a ring that stands out from what is around it, 3 to 1 (WCAG 2.2, 1.4.11 and 2.4.13). */
+    public function test_files_are_fetched_once(): void
+    {
+        $asked = [];
+        foreach (['/cards/9', '/cards', '/cards/9'] as $page) {
+            self::$desk->browser->get(self::$desk->base.$page);
+            $asked[] = $this->script(
+                'return performance.getEntriesByType("resource").filter((one) => one.transferSize > 0'
+                    .' && /\\.(css|js|svg|woff2)$/.test(one.name)).map((one) => one.name)',
+            );
+        }
+        $this->assertSame([], $asked[2]);
+    }
+
     public function test_wherever_the_focus_is_it_can_be_seen(): void
     {
         $this->script('localStorage.clear()');

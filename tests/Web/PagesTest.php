@@ -444,6 +444,27 @@ final class PagesTest extends WebTestCase
         }
     }
 
+    /** Where a web server in front knows nothing of editions, the application answers. */
+    public function test_files_are_kept_under_the_edition_they_are_of(): void
+    {
+        $page = (string) $this->get('/cards/'.$this->card->id)->getContent();
+        preg_match_all('~(?:href|src)="(/v/[0-9a-f]{12}/[^"#]+)~', $page, $files);
+        $this->assertGreaterThan(8, count(array_unique($files[1])));
+        $this->assertDoesNotMatchRegularExpression('~(?:href|src)="/(?:css|js|vendor|marks)/~', $page);
+        foreach (array_unique($files[1]) as $file) {
+            $response = $this->get($file);
+            $this->assertSame(200, $response->getStatusCode(), $file);
+            $this->assertStringContainsString('immutable', (string) $response->headers->get('Cache-Control'), $file);
+        }
+        [, , $edition] = explode('/', $files[1][0]);
+        $this->assertStringContainsString(
+            'no-cache', (string) $this->get('/v/0123456789ab/css/app.css')->headers->get('Cache-Control'),
+        );
+        foreach (['index.php', 'css/none.css', '../.env', '../resources/vendor.js', 'css/../../package.js'] as $none) {
+            $this->get("/v/$edition/$none")->assertNotFound();
+        }
+    }
+
     public function test_a_member_is_added_from_the_console(): void
     {
         $this->assertSame(

@@ -1,6 +1,6 @@
 <x-layouts.page title="A second step">
   <x-slot:head>
-    <script type="module" src="/js/code.js"></script>
+    <script type="module" src="{{ asset('js/code.js') }}"></script>
   </x-slot:head>
   <main id="main" class="narrow">
     <h1>A second step</h1>

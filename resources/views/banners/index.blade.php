@@ -1,8 +1,8 @@
 <x-layouts.page title="Banners" nav="banners">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/plan.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/plan.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk plan-desk">
     <div class="desk-head">

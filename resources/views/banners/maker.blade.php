@@ -4,8 +4,8 @@
 <x-layouts.page title="{{ $banner->name() }}" nav="banners" class="bench-page">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/banner.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/banner.js') }}"></script>
   </x-slot:head>
   <main id="main" class="maker">
     <form method="post" id="maker" action="{{ route('banner.keep', $stored->id) }}" class="maker-words"

@@ -14,7 +14,8 @@
           @foreach ($kinds as $key => $kind)
             <details class="kind-row" name="kind"
               data-words="{{ Str::lower("{$kind['label']} $key $trade {$kind['example']}") }}">
-              <summary><img src="/marks/{{ $kind['mark'] }}.svg" width="16" height="16" alt="" loading="lazy"><span>{{
+              <summary><img src="{{ asset("marks/{$kind['mark']}.svg") }}" width="16" height="16" alt=""
+                  loading="lazy"><span>{{
                 $kind['label'] }}</span></summary>
               <p class="help">{{ $kind['find'] }}</p>
               <x-edit-form :to="route('edit.links', [$card->id, $piece->id, 'add'])" :card="$card"

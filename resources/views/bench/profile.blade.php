@@ -32,7 +32,7 @@
             @foreach ($names as $name)
               <button name="mark" value="{{ $name }}" title="{{ str_replace('-', ' ', $name) }}"
                 aria-pressed="{{ $row->link->mark === $name ? 'true' : 'false' }}"><img
-                  src="/marks/{{ $name }}.svg" width="16" height="16" alt="{{ str_replace('-', ' ', $name) }}"
+                  src="{{ asset("marks/$name.svg") }}" width="16" height="16" alt="{{ str_replace('-', ' ', $name) }}"
                   loading="lazy"></button>
             @endforeach
           </fieldset>

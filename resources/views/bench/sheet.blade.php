@@ -3,7 +3,7 @@
 <head>
 <meta charset="utf-8">
 <title>The card as sent</title>
-<link rel="stylesheet" href="/css/sheet.css">
+<link rel="stylesheet" href="{{ asset('css/sheet.css') }}">
 <base target="_blank">
 </head>
 <body style="margin:0" data-revision="{{ $revision ?? '' }}">{!! $html !!}</body>

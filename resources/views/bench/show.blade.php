@@ -3,9 +3,9 @@
 <x-layouts.page :title="$card->name" nav="cards" class="bench-page">
   <x-slot:head>
     <x-htmx-config none="204" />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script src="/vendor/idiomorph-ext.min.js" defer></script>
-    <script type="module" src="/js/bench.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script src="{{ asset('vendor/idiomorph-ext.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/bench.js') }}"></script>
   </x-slot:head>
   <main id="main" class="bench" hx-ext="morph" data-bench="{{ $card->id }}" data-open="{{ $open }}">
     <section class="order" aria-label="Running order">

@@ -39,8 +39,8 @@
       @foreach ($tuning->callSymbols($own?->symbol) as $symbol)
         <label title="{{ str_replace('-', ' ', $symbol) }}"><input type="radio" name="tuning[call][symbol]"
             value="{{ $symbol }}" aria-label="Symbol: {{ str_replace('-', ' ', $symbol) }}"
-            @checked($own?->symbol === $symbol)><img src="/marks/{{ $symbol }}.svg" alt="" width="16" height="16"
-            loading="lazy"></label>
+            @checked($own?->symbol === $symbol)><img src="{{ asset("marks/$symbol.svg") }}" alt="" width="16"
+            height="16" loading="lazy"></label>
       @endforeach
     </div>
     <details class="more-symbols">

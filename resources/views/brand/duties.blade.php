@@ -1,8 +1,8 @@
 <x-layouts.page title="Cards short of a rule" nav="brand">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/renderings.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/renderings.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

@@ -4,10 +4,10 @@
 <x-layouts.page title="Brand" nav="brand">
   <x-slot:head>
     <x-htmx-config />
-    <link rel="stylesheet" href="/css/faces.css">
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script src="/vendor/idiomorph-ext.min.js" defer></script>
-    <script type="module" src="/js/brand.js"></script>
+    <link rel="stylesheet" href="{{ asset('css/faces.css') }}">
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script src="{{ asset('vendor/idiomorph-ext.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/brand.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk brand-desk" hx-ext="morph" hx-target="#main" hx-select="#main" hx-swap="morph:outerHTML"
     hx-sync="#main:queue all">

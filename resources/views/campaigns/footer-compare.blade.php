@@ -1,6 +1,6 @@
 <x-layouts.page title="Revisions of {{ $stored->name }}" nav="campaigns">
   <x-slot:head>
-    <script type="module" src="/js/footer.js"></script>
+    <script type="module" src="{{ asset('js/footer.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

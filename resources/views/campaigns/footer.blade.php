@@ -6,8 +6,8 @@
 <x-layouts.page title="{{ $footer->name }}" nav="campaigns" class="bench-page">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/footer.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/footer.js') }}"></script>
   </x-slot:head>
   <main id="main" class="maker footer-maker">
     <form method="post" id="maker" action="{{ route('footer.keep', $stored->id) }}" class="maker-words"

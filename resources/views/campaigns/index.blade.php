@@ -3,7 +3,7 @@
 <x-layouts.page title="Campaigns" nav="campaigns">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
   </x-slot:head>
   <main id="main" class="campaigns">
     <section class="campaign-list" aria-label="Campaigns">

@@ -4,8 +4,8 @@
 <x-layouts.page title="{{ $letter->subject }}" nav="campaigns" class="bench-page">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/footer.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/footer.js') }}"></script>
   </x-slot:head>
   <main id="main" class="maker footer-maker letter-maker">
     <form method="post" id="maker" action="{{ route('letter.keep', $stored->id) }}" class="maker-words"

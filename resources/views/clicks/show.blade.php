@@ -5,7 +5,7 @@
   @if ($behind)
     <x-slot:head>
       <x-htmx-config />
-      <script src="/vendor/htmx.min.js" defer></script>
+      <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
     </x-slot:head>
   @endif
   <main id="main" class="desk">

@@ -1,4 +1,4 @@
 @props(['name'])
 <svg {{ $attributes->class('icon') }} aria-hidden="true" focusable="false">
-  <use href="/vendor/icons.svg#{{ $name }}" />
+  <use href="{{ asset('vendor/icons.svg') }}#{{ $name }}" />
 </svg>

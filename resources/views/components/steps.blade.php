@@ -5,7 +5,7 @@
       <div><span>{{ __($step) }}</span>
         @if (($drawn[$index] ?? '') !== '')
           <svg class="drawing" aria-hidden="true" focusable="false">
-            <use href="/drawings.svg#{{ $drawn[$index] }}" />
+            <use href="{{ asset('drawings.svg') }}#{{ $drawn[$index] }}" />
           </svg>
         @endif
       </div>

@@ -2,10 +2,10 @@
   <x-slot:head>
     <meta name="description"
       content="Write one sentence and have a promotional e-mail signature: the real thing, to work on, copy and hand over.">
-    <link rel="stylesheet" href="/css/front.css">
+    <link rel="stylesheet" href="{{ asset('css/front.css') }}">
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
-    <script type="module" src="/js/front.js"></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/front.js') }}"></script>
   </x-slot:head>
   <x-slot:end>
     <form method="post" action="{{ route('front.begin') }}" class="inline">@csrf<button class="bar-link" name="then"

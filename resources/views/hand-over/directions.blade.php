@@ -1,6 +1,6 @@
 <x-layouts.page :title="'Directions: ' . $to->label" nav="cards">
   <x-slot:head>
-    <script type="module" src="/js/proof.js"></script>
+    <script type="module" src="{{ asset('js/proof.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk directions">
     <div class="desk-head">

@@ -1,6 +1,6 @@
 <x-layouts.page :title="$card->name">
   <x-slot:head>
-    <script type="module" src="/js/hand-over.js"></script>
+    <script type="module" src="{{ asset('js/hand-over.js') }}"></script>
   </x-slot:head>
   <main id="main" class="narrow phone-copy">
     <h1>{{ $card->name }}</h1>

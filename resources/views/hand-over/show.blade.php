@@ -3,7 +3,7 @@
 @php($local = !$inside && preg_match('#^https?://(localhost|127\.|10\.|192\.168\.|\[)#', $base))
 <x-layouts.page :title="'Hand over ' . $document->name" nav="cards">
   <x-slot:head>
-    <script type="module" src="/js/hand-over.js"></script>
+    <script type="module" src="{{ asset('js/hand-over.js') }}"></script>
   </x-slot:head>
   <main id="main" class="over" data-taken="{{ route('hand-over.taken', $card->id) }}" data-to="{{ $to->key }}"
     data-inside="{{ (int) $inside }}">

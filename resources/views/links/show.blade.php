@@ -1,6 +1,6 @@
 <x-layouts.page :title="'Links of '.$card->name" nav="cards">
 <x-slot:head>
-  <script type="module" src="/js/renderings.js"></script>
+  <script type="module" src="{{ asset('js/renderings.js') }}"></script>
 </x-slot:head>
 <main id="main" class="desk">
   <div class="desk-head">

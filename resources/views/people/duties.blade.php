@@ -1,6 +1,6 @@
 <x-layouts.page title="Duties" nav="people">
   <x-slot:head>
-    <script type="module" src="/js/proof.js"></script>
+    <script type="module" src="{{ asset('js/proof.js') }}"></script>
   </x-slot>
   <main id="main" class="desk people">
     <div class="desk-head">

@@ -1,6 +1,6 @@
 <x-layouts.page :title="__('Take your card')" nav="people">
   <x-slot:head>
-    <script type="module" src="/js/hand-over.js"></script>
+    <script type="module" src="{{ asset('js/hand-over.js') }}"></script>
   </x-slot>
   <main id="main" class="narrow mine phone-copy" data-taken="{{ route('mine.taken', $token, false) }}"
     data-to="{{ $to->key }}" data-inside="0">

@@ -1,7 +1,7 @@
 <x-layouts.page title="Write your name" nav="pictures">
   <x-slot:head>
-    <script src="/vendor/signature_pad.js" defer></script>
-    <script type="module" src="/js/hand.js"></script>
+    <script src="{{ asset('vendor/signature_pad.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/hand.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

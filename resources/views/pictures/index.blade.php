@@ -1,6 +1,6 @@
 <x-layouts.page title="Pictures" nav="pictures">
   <x-slot:head>
-    <script type="module" src="/js/pictures.js"></script>
+    <script type="module" src="{{ asset('js/pictures.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk" data-drop>
     <div class="desk-head">

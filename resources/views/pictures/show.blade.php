@@ -1,8 +1,8 @@
 <x-layouts.page :title="$picture->name" :nav="$piece ? 'cards' : 'pictures'">
   <x-slot:head>
-    <link rel="stylesheet" href="/vendor/cropper.min.css">
-    <script src="/vendor/cropper.min.js" defer></script>
-    <script type="module" src="/js/crop.js"></script>
+    <link rel="stylesheet" href="{{ asset('vendor/cropper.min.css') }}">
+    <script src="{{ asset('vendor/cropper.min.js') }}" defer></script>
+    <script type="module" src="{{ asset('js/crop.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

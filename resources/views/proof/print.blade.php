@@ -1,6 +1,6 @@
 <x-layouts.page :title="'Proof sheet of ' . $card->name" nav="cards" class="print-page">
   <x-slot:head>
-    <script type="module" src="/js/proof.js"></script>
+    <script type="module" src="{{ asset('js/proof.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk print">
     <div class="desk-head">

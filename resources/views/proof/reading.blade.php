@@ -3,7 +3,7 @@
 
 <head>
   <meta charset="utf-8">
-  <link rel="stylesheet" href="/css/sheet.css">
+  <link rel="stylesheet" href="{{ asset('css/sheet.css') }}">
   <title>{{ __($client->label) }}</title>
   <base target="_blank">
   @if ($outlined)

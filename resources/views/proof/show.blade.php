@@ -1,6 +1,6 @@
 <x-layouts.page :title="'Proof of ' . $card->name" nav="cards" class="proof-page">
   <x-slot:head>
-    <script type="module" src="/js/proof.js"></script>
+    <script type="module" src="{{ asset('js/proof.js') }}"></script>
   </x-slot:head>
   <main id="main" class="proof">
     <section class="proof-side" aria-label="What to mend">

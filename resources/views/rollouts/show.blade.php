@@ -1,7 +1,7 @@
 @php($missing = $counts['missing'])
 <x-layouts.page :title="$rollout->name" nav="people">
   <x-slot:head>
-    <script type="module" src="/js/rollout.js"></script>
+    <script type="module" src="{{ asset('js/rollout.js') }}"></script>
   </x-slot>
   <main id="main" class="desk people rollout">
     <div class="desk-head">

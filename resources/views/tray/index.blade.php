@@ -1,7 +1,7 @@
 <x-layouts.page title="Mail tray" nav="tray">
   <x-slot:head>
     <x-htmx-config />
-    <script src="/vendor/htmx.min.js" defer></script>
+    <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

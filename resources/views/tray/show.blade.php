@@ -1,6 +1,6 @@
 <x-layouts.page :title="$received->subject() ?: 'Message'" nav="tray">
   <x-slot:head>
-    <script type="module" src="/js/proof.js"></script>
+    <script type="module" src="{{ asset('js/proof.js') }}"></script>
   </x-slot:head>
   <main id="main" class="desk">
     <div class="desk-head">

@@ -8,32 +8,33 @@
   <meta charset="utf-8">
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title translate="no">{{ $title }} · Inky Card</title>
-  <link rel="icon" href="/mark.svg" type="image/svg+xml">
+  <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
   {{-- All a page uses: one that came after it was laid out would have it laid out again. --}}
   @foreach (['instrument-sans-latin', 'fraunces-latin', ...auth()->check() ? ['ibm-plex-mono-latin'] : []] as $font)
-    <link rel="preload" href="/vendor/fonts/{{ $font }}.woff2" as="font" type="font/woff2" crossorigin>
+    <link rel="preload" href="{{ asset("vendor/fonts/$font.woff2") }}" as="font" type="font/woff2" crossorigin>
   @endforeach
-  <link rel="stylesheet" href="/vendor/bootstrap.min.css">
-  <link rel="stylesheet" href="/css/app.css">
+  <link rel="stylesheet" href="{{ asset('vendor/bootstrap.min.css') }}">
+  <link rel="stylesheet" href="{{ asset('css/app.css') }}">
   @if ($nav === 'campaigns')
     {{-- A footer and a letter are made as a banner is. --}}
-    <link rel="stylesheet" href="/css/banners.css">
+    <link rel="stylesheet" href="{{ asset('css/banners.css') }}">
   @endif
   @if (in_array($nav, ['banners', 'brand', 'campaigns', 'clicks', 'people', 'tray'], true))
-    <link rel="stylesheet" href="/css/{{ $nav }}.css">
+    <link rel="stylesheet" href="{{ asset("css/$nav.css") }}">
   @endif
   @if ($said = App\Words\ScriptWords::said())
     <script type="application/json" id="words">{!! Js::encode($said) !!}</script>
   @endif
   {{ $head ?? '' }}
   @auth
-  <script type="module" src="/js/finder.js"></script>@endauth
+  <script type="module" src="{{ asset('js/finder.js') }}"></script>@endauth
 </head>
 
 <body {{ $attributes }}>
   <a class="skip" href="#main">Skip to the page</a>
   <header class="bar">
-    <a class="brand" href="/" translate="no"><img src="/mark.svg" alt="" width="28" height="20"> Inky Card</a>
+    <a class="brand" href="/" translate="no"><img src="{{ asset('mark.svg') }}" alt="" width="28" height="20">
+      Inky Card</a>
     @auth
       <nav class="tabs" aria-label="Main">
         @foreach (['cards' => ['Cards', 'see'], 'banners' => ['Banners', 'make'], 'people' => ['People', 'people'],
