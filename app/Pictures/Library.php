@@ -9,6 +9,8 @@ use App\Outside\SafeHttpClient;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use InkyCard\Card\Kind\Capability;
+use InkyCard\Card\Piece;
 use InkyCard\Picture\Baked;
 use InkyCard\Picture\Handwriting;
 use InkyCard\Picture\Intake;
@@ -69,6 +71,17 @@ final class Library
             $fetched->bytes,
             basename((string) parse_url($fetched->address, PHP_URL_PATH)) ?: 'picture',
         );
+    }
+
+    /**
+     * What is brought for a piece: handwriting loses its paper, and its ink is the card's.
+     *
+     * @throws Refusal
+     */
+    public function addFor(Piece $piece, Workspace $workspace, string $bytes, string $name): StoredPicture
+    {
+        return $piece->can(Capability::Handwriting) ? $this->addHand($workspace, $bytes, $name)
+            : $this->add($workspace, $bytes, $name);
     }
 
     /**

@@ -13,7 +13,7 @@ use InkyCard\Card\Content\PictureBlock;
 use InkyCard\Card\Content\TextRun;
 use InkyCard\Card\FilledBy;
 use InkyCard\Card\Kind\AbstractLineKind;
-use InkyCard\Card\Kind\HeadshotKind;
+use InkyCard\Card\Kind\Capability;
 use InkyCard\Card\Piece;
 use InkyCard\Layout\Sheet;
 use InkyCard\Markup\Escape;
@@ -46,7 +46,8 @@ final class Plate
     private array $locked = [];
 
     /**
-     * The blank for the holder's name, where something else speaks of the holder: a headshot's words, a campaign tag.
+     * The blank for the holder's name, where something else speaks of the holder: the words of a headshot or a
+     * written name, a campaign tag.
      */
     private ?Piece $named = null;
 
@@ -58,16 +59,17 @@ final class Plate
         $named = $card->named();
         $named = $named === null || $named->filledBy === FilledBy::Us ? null : $named;
         $tagged = $named !== null && $card->tags?->tags->speaksOf('{person}') === true;
-        $portraits = false;
+        $spoken = false;
         foreach ($card->pieces as $piece) {
             $locked = $piece->filledBy === FilledBy::Us;
             if ($piece->shown && (! $locked || ($tagged && CardLink::of($piece, $card) !== []))) {
                 $this->blanks[$piece->id] = $piece;
                 $this->locked += $locked ? [$piece->id => true] : [];
-                $portraits = $portraits || (! $locked && $piece->kind instanceof HeadshotKind);
+                $spoken = $spoken || (! $locked
+                    && ($piece->can(Capability::Portrait) || $piece->can(Capability::Handwriting)));
             }
         }
-        $this->named = $tagged || $portraits ? $named : null;
+        $this->named = $tagged || $spoken ? $named : null;
     }
 
     /** Blanks are the shown pieces that are not locked. */

@@ -55,12 +55,19 @@ final readonly class Own
     {
         $piece = $house->piece($id);
         self::mustBeOpen($piece->filledBy, $piece->shown);
-        $fields = array_intersect_key($fields, array_flip(array_column($piece->kind->fields(), 'name')));
+        // A picture's proportion goes with it.
+        $fields = array_intersect_key($fields, array_flip([...array_column($piece->kind->fields(), 'name'), 'ratio']));
         $accepted = $piece->kind->accept(
             [...$piece->fields, ...$this->fields[$id] ?? [], ...$fields], $house->country,
         );
-        // Its look stays the house's: only what is said is theirs.
-        $said = Piece::said($piece->kind, $accepted);
+        // Its look stays the house's: only what is said is theirs, and of that only what they said.
+        $theirs = $fields + ($this->fields[$id] ?? []);
+        $said = array_filter(
+            Piece::said($piece->kind, $accepted),
+            fn (mixed $value, string $field): bool => isset($theirs[$field])
+                || $value !== ($piece->fields[$field] ?? null),
+            ARRAY_FILTER_USE_BOTH,
+        );
 
         return new self([...$this->fields, $id => $said], $this->hidden);
     }

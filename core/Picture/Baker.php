@@ -84,13 +84,21 @@ final class Baker
             max(1, $recipe->height * $recipe->density - 2 * $edge),
         ];
         [$left, $top, $wide, $high] = $framing->window(imagesx($source), imagesy($source), $height / $width);
+        [$across, $down] = [$width, $height];
+        if (PictureRef::isHand($recipe->ref)) {
+            // A name is never cut: where its piece has another proportion, it stands whole in the middle of that.
+            $ratio = $framing->ratio(imagesx($source), imagesy($source));
+            [$left, $top, $wide, $high] = $framing->window(imagesx($source), imagesy($source), $ratio);
+            $scale = min($width / $wide, $height / $high);
+            [$across, $down] = [max(1, (int) round($wide * $scale)), max(1, (int) round($high * $scale))];
+        }
         if ($framing->turn !== 0) {
             $source = imagerotate($source, 360 - $framing->turn, 127 << 24) ?: throw Intake::damaged();
         }
         $canvas = Canvas::clear($width, $height);
         imagecopyresampled(
-            $canvas, $source, 0, 0, (int) round($left), (int) round($top), $width, $height, max(1, (int) round($wide)),
-            max(1, (int) round($high)),
+            $canvas, $source, intdiv($width - $across, 2), intdiv($height - $down, 2), (int) round($left),
+            (int) round($top), $across, $down, max(1, (int) round($wide)), max(1, (int) round($high)),
         );
 
         return $canvas;

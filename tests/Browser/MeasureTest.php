@@ -359,7 +359,7 @@ final class MeasureTest extends TestCase
 
     private static function open(string $html): RemoteWebDriver
     {
-        $page = (string) tempnam(sys_get_temp_dir(), 'measure').'.html';
+        $page = sys_get_temp_dir().'/inky-measure-'.getmypid().'.html';
         file_put_contents($page, $html);
         $browser = Desk::shared()->browser;
         $browser->get("file://$page");

@@ -45,6 +45,21 @@ final class HouseCardTest extends TestCase
         }
     }
 
+    public function test_what_the_firm_fills_in_speaks_of_its_holder_too(): void
+    {
+        $house = HouseCard::of(CardJson::read(['format' => 'inky-card/1', 'name' => 'House', 'pieces' => [
+            ['id' => 'n', 'kind' => 'name', 'fields' => ['text' => 'Somebody'], 'filledBy' => 'must'],
+            ['id' => 'h', 'kind' => 'headshot', 'fields' => ['picture' => 'sample:portrait'], 'filledBy' => 'us'],
+            ['id' => 'c', 'kind' => 'closing', 'fields' => ['picture' => 'sample:hand'], 'filledBy' => 'us'],
+        ]]));
+        $plate = Plate::of($house->card, Samples::pictures());
+        foreach (['Ada Reed', 'Ida Wren'] as $name) {
+            $html = $plate->stamp($house->holder('1', Profile::of(['name' => $name], 'GB'), Own::nothing()));
+            $this->assertStringContainsString("alt=\"Portrait of $name\"", $html);
+            $this->assertStringContainsString("alt=\"$name\"", $html);
+        }
+    }
+
     /** @return iterable<string, array{array<string, mixed>, string, list<string>}> */
     public static function pieces(): iterable
     {

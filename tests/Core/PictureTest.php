@@ -288,6 +288,20 @@ final class PictureTest extends TestCase
                 .'300],[90,82,400]]]',
         );
         $this->assertEquals($strokes, Strokes::read((string) json_encode($strokes->toArray())));
+        $ends = Canvas::clear(400, 100);
+        foreach ([0, 360] as $x) {
+            imagefilledrectangle($ends, $x, 0, $x + 39, 99, 0);
+        }
+        foreach ([[100, 25], [100, 100], [60, 120], [200, 20]] as [$wide, $high]) {
+            $whole = imagecreatefromstring(Baker::photo(Canvas::file(fn () => imagepng($ends)), new Recipe(
+                'hand:x', Shape::Square, $wide, $high, tone: Tone::Ink, ink: Colour::hex('#c8402a'),
+            ))->bytes) ?: $this->fail();
+            // A name is never cut, whatever its place: both ends of it are there, and as far apart.
+            $across = array_keys(array_filter(
+                range(0, 2 * $wide - 1), fn (int $x): bool => imagecolorat($whole, $x, $high) >> 24 < 60,
+            ));
+            $this->assertEqualsWithDelta(min(2 * $wide, 8 * $high), end($across) - $across[0], 4, "$wide × $high");
+        }
         $ink = new Recipe('hand:x', Shape::Square, 100, 60, tone: Tone::Ink, ink: Colour::hex('#c8402a'), moving: true);
         $drawn = Canvas::file(fn () => imagepng($strokes->drawn(200, 120)));
         foreach ([$strokes, null] as $how) {

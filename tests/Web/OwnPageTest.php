@@ -14,8 +14,11 @@ use Illuminate\Support\Facades\DB;
 use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\AssignPiece;
 use InkyCard\Card\FilledBy;
+use InkyCard\Compose\HtmlComposer;
+use InkyCard\Layout\Sheet;
 use InkyCard\Picture\PictureRef;
 use InkyCard\Roster\Profile;
+use Tests\Core\Samples;
 
 /** Somebody's own page, without an account. */
 final class OwnPageTest extends WebTestCase
@@ -33,6 +36,8 @@ final class OwnPageTest extends WebTestCase
                 ['id' => 'r', 'kind' => 'role', 'fields' => [], 'filledBy' => 'must'],
                 ['id' => 'm', 'kind' => 'phone', 'fields' => ['sort' => 'mobile'], 'filledBy' => 'person'],
                 ['id' => 'h', 'kind' => 'headshot', 'fields' => ['size' => 80], 'filledBy' => 'person'],
+                ['id' => 's', 'kind' => 'closing', 'filledBy' => 'person',
+                    'fields' => ['phrase' => 'Warmly,', 'alt' => 'Maren', 'ratio' => 0.9]],
                 ['id' => 't', 'kind' => 'tagline', 'fields' => ['text' => 'We plant'], 'filledBy' => 'free'],
                 ['id' => 'c', 'kind' => 'company', 'fields' => ['text' => 'Quillfern'], 'filledBy' => 'us'],
                 ['id' => 'x', 'kind' => 'web', 'fields' => ['address' => 'https://quillfern.example'],
@@ -99,6 +104,29 @@ final class OwnPageTest extends WebTestCase
         $this->post($this->page, ['p' => 'x', 'shown' => 'y'])->assertRedirect();
         $this->post($this->page, ['p' => ['r' => 'x', 'm' => ['number' => ['a']]]]);
         $this->assertSame('Rosarian', $this->says()[1]);
+    }
+
+    public function test_a_written_name_is_brought_whole_and_without_its_paper(): void
+    {
+        $paper = imagecreatetruecolor(400, 200);
+        imagefill($paper, 0, 0, 0xE8E4DA);
+        imagesetthickness($paper, 5);
+        imageline($paper, 40, 90, 360, 130, 0x101030);
+        ob_start();
+        imagejpeg($paper);
+        $photograph = UploadedFile::fake()->createWithContent('name.jpg', (string) ob_get_clean());
+        $this->post($this->page, ['picture' => ['s' => $photograph]])->assertSessionHasNoErrors();
+        $card = PersonalCards::of($this->workspace, $this->ada->id)?->document() ?? $this->fail('There is no card.');
+        $this->assertStringStartsWith('hand:', $card->piece('s')->text('picture'));
+        $this->assertLessThan(0.4, (float) $card->piece('s')->text('ratio'), 'as it is, not as the firm\u{2019}s');
+        $sheet = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
+        $this->assertStringContainsString('alt="Ada Reed"', $sheet);
+        $this->assertStringNotContainsString('alt="Maren"', $sheet);
+        // What is not theirs is not even kept.
+        $had = $this->workspace->pictures()->count();
+        $other = UploadedFile::fake()->createWithContent('a.jpg', self::jpeg());
+        $this->post($this->page, ['picture' => ['c' => $other]]);
+        $this->assertSame($had, $this->workspace->pictures()->count());
     }
 
     public function test_locked_pieces_are_reached_by_no_request(): void

@@ -178,6 +178,7 @@ final class PagesTest extends WebTestCase
         $this->post('/pictures', ['files' => [UploadedFile::fake()->createWithContent('me.jpg', self::jpeg())]])
             ->assertStatus(422)->assertSee('no room left');
         $this->assertSame(["$root/originals"], glob("$root/*"));
+        File::deleteDirectory($root);
         $this->assertSame(0, $this->workspace->pictures()->count());
     }
 

@@ -25,7 +25,10 @@ final class WordsTest extends WebTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        config(['inky.pseudo' => true, 'view.compiled' => sys_get_temp_dir()]);
+        $compiled = sys_get_temp_dir().'/inky-words-'.getmypid();
+        File::ensureDirectoryExists($compiled);
+        $this->beforeApplicationDestroyed(fn () => File::deleteDirectory($compiled));
+        config(['inky.pseudo' => true, 'view.compiled' => $compiled]);
     }
 
     public function test_the_language_file_lists_all_words(): void

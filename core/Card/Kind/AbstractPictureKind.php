@@ -84,7 +84,7 @@ abstract class AbstractPictureKind extends AbstractKind
             PictureRef::isAddress($ref) ? $ref : $this->recipe($piece, $card, $ref, $width, $height),
             $width,
             $height,
-            $piece->text('alt') ?: $card->word($this->key()) ?? $this->label(),
+            $piece->text('alt') ?: $this->unsaid($card),
             $piece->text('address') ?: null,
             $piece->text('alt') !== '',
         )];
@@ -93,6 +93,12 @@ abstract class AbstractPictureKind extends AbstractKind
     public function summary(Filled $piece): string
     {
         return $piece->text('picture') === '' ? '' : ($piece->text('alt') ?: $piece->text('width').' px wide');
+    }
+
+    /** What stands in its place where nobody said. */
+    protected function unsaid(CardContext $card): string
+    {
+        return $card->word($this->key()) ?? $this->label();
     }
 
     protected function recipe(Filled $piece, CardContext $card, string $ref, int $width, int $height): Recipe

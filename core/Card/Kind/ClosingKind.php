@@ -84,9 +84,16 @@ final class ClosingKind extends AbstractPictureKind
         return $piece->text('phrase') ?: parent::summary($piece);
     }
 
+    /** A name is in place of the written one. */
+    protected function unsaid(CardContext $card): string
+    {
+        return $card->holder ?: parent::unsaid($card);
+    }
+
     public function ofPerson(Profile $person, Filled $piece, string $country): array
     {
-        return ['picture' => $person->text(ProfileFact::Hand)];
+        // Whose it is, is said by itself.
+        return ['picture' => $person->text(ProfileFact::Hand), 'alt' => ''];
     }
 
     public function knownBy(Filled $piece): ProfileFact

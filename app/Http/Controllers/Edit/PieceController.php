@@ -72,14 +72,9 @@ final class PieceController extends AbstractEditController
                 ?? throw Refusal::because('This picture is no longer in the library.', '/fields/picture'), []];
         }
 
-        return [Refusal::at('/fields/picture', function () use ($request, $library, $before): StoredPicture {
-            $file = self::uploaded($request->file('upload'));
-
-            // Handwriting loses its paper, and its ink is the card's.
-            return $before->can(Capability::Handwriting)
-                ? $library->addHand($this->workspace, ...$file)
-                : $library->add($this->workspace, ...$file);
-        }), []];
+        return [Refusal::at('/fields/picture', fn (): StoredPicture => $library->addFor(
+            $before, $this->workspace, ...self::uploaded($request->file('upload')),
+        )), []];
     }
 
     /**

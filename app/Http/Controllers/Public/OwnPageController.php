@@ -18,6 +18,8 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Arr;
+use InkyCard\Card\Piece;
 use InkyCard\Handover\Destination;
 use InkyCard\Handover\Formats;
 use InkyCard\Picture\PictureRef;
@@ -46,7 +48,7 @@ final class OwnPageController extends Controller
     public function fill(Request $request, string $token): RedirectResponse
     {
         [$page, , $own] = self::found($token);
-        [$typed, $refused] = self::typed($request, $page->workspace());
+        [$typed, $refused] = self::typed($request, $page->workspace(), $own->open());
         $typed = array_replace_recursive(self::cropped($request, $own), $typed);
         $refused += $own->fill($typed, $request->array('shown'));
         if ($refused !== []) {
@@ -59,25 +61,25 @@ final class OwnPageController extends Controller
     }
 
     /**
+     * @param  array<string, Piece>  $open  what is theirs to fill in, by id
      * @return array{array<array-key, mixed>, array<string, Refusal>} piece => fields, and what is wrong with pictures
      */
-    private static function typed(Request $request, Workspace $workspace): array
+    private static function typed(Request $request, Workspace $workspace, array $open): array
     {
-        $typed = $request->array('p');
+        // Pictures of the library are brought, not named by whoever comes here.
+        $typed = array_map(
+            fn (array $fields): array => Arr::except($fields, ['picture', 'ratio']),
+            array_filter($request->array('p'), is_array(...)),
+        );
         $refused = [];
-        foreach ($request->file('picture') ?? [] as $id => $file) {
+        foreach (array_intersect_key((array) $request->file('picture'), $open) as $id => $file) {
             try {
-                $typed[$id]['picture'] = 'picture:'.app(Library::class)->add(
-                    $workspace, ...self::uploaded($file),
-                )->hash;
+                $picture = app(Library::class)->addFor($open[$id], $workspace, ...self::uploaded($file));
+                // A name has its own proportion; other pictures keep to the firm's.
+                $typed[$id] = ['picture' => $picture->ref()] + ($picture->hand ? ['ratio' => $picture->ratio()] : [])
+                    + ($typed[$id] ?? []);
             } catch (Refusal $refusal) {
                 $refused["$id.picture"] = $refusal;
-            }
-        }
-        // Pictures of the library are brought, not named by whoever comes here.
-        foreach (array_diff_key($typed, (array) $request->file('picture')) as $id => $fields) {
-            if (is_array($fields)) {
-                unset($typed[$id]['picture']);
             }
         }
 
