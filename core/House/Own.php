@@ -55,21 +55,19 @@ final readonly class Own
     {
         $piece = $house->piece($id);
         self::mustBeOpen($piece->filledBy, $piece->shown);
+        $asked = array_flip(array_column($piece->kind->fields(), 'name'));
         // A picture's proportion goes with it.
-        $fields = array_intersect_key($fields, array_flip([...array_column($piece->kind->fields(), 'name'), 'ratio']));
+        $fields = array_intersect_key($fields, $asked + ['ratio' => 0]);
         $accepted = $piece->kind->accept(
             [...$piece->fields, ...$this->fields[$id] ?? [], ...$fields], $house->country,
         );
-        // Its look stays the house's: only what is said is theirs, and of that only what they said.
-        $theirs = $fields + ($this->fields[$id] ?? []);
-        $said = array_filter(
-            Piece::said($piece->kind, $accepted),
-            fn (mixed $value, string $field): bool => isset($theirs[$field])
-                || $value !== ($piece->fields[$field] ?? null),
-            ARRAY_FILTER_USE_BOTH,
-        );
+        // Its look stays the house's: only what is said is theirs, and of what is asked only what they said. What
+        // follows from it, such as a number as it is dialled at home, is theirs with it.
+        $unsaid = array_diff_key($asked, $fields, $this->fields[$id] ?? []);
 
-        return new self([...$this->fields, $id => $said], $this->hidden);
+        return new self(
+            [...$this->fields, $id => array_diff_key(Piece::said($piece->kind, $accepted), $unsaid)], $this->hidden,
+        );
     }
 
     /** Back to what the house card and the profile say. */

@@ -112,6 +112,10 @@ final class HouseCardTest extends TestCase
         ]]));
         $piece = $house->cardFor(Profile::of(self::MAREN, 'GB'), Own::nothing())->piece('p');
         $this->assertSame(['01632 960147', 'mobile'], [$piece->text('national'), $piece->text('sort')]);
+        // What follows from a number of their own is of that, though the house's says the same.
+        $own = Own::nothing()->filling($house->card, 'p', ['number' => '+44 1632 960999']);
+        $this->assertSame('01632 960999', $house->cardFor(Profile::of(self::MAREN, 'GB'), $own)->piece('p')
+            ->text('national'));
     }
 
     public function test_somebodys_own_words_go_before_and_can_be_taken_back(): void
