@@ -16,6 +16,9 @@ final readonly class Recipe implements Bake
     /** Part of every key: a change in how pictures come out gives them new addresses. */
     private const EDITION = 2;
 
+    /** The same of written names, which are no longer cut. */
+    private const HANDS = 3;
+
     /**
      * @param  string  $ref  which picture and which part of it, see PictureRef
      * @param  int  $width  CSS px as shown
@@ -121,7 +124,9 @@ final readonly class Recipe implements Bake
 
     public function key(): string
     {
-        return implode('|', ['photo', self::EDITION, hash('sha256', (string) json_encode($this->toArray()))]);
+        $edition = PictureRef::isHand($this->ref) ? self::HANDS : self::EDITION;
+
+        return implode('|', ['photo', $edition, hash('sha256', (string) json_encode($this->toArray()))]);
     }
 
     public function toArray(): array

@@ -158,11 +158,13 @@ final class MeasureTest extends TestCase
     {
         mt_srand(5);
         $letters = array_map(mb_str_split(...), [
-            'abcdefghijklmnopqrstuvwxyz', 'aäbcdefghijklmnoöprsßtuüvwz', 'aàâbcçdeéèêfghiîïjlmnoôœpqrstuùvy',
-            'aábcdeéfghiíjlmnñoóqrstuúvxyz', 'aãábcçdeéêfghiíjlmnoõóqrstuúvxz', 'aąbcćdeęfghijklłmnńoóprsśtuwyzźż',
+            'abcdefghijklmnopqrstuvwxyz', 'aäbcdefghijklmnoöprsßtuüvwz',
+            'aàâbcçdeéèêfghiîïjlmnoôœpqrstuùvy', 'aábcdeéfghiíjlmnñoóqrstuúvxyz',
+            'aãábcçdeéêfghiíjlmnoõóqrstuúvxz', 'aąbcćdeęfghijklłmnńoóprsśtuwyzźż',
             'aábcčdďeéěfghiíjklmnňoóprřsštťuúůvyýzž',
             'aábcdeéfghiíjklmnoóöőprstuúüűvyz', 'abcçdefgğhıijklmnoöprsştuüvyz',
-            'aåäbdefghijklmnoöprstuvyæø', 'αάβγδεέζηήθιίκλμνξοόπρστυύφχψωώ', 'абвгдежзийклмнопрстуфхцчшщыьэюя',
+            'aåäbdefghijklmnoöprstuvyæø', 'αάβγδεέζηήθιίκλμνξοόπρστυύφχψωώ',
+            'абвгдежзийклмнопрстуфхцчшщыьэюя',
         ]);
         $word = fn (array $of): string => mb_convert_case(implode('', array_map(
             fn () => $of[mt_rand(0, count($of) - 1)], range(0, mt_rand(2, 8)),
@@ -197,12 +199,14 @@ final class MeasureTest extends TestCase
     public function test_words_from_the_right_measure_as_a_browser_sets_them(): void
     {
         $words = preg_split('/\s+/u', trim(
-            'مارين أوكهولو كبيرة مصممي الحدائق استوديو كويلفيرن المكتب الجوال مباشر '
-                .'فاكس صورة شخصية مهندس رئيس قسم المبيعات الشركة الوطنية للتجارة '
-                .'والمقاولات عبد الرحمن لؤلؤة الإسكندرية القاهرة نائب مدير خانم دکتر '
-                .'پژوهشگر گروه چاپ ژاله کیانی نشانی تهران مدیر عامل فروش מארן אוקהולו '
-                .'מעצבת גנים ראשית סטודיו קווילפרן משרד נייד ישיר פקס דיוקן כתובת '
-                .'ירושלים תל אביב ',
+            'مارين أوكهولو كبيرة مصممي الحدائق استوديو '
+                .'كويلفيرن المكتب الجوال مباشر فاكس صورة شخصية '
+                .'مهندس رئيس قسم المبيعات الشركة الوطنية للتجارة '
+                .'والمقاولات عبد الرحمن لؤلؤة الإسكندرية القاهرة '
+                .'نائب مدير خانم دکتر پژوهشگر گروه چاپ ژاله کیانی '
+                .'نشانی تهران مدیر عامل فروش מארן אוקהולו מעצבת גנים '
+                .'ראשית סטודיו קווילפרן משרד נייד ישיר פקס דיוקן '
+                .'כתובת ירושלים תל אביב',
         )) ?: [];
         $browser = self::open('<!DOCTYPE html><meta charset="utf-8"><body dir="rtl">'.implode('', array_map(
             fn (string $word) => "<span style=\"font:20px 'Liberation Sans'\">$word</span><br>", $words,

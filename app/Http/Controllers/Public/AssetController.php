@@ -22,7 +22,8 @@ final class AssetController
         abort_unless(is_file($path), 404);
         $response = response()->file($path, ['Content-Type' => self::TYPES[pathinfo($path, PATHINFO_EXTENSION)]]);
         // Of another edition than the pages of now: it may be another file by then.
-        $response->setCache(config('app.asset_url') === "/v/$edition"
+        $now = require base_path('bootstrap/edition.php');
+        $response->setCache($now === $edition
             ? ['public' => true, 'max_age' => 31536000, 'immutable' => true] : ['public' => true, 'no_cache' => true]);
         $response->isNotModified($request);
 
