@@ -122,6 +122,15 @@ final class OwnPageTest extends WebTestCase
         $sheet = (new HtmlComposer(Samples::pictures()))->compose(Sheet::of($card));
         $this->assertStringContainsString('alt="Ada Reed"', $sheet);
         $this->assertStringNotContainsString('alt="Maren"', $sheet);
+        foreach ([['picture' => $photograph], ['picture' => ['s' => [$photograph]]], ['picture' => ['s' => 'hand:x']],
+            ['p' => ['s' => ['ratio' => '9', 'picture' => 'sample:portrait']]], ['p' => ['s' => ['phrase' => ['a']]]],
+        ] as $bad) {
+            $this->assertLessThan(500, $this->post($this->page, $bad)->getStatusCode());
+            $this->assertEquals(
+                $card->piece('s')->fields,
+                PersonalCards::of($this->workspace, $this->ada->id)?->document()->piece('s')->fields,
+            );
+        }
         // What is not theirs is not even kept.
         $had = $this->workspace->pictures()->count();
         $other = UploadedFile::fake()->createWithContent('a.jpg', self::jpeg());
