@@ -89,14 +89,14 @@ for (const [face, ...sets] of [...['arimo', 'tinos', 'cousine', 'dejavu-sans'].m
 }
 
 // Passwords anybody tries first: those long enough to be chosen.
-const known = JSON.parse(readFileSync('node_modules/@zxcvbn-ts/language-common/src/passwords.json', 'utf8'));
-writeFileSync('resources/known-passwords.txt.gz', gzipSync([...new Set(known.map((word) => word.toLowerCase()))]
+const passwords = JSON.parse(readFileSync('node_modules/@zxcvbn-ts/language-common/src/passwords.json', 'utf8'));
+writeFileSync('resources/known-passwords.txt.gz', gzipSync([...new Set(passwords.map((word) => word.toLowerCase()))]
   .filter((word) => word.length >= 8).sort().join('\n') + '\n', { level: 9 }));
 
 // What came with them: the licences of all that ships, each under its package's name.
 rmSync('resources/licences', { recursive: true, force: true });
 mkdirSync('resources/licences');
-const tools = ['sass', 'subset-font', 'wawoff2', 'mjml', 'opentype.js'];
+const tools = ['esbuild', 'sass', 'subset-font', 'wawoff2', 'mjml', 'opentype.js'];
 for (const name of Object.keys(JSON.parse(readFileSync('package.json', 'utf8')).devDependencies).filter((name) => !tools.includes(name))) {
   const licence = readdirSync(`node_modules/${name}`).find((file) => /^licen[cs]e(\.|$)/i.test(file));
   const { version, license, author } = JSON.parse(readFileSync(`node_modules/${name}/package.json`, 'utf8'));

@@ -1,0 +1,2 @@
+import l from"../vendor/qrcode.js";for(let r of document.querySelectorAll("[data-code]")){let o=l(0,"M");o.addData(r.dataset.code),o.make();let d=o.getModuleCount(),c="";for(let t=0;t<d;t++)for(let a=0;a<d;a++)o.isDark(t,a)&&(c+=`M${a} ${t}h1v1h-1z`);let e=d+8;r.innerHTML=`<svg viewBox="-4 -4 ${e} ${e}" shape-rendering="crispEdges"
+    ><path fill="#fff" d="M-4-4h${e}v${e}h-${e}z"/><path d="${c}"/></svg>`}
