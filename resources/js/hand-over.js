@@ -35,9 +35,12 @@ wire('copy-text', () => alone(text.textContent));
 
 if (document.querySelector('[data-code]')) import('./code.js');
 
+// Its room is measured beforehand; what a browser makes of it in its own typefaces counts.
 const sheet = document.getElementById('sheet');
 const fit = () => {
-  sheet.style.height = `${Math.max(40, sheet.contentDocument?.body?.scrollHeight ?? 0) + 4}px`;
+  const page = sheet.contentDocument;
+  if (page?.readyState !== 'complete' || page.URL === 'about:blank') return;
+  sheet.style.height = `${Math.max(40, page.body.scrollHeight)}px`;
 };
 sheet.addEventListener('load', fit);
 fit();

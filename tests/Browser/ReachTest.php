@@ -106,6 +106,44 @@ final class ReachTest extends BrowserTestCase
         }
     }
 
+    /** Of what is mended, before and after stand side by side where there is room. */
+    public function test_what_was_mended_fits_a_phone(): void
+    {
+        self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
+            'width' => 360, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false,
+        ]);
+        self::$desk->browser->get(self::$desk->base.'/cards/9/proof');
+        $this->script('document.querySelector("form[action*=\\"/mend\\"] button").click()');
+        $this->until(fn () => $this->script('return document.querySelector(".before-after") !== null'), 'it is mended');
+        $this->assertLessThanOrEqual(360, $this->script('return document.documentElement.scrollWidth'));
+        $this->assertReachable('what was mended');
+    }
+
+    /** Cumulative layout shift: what comes late has its room before (at a quarter of this machine's speed). */
+    public function test_nothing_jumps_while_a_page_loads_on_a_phone(): void
+    {
+        $house = self::$desk->database()->query('select card_id from houses limit 1')->fetchColumn();
+        self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
+            'width' => 412, 'height' => 823, 'deviceScaleFactor' => 1, 'mobile' => true,
+        ]);
+        self::$desk->devtools('Emulation.setCPUThrottlingRate', ['rate' => 4]);
+        $jumped = [];
+        foreach ([
+            '/cards', '/cards/9', '/cards/9/hand-over', '/cards/9/hand-over?to=one-picture', '/banners/1', '/footers/1',
+            '/letters/1', "/people/houses/$house", '/account/second',
+        ] as $path) {
+            self::$desk->browser->get(self::$desk->base.$path);
+            usleep(1_200_000);
+            $shift = self::$desk->browser->executeAsyncScript('const done = arguments[0]; let sum = 0;
+                new PerformanceObserver((list) => list.getEntries().forEach(({ value }) => { sum += value; }))
+                    .observe({ type: "layout-shift", buffered: true });
+                setTimeout(() => done(sum), 200);');
+            $shift < 0.02 || $jumped[$path] = $shift;
+        }
+        self::$desk->devtools('Emulation.setCPUThrottlingRate', ['rate' => 1]);
+        $this->assertSame([], $jumped);
+    }
+
     /** Every stop of Tab shows a ring that stands out from what is around it, 3 to 1 (WCAG 2.2, 1.4.11 and 2.4.13). */
     public function test_files_are_fetched_once(): void
     {

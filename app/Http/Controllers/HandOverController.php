@@ -106,9 +106,12 @@ final class HandOverController extends Controller
         $card = $this->card($card);
         $to = Destination::all()[$to] ?? abort(404);
 
+        $form = self::form($request);
+        $document = $card->document()->inForm($form);
+
         return view('hand-over.directions', [
             'card' => $card, 'to' => $to, 'note' => HouseNotes::of($this->workspace->id, $to),
-            'html' => $handOver->parcel($card->document()->inForm(self::form($request)), $card)->html(),
+            'document' => $document, 'form' => $form, 'html' => $handOver->parcel($document, $card)->html(),
         ]);
     }
 

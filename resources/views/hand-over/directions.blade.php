@@ -20,8 +20,7 @@
     <h2>To see that it worked</h2>
     <x-steps :steps="$to::CHECK" :drawn="$to::CHECK_DRAWN" />
     <h2>The card</h2>
-    <div class="sheet"><iframe src="{{ route('sheet', $card->id) }}" title="The card as sent"
-        sandbox="allow-same-origin"></iframe></div>
+    <x-card-sheet :card="$document" :src="route('sheet', array_filter(['card' => $card->id, 'form' => $form]))" />
     <p class="help">Written {{ Moments::day($to->written, 'long') }} in our own words;
       menus of mail programs move.</p>
   </main>

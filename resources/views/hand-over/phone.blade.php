@@ -15,8 +15,7 @@
           @endforeach
         </nav>
       @endif
-      <div class="sheet"><iframe id="sheet" src="{{ $sheet }}" title="The card as sent"
-          sandbox="allow-same-origin allow-popups"></iframe></div>
+      <x-card-sheet :card="$document" :src="$sheet" />
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich"
           data-copied="Copied. Paste it into the signature box.">Copy the card</button><span class="copied"
           role="status"></span></div>

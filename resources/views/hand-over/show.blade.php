@@ -18,9 +18,7 @@
       @if ($use)
         <p>@include('cards.in-use')</p>
       @endif
-      <div class="sheet" tabindex="0" role="group" aria-label="The card, which scrolls"><iframe id="sheet"
-          src="{{ route('sheet', array_filter(['card' => $card->id, 'form' => $form])) }}" title="The card as sent"
-          sandbox="allow-same-origin allow-popups"></iframe></div>
+      <x-card-sheet :card="$document" :src="route('sheet', array_filter(['card' => $card->id, 'form' => $form]))" />
       <h2>The same as plain text</h2>
       <pre id="text" tabindex="0">{{ $text }}</pre>
     </section>
@@ -155,9 +153,8 @@
             </div>
           @elseif($to->takes === 'rich' || $to->takes === 'one-picture')
             @if ($to->takes === 'one-picture')
-              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id,
-                  'as' => 'png', 'form' => $form])) }}"
-                alt="The card as it is drawn" loading="lazy">
+              <x-card-drawing class="drawn-card" :card="$document" :src="route('hand-over.file', array_filter(['card' =>
+                  $card->id, 'as' => 'png', 'form' => $form]))" alt="The card as it is drawn" loading="lazy" />
             @endif
             <p class="quiet">{{ $to->takes === 'rich' ? 'Copied as seen: looks, links and pictures stay.'
                 : 'Copied as one picture, with its address and its link.' }}</p>
@@ -179,9 +176,8 @@
                 'as' => $to->takes, 'to' => $to->key, 'form' => $form])) }}"
               download>Take the file</a>
             @if ($to->takes === 'png')
-              <img class="drawn-card" src="{{ route('hand-over.file', array_filter(['card' => $card->id,
-                  'as' => 'png', 'form' => $form])) }}"
-                alt="The card as it is drawn" loading="lazy">
+              <x-card-drawing class="drawn-card" :card="$document" :src="route('hand-over.file', array_filter(['card' =>
+                  $card->id, 'as' => 'png', 'form' => $form]))" alt="The card as it is drawn" loading="lazy" />
             @endif
             @if ($to->takes === 'template')
               <p class="help">

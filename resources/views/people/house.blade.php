@@ -57,16 +57,17 @@
             </h3>
             <div class="house-pair">
               @if ($one['card'])
-                <figure><img src="{{ route('drawing', [$one['card']->id, $one['card']->head], false) }}" alt="As it is"
-                    loading="lazy">
+                <figure><span class="rendering drawn"><img src="{{ route('drawing', [$one['card']->id,
+                    $one['card']->head], false) }}" alt="As it is" loading="lazy"></span>
                   @if ($drafted)
                     <figcaption>as it is</figcaption>
                   @endif
                 </figure>
               @endif
               @if ($drafted && $one['state'] !== 'same')
-                <figure><img src="{{ route('house.drawing', [$house->card->id, $one['person']->id, 'of' =>
-                    $house->card->head], false) }}" alt="As it would be" loading="lazy">
+                <figure><span class="rendering drawn"><img src="{{ route('house.drawing', [$house->card->id,
+                    $one['person']->id, 'of' => $house->card->head], false) }}" alt="As it would be"
+                      loading="lazy"></span>
                   <figcaption>as it would be</figcaption>
                 </figure>
               @endif

@@ -5,8 +5,8 @@
         $firm->name]) }}
     </p>
     <x-told />
-    <div class="mine-card"><img src="{{ route('mine.drawing', ['token' => $token, 'of' => $own->card->head], false) }}"
-        alt="Your card as it is now"></div>
+    <div class="mine-card"><x-card-drawing :card="$own->document()" :src="route('mine.drawing', ['token' => $token,
+        'of' => $own->card->head], false)" alt="Your card as it is now" /></div>
     @if ($own->lacking() !== [])
       <p class="notes">{{ __('Still missing: :what.', ['what' => implode(', ', array_map(fn ($one) => mb_strtolower(
           __($one)), $own->lacking()))]) }}</p>

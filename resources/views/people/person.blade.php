@@ -71,8 +71,8 @@
       <section aria-labelledby="own-page">
         <h2 id="own-page">{{ __('The card, and a page of their own') }}</h2>
         <div class="person-card">
-          <img src="{{ route('drawing', [$own->card->id, $own->card->head], false) }}"
-            alt="Card of {{ $person->name }}">
+          <x-card-drawing :card="$own->document()" :src="route('drawing', [$own->card->id, $own->card->head], false)"
+            alt="Card of {{ $person->name }}" />
           <div>
             @foreach ($own->lacking() as $label)
               <span class="chip chip-blocks">{{ __('no :what', ['what' => mb_strtolower(__($label))]) }}</span>

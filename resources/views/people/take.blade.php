@@ -19,8 +19,7 @@
         </select>
         <button class="btn btn-line">Show how</button>
       </form>
-      <div class="sheet"><iframe id="sheet" src="{{ route('mine.sheet', $token, false) }}" title="The card as sent"
-          sandbox="allow-same-origin allow-popups"></iframe></div>
+      <x-card-sheet :card="$own->document()" :src="route('mine.sheet', $token, false)" />
       <div class="way-buttons"><button class="btn btn-stamp" id="copy-rich"
           data-copied="Copied. Paste it into the signature box.">Copy the card</button><span class="copied"
           role="status"></span></div>

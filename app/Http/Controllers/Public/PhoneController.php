@@ -38,6 +38,7 @@ final class PhoneController extends Controller
         return response()
             ->view('hand-over.phone', [
                 'card' => $card,
+                'document' => $document,
                 'html' => $parcel->html(),
                 'text' => $parcel->text(),
                 'whole' => $document === $whole,

@@ -1,0 +1,1 @@
+<img {{ $attributes }} width="{{ $width }}" height="{{ $height }}">
