@@ -5,6 +5,7 @@ namespace InkyCard\Verification;
 use InkyCard\Markup\Element;
 use InkyCard\Markup\LineContext;
 use InkyCard\Markup\MessageLine;
+use InkyCard\Said;
 use InkyCard\Type\CleanText;
 
 /**
@@ -33,7 +34,7 @@ final class Appearance
     /** @var list<array{int, Element, LineContext}> byte it stands before */
     private array $pictures = [];
 
-    /** @var array<string, array{string, string, string, list<string>}> */
+    /** @var array<string, array{string, string|Said, string|Said, list<string>}> */
     private array $changes = [];
 
     /** @param  list<MessageLine>  $lines */
@@ -153,21 +154,21 @@ final class Appearance
         $own = $starts[$at][2] ?? null;
         foreach ($arrived->lines as [$start]) {
             if ($start > $at && $start < $at + strlen($signs)) {
-                $this->place($index, 'broken over several lines', null);
+                $this->place($index, Said::of('broken over several lines'), null);
 
                 break;
             }
         }
         if ($own === null) {
-            $index === 0 || $this->place($index, 'on one line with what stood above', null);
+            $index === 0 || $this->place($index, Said::of('on one line with what stood above'), null);
 
             return;
         }
         $more = $own->space - $line->space;
         if ($index > 0 && abs($more) > self::SPACE) {
-            $this->note('space', $this->nameOf($index), '', sprintf(
-                '%d px %s', round(abs($more)), $more > 0 ? 'of space added' : 'of space gone',
-            ));
+            $px = ['px' => (int) round(abs($more))];
+            $this->note('space', $this->nameOf($index), '',
+                $more > 0 ? Said::of(':px px of space added', $px) : Said::of(':px px of space gone', $px));
             self::mark($line->words[0][2], $own->words[0][2]);
         }
         $this->beside($index, $line->words[0][1], $own->words[0][1], $own->words[0][2]);
@@ -176,12 +177,12 @@ final class Appearance
     private function beside(int $index, LineContext $was, LineContext $is, ?Element $element): void
     {
         if (($was->columns > 1) !== ($is->columns > 1)) {
-            $now = $is->columns > 1 ? 'beside what it stood under' : 'under what it stood beside';
+            $now = $is->columns > 1 ? Said::of('beside what it stood under') : Said::of('under what it stood beside');
             $this->place($index, $now, $element);
         }
     }
 
-    private function place(int $index, string $now, ?Element $element): void
+    private function place(int $index, Said $now, ?Element $element): void
     {
         $this->note('place', $this->nameOf($index), '', $now);
         self::mark($this->lines[$index][2]->words[0][2], $element);
@@ -246,14 +247,15 @@ final class Appearance
     }
 
     /** @param  array{?int, ?int}  $sides */
-    private static function inPixels(array $sides): string
+    private static function inPixels(array $sides): Said
     {
-        return $sides === [null, null] ? 'whatever size its file has' : sprintf(
-            '%s × %s px', $sides[0] ?? 'any', $sides[1] ?? 'any',
-        );
+        $any = Said::of('any');
+
+        return $sides === [null, null] ? Said::of('whatever size its file has')
+            : Said::of(':width × :height px', ['width' => $sides[0] ?? $any, 'height' => $sides[1] ?? $any]);
     }
 
-    private function note(string $what, string $of, string $before, string $after): void
+    private function note(string $what, string $of, string|Said $before, string|Said $after): void
     {
         $key = "$what|$before|$after";
         $this->changes[$key] ??= [$what, $before, $after, []];

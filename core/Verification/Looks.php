@@ -7,6 +7,7 @@ use InkyCard\Colour\ColourText;
 use InkyCard\Markup\Element;
 use InkyCard\Markup\LineContext;
 use InkyCard\Refusal;
+use InkyCard\Said;
 
 /** What of the look of words differs enough for a reader to see it. */
 final class Looks
@@ -24,7 +25,7 @@ final class Looks
 
     private const INK = '#000000';
 
-    /** @return iterable<array{string, string, string}> what, as it was and as it is */
+    /** @return iterable<array{string, string|Said, string|Said}> what, as it was and as it is */
     public static function apart(LineContext $was, LineContext $is): iterable
     {
         [$ink, $inkNow] = [self::ink($was->ink), self::ink($is->ink)];
@@ -33,7 +34,7 @@ final class Looks
         }
         [$background, $backgroundNow] = [self::background($was->background), self::background($is->background)];
         if (self::differ($background, $backgroundNow)) {
-            yield ['background', $background ?: 'none', $backgroundNow ?: 'none'];
+            yield ['background', $background ?: Said::of('none'), $backgroundNow ?: Said::of('none')];
         }
         if (self::far($was->size, $is->size, self::SIZE)) {
             yield ['size', self::px($was->size), self::px($is->size)];
@@ -43,7 +44,8 @@ final class Looks
         }
         [$family, $familyNow] = [self::family($was->family), self::family($is->family)];
         if ($family !== $familyNow) {
-            yield ['typeface', $family ?: "the reader's own", $familyNow ?: "the reader's own"];
+            $own = Said::of('the reader’s own');
+            yield ['typeface', $family ?: $own, $familyNow ?: $own];
         }
         if ($was->align !== $is->align) {
             yield ['align', self::side($was->align), self::side($is->align)];
@@ -122,8 +124,12 @@ final class Looks
         return strtolower(trim(explode(',', $families)[0], " \t\n\r\"'"));
     }
 
-    private static function side(string $align): string
+    private static function side(string $align): Said
     {
-        return $align === 'center' ? 'in the middle' : "at the $align";
+        return match ($align) {
+            'center' => Said::of('in the middle'),
+            'right' => Said::of('at the right'),
+            default => Said::of('at the left'),
+        };
     }
 }

@@ -3,6 +3,7 @@
 namespace InkyCard\Verification;
 
 use InkyCard\Card\Form;
+use InkyCard\Said;
 use InkyCard\Time\Day;
 
 /** What a received message shows of a card. */
@@ -102,68 +103,120 @@ final readonly class Verified
         return new self(...['form' => $form] + get_object_vars($this));
     }
 
-    /** @return list<string> what was seen and what to do, in sentences */
+    /** @return list<Said> what was seen and what to do, in sentences */
     public function says(): array
     {
-        $altered = array_map(fn (array $pair) => "$pair[0] became $pair[1]", $this->altered);
+        $looks = array_slice($this->looks, 0, self::TOLD);
+        $untold = count($this->looks) - count($looks);
 
         return array_values(array_filter([
             $this->sentence(),
-            ...array_map(fn (LookChange $change) => $change->says(), array_slice($this->looks, 0, self::TOLD)),
-            count($this->looks) > self::TOLD
-                ? sprintf('And %d more of the kind.', count($this->looks) - self::TOLD)
-                : '',
-            self::several($this->missing, 'One line missing: %2$s.', '%d lines missing: %s.'),
-            self::several($altered, 'One line changed: %2$s.', '%d lines changed: %s.'),
-            self::several($this->links, 'One link gone or changed: %2$s.', '%d links gone or changed: %s.', ', '),
-            match ($this->pictures) {
-                0 => '',
-                1 => 'One picture was lost on the way. Paste the card as seen, not its words.',
-                default => "$this->pictures pictures were lost on the way. Paste the card as seen, not its words.",
-            },
-            $this->older ? 'An older signature stands there as well: take it out of the settings.' : '',
-            $this->twice ? 'It stands there twice: paste it into one place alone.' : '',
-            $this->wrongAddress === ''
-                ? ''
-                : "The message came from $this->wrongAddress; the card belongs to another address.",
+            ...array_map(fn (LookChange $change) => $change->says(), $looks),
+            $untold > 0 ? Said::of('And :count more of the kind.', ['count' => $untold]) : null,
+            ...$this->lost(),
+            $this->older ? Said::of('An older signature stands there as well: take it out of the settings.') : null,
+            $this->twice ? Said::of('It stands there twice: paste it into one place alone.') : null,
+            $this->wrongAddress === '' ? null : Said::of(
+                'The message came from :address; the card belongs to another address.',
+                ['address' => $this->wrongAddress],
+            ),
         ]));
     }
 
-    private function sentence(): string
+    /** @return list<?Said> */
+    private function lost(): array
+    {
+        $missing = self::named($this->missing);
+        $links = self::named($this->links);
+        $altered = self::named(array_map(
+            fn (array $pair) => Said::of(':before became :after', ['before' => $pair[0], 'after' => $pair[1]]),
+            $this->altered,
+        ));
+
+        return [
+            match ($missing['count']) {
+                0 => null,
+                1 => Said::of('One line missing: :what.', $missing),
+                default => Said::of(':count lines missing: :what.', $missing),
+            },
+            match ($altered['count']) {
+                0 => null,
+                1 => Said::of('One line changed: :what.', $altered),
+                default => Said::of(':count lines changed: :what.', $altered),
+            },
+            match ($links['count']) {
+                0 => null,
+                1 => Said::of('One link gone or changed: :what.', $links),
+                default => Said::of(':count links gone or changed: :what.', $links),
+            },
+            match ($this->pictures) {
+                0 => null,
+                1 => Said::of('One picture was lost on the way. Paste the card as seen, not its words.'),
+                default => Said::of(
+                    ':count pictures were lost on the way. Paste the card as seen, not its words.',
+                    ['count' => $this->pictures],
+                ),
+            },
+        ];
+    }
+
+    private function sentence(): Said
     {
         return match ($this->verdict) {
-            'verified' => $this->form !== ''
-                ? 'The card arrived in its form for '.Form::FOR[$this->form].', as it was handed over.'
-                : 'The card arrived as it was handed over'
-                    .($this->client === '' ? '.' : ", and looks as $this->client shows it."),
-            'look' => 'Its words and links arrived, its look did not.',
-            'noted' => 'The card arrived as it was handed over, and there is something to see to.',
-            'altered' => 'The card is there, and not as it was handed over.',
-            'old' => $this->until !== ''
-                ? 'It is as it was right until '.Day::parse($this->until)->words().'. Hand the card over again.'
-                : "It is revision $this->revision, an older one. Hand the card over again.",
-            'plain' => 'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
-            'quoted' => 'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
-            'absent' => 'It is not there. Choose it as the default for this address, reload, and write a new message.',
+            'verified' => match (true) {
+                $this->form !== '' => Said::of(
+                    'The card arrived in its form for :form, as it was handed over.',
+                    ['form' => Said::of(Form::FOR[$this->form])],
+                ),
+                $this->client !== '' => Said::of(
+                    'The card arrived as it was handed over, and looks as :client shows it.',
+                    ['client' => $this->client],
+                ),
+                default => Said::of('The card arrived as it was handed over.'),
+            },
+            'look' => Said::of('Its words and links arrived, its look did not.'),
+            'noted' => Said::of('The card arrived as it was handed over, and there is something to see to.'),
+            'altered' => Said::of('The card is there, and not as it was handed over.'),
+            'old' => $this->until !== '' ? Said::of(
+                'It is as it was right until :day. Hand the card over again.',
+                ['day' => Day::parse($this->until)->words()],
+            ) : Said::of(
+                'It is revision :number, an older one. Hand the card over again.', ['number' => $this->revision],
+            ),
+            'plain' => Said::of(
+                'Only its words arrived: the message was written as plain text. Set the mail program to HTML.',
+            ),
+            'quoted' => Said::of(
+                'It stands only in what was quoted. Set it for replies as well, above the quoted text.',
+            ),
+            'absent' => Said::of(
+                'It is not there. Choose it as the default for this address, reload, and write a new message.',
+            ),
         };
     }
 
     /**
-     * @param  list<string>  $items
-     * @param  string  $one  said of one, and
-     * @param  string  $many  of several: their number, and the first of them
+     * How many, and the first of them.
+     *
+     * @param  list<string|Said>  $items
+     * @return array{count: int, what: string|Said}
      */
-    private static function several(array $items, string $one, string $many, string $between = '; '): string
+    private static function named(array $items): array
     {
-        $first = implode($between, array_slice($items, 0, self::NAMED));
+        $first = array_slice($items, 0, self::NAMED);
 
-        return $items === [] ? '' : sprintf(count($items) === 1 ? $one : $many, count($items), $first);
+        return ['count' => count($items), 'what' => array_reduce(
+            $first, fn (string|Said $before, string|Said $item) => $before === '' ? $item
+                : Said::of(':what; :more', ['what' => $before, 'more' => $item]), '',
+        )];
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['looks' => array_map(get_object_vars(...), $this->looks)] + get_object_vars($this)
-            + ['says' => $this->says()];
+        return [
+            'looks' => array_map(fn (LookChange $change) => $change->toArray(), $this->looks),
+            'says' => array_map(strval(...), $this->says()),
+        ] + get_object_vars($this);
     }
 }

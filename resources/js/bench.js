@@ -281,6 +281,7 @@ function settle() {
   linksFollow(revision());
   findingsFollow(revision());
   facesFollow();
+  if (gauged) markGauged();
   selectOnSheet(selected());
 }
 
@@ -361,21 +362,28 @@ document.addEventListener('htmx:oobAfterSwap', (event) => {
   }
 });
 
-// Gauges: a press marks the pieces that make the figure what it is.
+// Gauges: a press marks the pieces that make the figure what it is, also when it is another figure by then.
+let gauged = '';
 bench.addEventListener('click', (event) => {
   const gauge = event.target.closest('.gauge[data-pieces]');
   if (!gauge) return;
-  const on = gauge.getAttribute('aria-pressed') !== 'true';
-  document.querySelectorAll('.gauge[aria-pressed]').forEach((other) => other.setAttribute('aria-pressed', 'false'));
-  gauge.setAttribute('aria-pressed', String(on));
-  const ids = on ? gauge.dataset.pieces.split(' ').filter(Boolean) : [];
+  gauged = gauge.id === gauged ? '' : gauge.id;
+  const ids = markGauged();
+  document.querySelector('#order .marked')?.scrollIntoView({ block: 'nearest' });
+  const kinds = ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '');
+  say(gauged ? `${gauge.querySelector('.gauge-label').textContent}: ${kinds.join(', ')}` : '');
+});
+
+function markGauged() {
+  document
+    .querySelectorAll('.gauge[aria-pressed]')
+    .forEach((gauge) => gauge.setAttribute('aria-pressed', String(gauge.id === gauged)));
+  const ids = (gauged && document.getElementById(gauged)?.dataset.pieces.split(' ').filter(Boolean)) || [];
   document
     .querySelectorAll('#order .piece')
     .forEach((row) => row.classList.toggle('marked', ids.includes(row.id.replace('piece-', ''))));
-  document.querySelector('#order .marked')?.scrollIntoView({ block: 'nearest' });
-  const kinds = ids.map((id) => document.querySelector(`#face-${CSS.escape(id)} .kind`)?.textContent ?? '');
-  say(on ? `${gauge.querySelector('.gauge-label').textContent}: ${kinds.join(', ')}` : '');
-});
+  return ids;
+}
 
 // Echoes: a press works in one, a second press goes back to the page as sent.
 const PAGES = {

@@ -38,4 +38,8 @@ export function watchFolded() {
   // Before it shows what it holds; what a script opens is heard of later.
   document.addEventListener('click', ({ target }) => unfold(target.closest?.('summary')?.parentElement), true);
   document.addEventListener('toggle', ({ target }) => target.open && unfold(target), true);
+  // Who looks for a word on the page looks in what is folded away, too: browsers open the fold it is in.
+  document.addEventListener('keydown', ({ key, ctrlKey, metaKey }) => {
+    if (key === 'F3' || ((ctrlKey || metaKey) && key?.toLowerCase() === 'f')) unfold(document.body);
+  });
 }

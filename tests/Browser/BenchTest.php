@@ -158,6 +158,13 @@ final class BenchTest extends BrowserTestCase
             fn () => (int) $this->script('return document.querySelectorAll("#order .marked").length') > 0,
             'its pieces are marked',
         );
+        $figure = fn () => $this->text('#gauge-links .gauge-figure');
+        $before = $figure();
+        $this->script('document.querySelector("#order .marked .eye").click()');
+        $this->until(fn () => $figure() !== $before, 'one of them is hidden');
+        $this->assertSame('true', $this->script('return document.getElementById("gauge-links").ariaPressed'));
+        $this->script('document.getElementById("undo").click()');
+        $this->until(fn () => $figure() === $before, 'it is shown again');
     }
 
     public function test_what_is_in_use_and_the_echoes_follow_once_keys_rest(): void

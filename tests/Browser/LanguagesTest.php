@@ -17,6 +17,7 @@ final class LanguagesTest extends BrowserTestCase
         '/settings/programs', '/account', '/campaigns', '/clicks', '/cards/9/proof/word-desktop', '/pictures',
         '/pictures/1', '/cards/4/links', '/tray', '/tray/write', '/placements', '/campaigns/recipients', '/settings',
         '/members', '/help', '/people', '/people/mail-server', '/people/duties', '/people/rollouts/new',
+        '/people/rollouts/1', '/tray/1', '/tray/3', '/tray/8',
     ];
 
     private const TIGHT = 12;

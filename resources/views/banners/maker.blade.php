@@ -125,7 +125,7 @@
       </div>
       <noscript><button class="btn btn-line">Keep</button></noscript>
     </form>
-    <section class="maker-stage" aria-label="As readers get it">
+    <section class="maker-stage" aria-label="As readers get it" tabindex="0">
       <div class="maker-page">
         <p class="quiet">As readers get
           it{{ $card === null ? '' : ', in the card of ' }}@if ($card !== null)

@@ -22,7 +22,7 @@
         </h2>
         <ul>
           @foreach ($verified->says() as $sentence)
-            <li>{{ $sentence }}</li>
+            <li>{{ App\Words\Words::of($sentence) }}</li>
           @endforeach
         </ul>
         @if ($verified->verdict !== 'absent')
