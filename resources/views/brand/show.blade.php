@@ -4,7 +4,6 @@
 <x-layouts.page title="Brand" nav="brand">
   <x-slot:head>
     <x-htmx-config />
-    <link rel="stylesheet" href="{{ asset('css/faces.css') }}">
     <script src="{{ asset('vendor/htmx.min.js') }}" defer></script>
     <script src="{{ asset('vendor/idiomorph-ext.min.js') }}" defer></script>
     <script type="module" src="{{ asset('js/brand.js') }}"></script>

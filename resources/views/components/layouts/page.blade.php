@@ -9,10 +9,6 @@
   <meta name="viewport" content="width=device-width, initial-scale=1">
   <title translate="no">{{ $title }} · Inky Card</title>
   <link rel="icon" href="{{ asset('mark.svg') }}" type="image/svg+xml">
-  {{-- All a page uses: one that came after it was laid out would have it laid out again. --}}
-  @foreach (['instrument-sans-latin', 'fraunces-latin', ...auth()->check() ? ['ibm-plex-mono-latin'] : []] as $font)
-    <link rel="preload" href="{{ asset("vendor/fonts/$font.woff2") }}" as="font" type="font/woff2" crossorigin>
-  @endforeach
   <link rel="stylesheet" href="{{ asset('vendor/bootstrap.min.css') }}">
   <link rel="stylesheet" href="{{ asset('css/app.css') }}">
   @if ($nav === 'campaigns')
@@ -26,6 +22,10 @@
     <script type="application/json" id="words">{!! Js::encode($said) !!}</script>
   @endif
   {{ $head ?? '' }}
+  {{-- All typefaces a page uses, behind its styles: one that came after it was laid out would have it laid out again. --}}
+  @foreach (['instrument-sans-latin', 'fraunces-latin', ...auth()->check() ? ['ibm-plex-mono-latin'] : []] as $font)
+    <link rel="preload" href="{{ asset("vendor/fonts/$font.woff2") }}" as="font" type="font/woff2" crossorigin>
+  @endforeach
   @auth
   <script type="module" src="{{ asset('js/finder.js') }}"></script>@endauth
 </head>
