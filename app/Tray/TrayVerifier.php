@@ -64,7 +64,7 @@ final class TrayVerifier
         return $best;
     }
 
-    /** The card as it was handed over beside the message it came in, differences of looks marked. */
+    /** The card as it was handed over beside the message it came in, what differs marked. */
     public function sides(MimeMessage $received): SideBySide
     {
         $number = $this->verified->revision ?? $this->card->head;

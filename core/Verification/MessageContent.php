@@ -48,6 +48,37 @@ final class MessageContent
         return $this->appearance ??= new Appearance($this->written);
     }
 
+    /**
+     * Marks as changed what of these lines is not on the other side, and where links begin that are not.
+     *
+     * @param  list<array{string, string}>  $lines  with what stands on the other side in their place
+     * @param  list<string>  $links  addresses
+     */
+    public function mark(array $lines, array $links = []): void
+    {
+        $others = array_column($lines, 1, 0);
+        foreach ($this->written as $line) {
+            $there = $others[$line->text()] ?? null;
+            $own = array_map(fn (string $link): string => rtrim($link, '/'), $line->links);
+            if ($there !== null) {
+                $apart = array_filter($line->words, fn (array $run) => ! str_contains(
+                    $there, CleanText::seen($run[0]),
+                ));
+                self::changed(array_column($apart ?: $line->words, 2));
+            } elseif (array_intersect($own, $links) !== []) {
+                self::changed([...array_column($line->words, 2), ...array_column($line->pictures, 0)]);
+            }
+        }
+    }
+
+    /** @param  array<?Element>  $elements */
+    private static function changed(array $elements): void
+    {
+        foreach (array_filter($elements) as $element) {
+            $element->changed = true;
+        }
+    }
+
     /** @return array{self, self} what its writer wrote, and what is quoted or passed on */
     public static function html(string $html): array
     {

@@ -1,4 +1,4 @@
-// Lists of cards: renderings scaled to their tiles, what takes a while, choices that take effect at once.
+// Lists of cards: renderings scaled to their tiles, and what takes a while.
 import { watchTiles } from './tiles.js';
 import { words } from './words.js';
 
@@ -27,16 +27,3 @@ document.querySelectorAll('form[data-slow]').forEach((form) =>
     });
   }),
 );
-// A choice in a list's tools takes effect when it is made; what was chosen has the focus again on the next page.
-const KEPT = `inky-chosen ${location.pathname}`;
-const atOnce = [...document.querySelectorAll('form[data-at-once]')];
-const controls = () => atOnce.flatMap((form) => [...form.querySelectorAll('select, [type="checkbox"]')]);
-atOnce.forEach((form) =>
-  form.addEventListener('change', ({ target }) => {
-    if (!target.matches('select, [type="checkbox"]')) return;
-    sessionStorage.setItem(KEPT, controls().indexOf(target));
-    form.requestSubmit();
-  }),
-);
-controls()[sessionStorage.getItem(KEPT) ?? -1]?.focus();
-sessionStorage.removeItem(KEPT);

@@ -119,6 +119,22 @@ final class ReachTest extends BrowserTestCase
         $this->assertReachable('what was mended');
     }
 
+    public function test_choices_in_lists_take_effect_when_they_are_made(): void
+    {
+        $lists = ['/clicks' => 'days', '/people' => 'sort', '/settings/log' => 'object', '/cards' => 'sort'];
+        foreach ($lists as $page => $of) {
+            self::$desk->browser->get(self::$desk->base.$page);
+            $value = (string) $this->script(
+                'const list = document.querySelector(`main form[data-at-once] [name="${arguments[0]}"]`); list.focus();'
+                    .'list.selectedIndex = list.options.length - 1;'
+                    .'list.dispatchEvent(new Event("change", { bubbles: true })); return list.value', $of,
+            );
+            $shown = fn (): bool => str_contains(self::$desk->browser->getCurrentURL(), "$of=".rawurlencode($value));
+            $this->until($shown, "$page is shown by it");
+            $this->until(fn () => $this->script('return document.activeElement.name') === $of, 'the focus stays on it');
+        }
+    }
+
     /** Cumulative layout shift: what comes late has its room before (at a quarter of this machine's speed). */
     public function test_nothing_jumps_while_a_page_loads_on_a_phone(): void
     {

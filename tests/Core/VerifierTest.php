@@ -18,6 +18,7 @@ use InkyCard\MailClient\Message;
 use InkyCard\MailClient\Reader;
 use InkyCard\Verification\ExpectedCard;
 use InkyCard\Verification\ReceivedMessage;
+use InkyCard\Verification\SideBySide;
 use InkyCard\Verification\Verified;
 use InkyCard\Verification\Verifier;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -244,6 +245,34 @@ final class VerifierTest extends TestCase
                 $this->assertContains($what, $told, $case);
             }
         }
+    }
+
+    /** @return iterable<string, array{string, string, list<string>, list<string>}> */
+    public static function differing(): iterable
+    {
+        yield 'a digit' => ['960147', '960148', ['+44 1632 960147'], ['+44 1632 960148']];
+        yield 'a line gone' => ['Principal designer', '', ['Principal designer'], []];
+        yield 'a link' => ['quillfern.example/book', 'quillfern.example/shop', ['Book a visit'], []];
+        yield 'an ink' => ['color:#5a5a5a">Q', 'color:#ff0000">Q', ['Quillfern &amp; Co'], ['Quillfern &amp; Co']];
+        yield 'nothing' => ['Dear', 'Dear', [], []];
+    }
+
+    /**
+     * @param  list<string>  $before  words marked as handed over
+     * @param  list<string>  $after  and as arrived
+     */
+    #[DataProvider('differing')]
+    public function test_what_differs_is_marked_side_by_side(
+        string $was, string $is, array $before, array $after,
+    ): void {
+        $html = self::html(Samples::card());
+        $sides = SideBySide::of(self::expected(1, Samples::card()), str_replace($was, $is, "<p>Dear Perrin</p>$html"));
+        $marked = function (string $side): array {
+            preg_match_all('~data-changed>([^<]+)~', $side, $found);
+
+            return array_values(array_unique(array_map(trim(...), $found[1])));
+        };
+        $this->assertSame([$before, $after], [$marked($sides->handedOver), $marked($sides->arrived)]);
     }
 
     /** @return iterable<string, array{string}> how a program says that an earlier message follows */

@@ -9,7 +9,7 @@
       @foreach ($members as $member)
         <li><span><strong>{{ $member->name }}</strong> <span class="quiet">{{ $member->email }}</span></span>
           <form method="post" action="{{ route('members.role', $member->id) }}" class="with-button">@csrf
-            <select class="form-select" name="role" aria-label="What {{ $member->name }} may do" data-at-once>
+            <select class="form-select" name="role" aria-label="What {{ $member->name }} may do">
               @foreach ($roles as $role)
                 <option value="{{ $role->value }}" @selected($member->pivot->role === $role->value)>{{ $role->value }}:
                   {{ __($role->says()) }}</option>

@@ -5,7 +5,8 @@
       <p class="quiet">Days people promote for in {{ __($called) }}. Choose one, and a banner begins with its words,
           drawing
         and days.</p>
-      <form method="get" class="list-tools ms-end"><select class="form-select" name="year" aria-label="Year">
+      <form method="get" class="list-tools ms-end" data-at-once><select class="form-select" name="year"
+          aria-label="Year">
           <option value="">The next twelve months</option>
           @foreach ($years as $one)
             <option @selected($one === $year)>{{ $one }}</option>
@@ -14,7 +15,7 @@
           @foreach ($countries as $code => $name)
             <option value="{{ $code }}" @selected($code === $country)>{{ $name }}</option>
           @endforeach
-        </select><button class="btn btn-line">Show</button></form>
+        </select><noscript><button class="btn btn-line">Show</button></noscript></form>
     </div>
     <ul class="occasions">
       @foreach ($list as $one)

@@ -5,7 +5,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>{{ $stored->name }}</h1>
-      <form method="get" class="list-tools">
+      <form method="get" class="list-tools" data-at-once>
         <label for="one">Revision</label>
         <select class="form-select" id="one" name="one">
           @foreach ($numbers as $number => $at)
@@ -13,7 +13,7 @@
               {{ Moments::day($at) }}
             </option>
           @endforeach
-        </select><button class="btn btn-line">Show</button>
+        </select><noscript><button class="btn btn-line">Show</button></noscript>
       </form>
       <a class="btn btn-line ms-end" href="{{ route('campaigns') }}">Back to the campaigns</a>
       <form method="post" action="{{ route('campaigns.put', $stored->id) }}" class="inline">@csrf<button

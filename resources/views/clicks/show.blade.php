@@ -16,7 +16,7 @@
           . <a href="{{ route('clicks', ['days' => $days, 'by' => $way]) }}">Show all</a>
         @endif
       </p>
-      <form method="get" class="list-tools ms-end">
+      <form method="get" class="list-tools ms-end" data-at-once>
         @if ($card)
           <input type="hidden" name="card" value="{{ $card->id }}">
         @endif
@@ -33,7 +33,7 @@
             <option value="{{ $key }}" @selected($days === $key)>{{ __($label) }}</option>
           @endforeach
         </select>
-        <button class="btn btn-line">Show</button>
+        <noscript><button class="btn btn-line">Show</button></noscript>
       </form>
       <a class="btn btn-line" href="{{ route('clicks.file', $query) }}">CSV file</a>
     </div>

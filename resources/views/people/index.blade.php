@@ -3,7 +3,7 @@
     <div class="desk-head">
       <h1>People</h1>
       <p class="quiet">{{ trans_choice(':count person|:count people', $list->total()) }}</p>
-      <form method="get" class="list-tools ms-end" role="search">
+      <form method="get" class="list-tools ms-end" role="search" data-at-once>
         <input class="form-control" type="search" name="find" value="{{ $asked->find }}" aria-label="Find people"
           placeholder="Find by name, role, address">
         @if ($groups->isNotEmpty())
@@ -24,7 +24,7 @@
             <option value="{{ $key }}" @selected($asked->sort === $key)>{{ __($label) }}</option>
           @endforeach
         </select>
-        <button class="btn btn-line">Show</button>
+        <noscript><button class="btn btn-line">Show</button></noscript>
       </form>
       <a class="btn btn-stamp" href="{{ route('people.new') }}">Add somebody</a>
     </div>

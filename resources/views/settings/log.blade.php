@@ -2,7 +2,7 @@
   <main id="main" class="desk">
     <div class="desk-head">
       <h1>What was done, by whom</h1>
-      <form method="get" class="list-tools ms-end">
+      <form method="get" class="list-tools ms-end" data-at-once>
         <select class="form-select" name="who" aria-label="By whom">
           <option value="">by anybody</option>
           @foreach ($members as $id => $name)
@@ -14,7 +14,7 @@
           @foreach ($objects as $object)
             <option @selected($only['object'] === $object)>{{ $object }}</option>
           @endforeach
-        </select><button class="btn btn-line">Show</button>
+        </select><noscript><button class="btn btn-line">Show</button></noscript>
       </form>
       <a class="btn btn-line" href="{{ route('settings.log.file', array_filter($only)) }}" download>CSV</a>
       <a class="btn btn-line" href="{{ route('settings') }}">Back</a>

@@ -39,7 +39,7 @@
         <section class="pair tray-sides" aria-label="Side by side">
           @foreach (['handed-over' => 'As it was handed over', 'arrived' => 'As it arrived'] as $side => $label)
             <figure>
-              <figcaption>{{ __($label) }}; what looks different is outlined</figcaption>
+              <figcaption>{{ __($label) }}; what differs is outlined</figcaption>
               <div class="tray-frame"><iframe src="{{ route('tray.side', [$id, $side]) }}" title="{{ __($label) }}"
                   sandbox="allow-same-origin allow-popups"></iframe></div>
             </figure>

@@ -22,12 +22,12 @@
     <script type="application/json" id="words">{!! Js::encode($said) !!}</script>
   @endif
   {{ $head ?? '' }}
-  {{-- All typefaces a page uses, behind its styles: one that came after it was laid out would have it laid out again. --}}
+  {{-- All typefaces a page uses, behind its styles: one that came later would have it laid out again. --}}
   @foreach (['instrument-sans-latin', 'fraunces-latin', ...auth()->check() ? ['ibm-plex-mono-latin'] : []] as $font)
     <link rel="preload" href="{{ asset("vendor/fonts/$font.woff2") }}" as="font" type="font/woff2" crossorigin>
   @endforeach
   @auth
-  <script type="module" src="{{ asset('js/finder.js') }}"></script>@endauth
+  <script type="module" src="{{ asset('js/page.js') }}"></script>@endauth
 </head>
 
 <body {{ $attributes }}>
