@@ -27,6 +27,9 @@ final readonly class PlanPage
     /** Percent of the timeline below which a gap says nothing, and less. */
     private const NARROW = [3, 14];
 
+    /** Percent of the timeline from which on a bar says its first day, and both. */
+    private const BAR = [4.5, 11];
+
     public Day $until;
 
     private int $begins;
@@ -175,10 +178,15 @@ final readonly class PlanPage
     {
         $stored = $this->banners->get((int) $window->banner);
         $size = ($stored?->shown() ?? $stored?->banner())?->size;
+        $width = max(0.4, $this->share($window->until) - $this->share($window->from));
 
         return [
-            'id' => $window->id, 'banner' => $window->banner, 'x' => $this->share($window->from),
-            'width' => max(0.4, $this->share($window->until) - $this->share($window->from)),
+            'id' => $window->id, 'banner' => $window->banner, 'x' => $this->share($window->from), 'width' => $width,
+            'short' => match (true) {
+                $width < self::BAR[0] => '',
+                $width < self::BAR[1] => $this->day($window->from),
+                default => $this->words($window),
+            },
             'y' => self::AROUND + $row * self::ROW, 'name' => $this->name($window), 'words' => $this->words($window),
             'version' => $this->version($window), 'priority' => $window->priority,
             'ratio' => $size === null ? 5 : $size->width / $size->height, 'for' => self::called($lane),

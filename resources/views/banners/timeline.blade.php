@@ -59,7 +59,7 @@
                   href="{{ route('banner.picture', [$bar['banner'], 'v' => $bar['version']], false) }}"
                   preserveAspectRatio="xMinYMid slice" />
                 <rect class="bar-foot" x="1" y="30" width="100%" height="15" />
-                <text x="5" y="41">{{ $bar['words'] }}</text>
+                <text x="5" y="41">{{ $bar['short'] }}</text>
                 <rect class="bar-edge" x="0.5" y="0.5" width="100%" height="45" />
               </svg>
             </a>
