@@ -59,13 +59,7 @@ if (str_starts_with($path, '/b/')) {
 // What has changed since is not kept under it.
 $editioned = preg_match('#^/v/[0-9a-f]{12}(/.+)$#D', $path, $match) === 1;
 $path = $editioned ? $match[1] : $path;
-$types = [
-    'css' => 'text/css; charset=utf-8',
-    'js' => 'text/javascript; charset=utf-8',
-    'svg' => 'image/svg+xml',
-    'woff2' => 'font/woff2',
-];
-$type = $types[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
+$type = (require __DIR__.'/bootstrap/assets.php')[pathinfo($path, PATHINFO_EXTENSION)] ?? null;
 $file = $type === null || str_contains($path, '..') || str_contains($path, "\0") ? null : __DIR__.'/public'.$path;
 
 if ($file === null || ! is_file($file)) {

@@ -6,6 +6,7 @@ use App\Models\StoredCard;
 use App\Models\StoredPerson;
 use App\Models\User;
 use App\Models\Workspace;
+use App\Roster\Stay;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Illuminate\Support\Collection;
@@ -14,7 +15,6 @@ use InkyCard\Card\CardJson;
 use InkyCard\Card\Edit\BeginHouse;
 use InkyCard\House\HouseCard;
 use InkyCard\Refusal;
-use InkyCard\Time\Day;
 
 /** A card groups follow: what is put is what people have, what was made since is a draft. */
 final readonly class House
@@ -92,10 +92,10 @@ final readonly class House
     /** @return Builder<StoredPerson> who follows it: of somebody's groups with a house card, the first counts */
     public function followers(): Builder
     {
-        return StoredPerson::query()->where('people.workspace_id', $this->card->workspace_id)->whereNull('removed_at')
-            ->where('name', '!=', '')->where(fn (Builder $query) => $query->whereNull('last_day')
-            ->orWhere('last_day', '>=', Day::at(now($this->card->workspace->clock()))->iso))
-            ->where(self::first(...), '=', $this->card->id);
+        $firm = $this->card->workspace;
+
+        return Stay::here(StoredPerson::query()->where('people.workspace_id', $firm->id), $firm)
+            ->whereNull('removed_at')->where('name', '!=', '')->where(self::first(...), '=', $this->card->id);
     }
 
     /** Of a person (`people.id`): the house card of the first of their groups that has one. */

@@ -3,6 +3,8 @@
 namespace App\Rollouts;
 
 use App\Models\Rollout;
+use App\Models\Workspace;
+use App\Roster\Stay;
 use App\Tray\TrayVerifier;
 use App\Words\Moments;
 use App\Words\Words;
@@ -14,12 +16,12 @@ final class BoardWords
     /** Those listed to be copied. */
     private const MOST = 500;
 
-    public static function of(\stdClass $one): string
+    public static function of(\stdClass $one, Workspace $workspace): string
     {
         return match (true) {
             $one->excused !== '' => (string) $one->excused,
             $one->step === 6 => __('verified'),
-            $one->last_day !== null && $one->last_day < now()->toDateString() => __('left :when', [
+            Stay::isOver($one->last_day, $workspace) => __('left :when', [
                 'when' => Moments::day($one->last_day, 'short')]),
             $one->redo_at !== null => __('to redo'),
             $one->step === 5 => __('to be looked at'),
@@ -27,7 +29,7 @@ final class BoardWords
             $one->filled_at !== null => __('filled in :when', ['when' => Moments::day($one->filled_at, 'short')]),
             $one->opened_at !== null && $one->asked_at !== null => __('opened the page'),
             $one->asked_at !== null => __('asked :when', ['when' => Moments::day($one->asked_at, 'short')]),
-            $one->first_day !== null && $one->first_day > now()->toDateString() => __('starts :when', [
+            Stay::isAhead($one->first_day, $workspace) => __('starts :when', [
                 'when' => Moments::day($one->first_day, 'short')]),
             default => '',
         };
@@ -49,7 +51,7 @@ final class BoardWords
     public static function missing(Rollout $rollout): array
     {
         // Walked in order until there are enough: few of thousands are shown.
-        $here = RolloutPeople::here(DB::table('people')->where('workspace_id', $rollout->workspace_id)
+        $here = Stay::here(DB::table('people')->where('workspace_id', $rollout->workspace_id)
             ->whereNull('removed_at'), $rollout->workspace);
 
         return array_values($here->whereExists($rollout->people()->where('step', '<', 6)->whereNotNull('asked_at')

@@ -3,6 +3,7 @@
 namespace App\Rollouts;
 
 use App\Models\Rollout;
+use App\Roster\Stay;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Pagination\LengthAwarePaginator;
 use Illuminate\Support\Facades\DB;
@@ -110,7 +111,7 @@ final class RolloutBoard
     /** Those who were asked, and are not through. */
     public function missing(): Builder
     {
-        return RolloutPeople::here(
+        return Stay::here(
             $this->query()->where('step', '<', 6)->whereNotNull('asked_at'), $this->rollout->workspace,
         );
     }
@@ -118,7 +119,7 @@ final class RolloutBoard
     /** Those who were not told beforehand. */
     public function toTell(): Builder
     {
-        return RolloutPeople::here(
+        return Stay::here(
             $this->query()->whereNull('told_at')->where('excused', ''), $this->rollout->workspace,
         );
     }
@@ -126,7 +127,7 @@ final class RolloutBoard
     /** Those who can be asked, and were not: who is still to come is asked on their first day. */
     public function toAsk(): Builder
     {
-        return RolloutPeople::here($this->query()->whereNull('asked_at')->where('excused', '')->where(
+        return Stay::here($this->query()->whereNull('asked_at')->where('excused', '')->where(
             fn (Builder $query) => $query->whereNull('first_day')->orWhere('first_day', '<=', $this->today()),
         ), $this->rollout->workspace);
     }

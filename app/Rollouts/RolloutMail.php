@@ -9,6 +9,7 @@ use App\House\PersonPage;
 use App\Models\Rollout;
 use App\Models\StoredPerson;
 use App\Pictures\HostedPictures;
+use App\Roster\Stay;
 use App\Words\Moments;
 use App\Words\Words;
 use InkyCard\Compose\HtmlComposer;
@@ -27,7 +28,7 @@ final class RolloutMail
         if ($person->address === '') {
             throw Refusal::because('There is no mail address to write to.');
         }
-        if ($person->last_day !== null && $person->last_day < $person->workspace->today()->iso) {
+        if (Stay::isOver($person->last_day, $person->workspace)) {
             throw Refusal::because('Their last day is over.');
         }
         [$subject, $body] = $rollout->wording(in_array($kind, ['tell', 'ask', 'remind'], true) ? $kind : 'redo')

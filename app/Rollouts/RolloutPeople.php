@@ -4,6 +4,7 @@ namespace App\Rollouts;
 
 use App\Models\Rollout;
 use App\Models\Workspace;
+use App\Roster\Stay;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -17,19 +18,12 @@ final class RolloutPeople
      */
     public static function of(Workspace $workspace, int $group): Builder
     {
-        $people = self::here(DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
+        $people = Stay::here(DB::table('people')->where('people.workspace_id', $workspace->id)->whereNull('removed_at')
             ->where('people.name', '!=', ''), $workspace);
 
         return $group === 0 ? $people : $people->whereIn('people.id', DB::table('group_people')
             ->join('staff_groups', 'staff_groups.id', 'group_id')->where('staff_groups.workspace_id', $workspace->id)
             ->where('group_id', $group)->select('person_id'));
-    }
-
-    /** Whose last day is not over: nobody else is written to. */
-    public static function here(Builder $people, Workspace $workspace): Builder
-    {
-        return $people->where(fn (Builder $query) => $query->whereNull('last_day')
-            ->orWhere('last_day', '>=', $workspace->today()->iso));
     }
 
     /** Those it is for, and who are not on it. */

@@ -7,6 +7,7 @@ use App\Models\StoredCard;
 use App\Models\StoredPerson;
 use App\Models\Workspace;
 use App\Placements\Placements;
+use App\Roster\Stay;
 use Illuminate\Support\Facades\DB;
 use InkyCard\Card\Situation;
 
@@ -33,7 +34,7 @@ final class SenderCard
     public static function of(Workspace $workspace, string $address, Situation $situation): self|Outcome
     {
         $person = self::person($workspace, $address);
-        if ($person?->last_day !== null && $person->last_day < $workspace->today()->iso) {
+        if (Stay::isOver($person?->last_day, $workspace)) {
             return Outcome::Left;
         }
         $placed = Placements::at($workspace, $address);

@@ -164,6 +164,15 @@ final class RolloutTest extends WebTestCase
         $this->get("/people/rollouts/$rollout->id")->assertSee('Remind 2');
         Carbon::setTestNow('2027-03-04 10:00');
         $this->get("/people/rollouts/$rollout->id")->assertSee('Remind 1')->assertSee('left 3 Mar');
+        // A day is over where the firm is: not yet there when it is here, and there before it is here.
+        Carbon::setTestNow('2027-03-04 07:00');
+        $this->workspace->forceFill(['zone' => 'America/Los_Angeles'])->save();
+        $this->get("/people/rollouts/$rollout->id")->assertDontSee('left 3 Mar');
+        Carbon::setTestNow('2027-03-03 12:00');
+        $this->workspace->forceFill(['zone' => 'Pacific/Auckland'])->save();
+        $this->get("/people/rollouts/$rollout->id")->assertSee('left 3 Mar');
+        $this->workspace->forceFill(['zone' => 'Europe/London'])->save();
+        Carbon::setTestNow('2027-03-04 10:00');
         $this->assertSame(['Bo <bo@quillfern.example>'], BoardWords::missing($rollout));
         (new RemindRollout($rollout->id))->handle();
         $this->assertSame([$bo->id], $rollout->messages()->where('kind', 'remind')->pluck('person_id')->all());

@@ -92,7 +92,7 @@
                 @endforeach
                 <td><span @class(['chip', 'chip-good' => $one->step === 6, 'chip-blocks' => $one->redo_at,
                     'chip-mend' => $one->step === 5 && !$one->redo_at])>{{
-                    App\Rollouts\BoardWords::of($one) }}</span></td>
+                    App\Rollouts\BoardWords::of($one, $rollout->workspace) }}</span></td>
               </tr>
             @endforeach
           </tbody>

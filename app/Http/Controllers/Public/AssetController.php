@@ -11,16 +11,12 @@ final class AssetController
     /** Names of files under folders, none of which begins with a dot. */
     public const FILE = '(?:[\w-][\w.-]*/)*[\w-][\w.-]*\.(?:css|js|svg|woff2)';
 
-    private const TYPES = [
-        'css' => 'text/css; charset=utf-8', 'js' => 'text/javascript; charset=utf-8', 'svg' => 'image/svg+xml',
-        'woff2' => 'font/woff2',
-    ];
-
     public function __invoke(Request $request, string $edition, string $file): BinaryFileResponse
     {
         $path = public_path($file);
         abort_unless(is_file($path), 404);
-        $response = response()->file($path, ['Content-Type' => self::TYPES[pathinfo($path, PATHINFO_EXTENSION)]]);
+        $types = require base_path('bootstrap/assets.php');
+        $response = response()->file($path, ['Content-Type' => $types[pathinfo($path, PATHINFO_EXTENSION)]]);
         // Of another edition than the pages of now: it may be another file by then.
         $now = require base_path('bootstrap/edition.php');
         $response->setCache($now === $edition
