@@ -293,7 +293,7 @@ final class BringTest extends TestCase
         foreach ($not as $part) {
             $this->assertStringNotContainsString($part, $says);
         }
-        $this->assertSame($seen->says(), $seen->toArray()['says']);
+        $this->assertSame(array_map(strval(...), $seen->says()), $seen->toArray()['says']);
     }
 
     /** @return iterable<string, array{string}> names a card may have */
