@@ -126,8 +126,11 @@ final class HtmlComposer
             // A cell alone in its row is as high as the row: nothing to align.
             $alone = ! isset($row[1]);
             foreach ($row as $cell) {
-                $html .= '<td'.$this->attributes($cell, $alone).' style="'.$this->style($cell).'">'
-                    .$this->content($cell->content).'</td>';
+                $attributes = $this->attributes($cell, $alone);
+                $style = $this->style($cell);
+                $content = $this->content($cell->content);
+                // In one piece: joined one after another, what is in a cell would be copied each time.
+                $html .= "<td$attributes style=\"$style\">$content</td>";
             }
             $html .= '</tr>';
         }
@@ -196,11 +199,12 @@ final class HtmlComposer
         if ($cell->align !== null) {
             $attributes .= " align=\"$cell->align\"";
         }
-        if ($cell->surface?->colour !== null) {
-            $attributes .= ' bgcolor="'.$cell->surface->colour->hex.'"';
+        $surface = $cell->surface;
+        if ($surface !== null && $surface->colour !== null) {
+            $attributes .= " bgcolor=\"{$surface->colour->hex}\"";
         }
-        if ($cell->surface?->picture !== null) {
-            $attributes .= ' background="'.Escape::html($this->pictures->source($cell->surface->picture)).'"';
+        if ($surface !== null && $surface->picture !== null) {
+            $attributes .= ' background="'.Escape::html($this->pictures->source($surface->picture)).'"';
         }
         if ($cell->width !== null) {
             $attributes .= " width=\"$cell->width\"";
@@ -220,10 +224,10 @@ final class HtmlComposer
         $content = $cell->content;
         $surface = $cell->surface;
         $style = 'padding:'.self::sides($cell->padding);
-        if ($surface?->colour !== null) {
-            $style .= ';background-color:'.$surface->colour->hex;
+        if ($surface !== null && $surface->colour !== null) {
+            $style .= ";background-color:{$surface->colour->hex}";
         }
-        if ($surface?->picture !== null) {
+        if ($surface !== null && $surface->picture !== null) {
             // The address stands in the attribute; where styles count as well, it fills its cell.
             $style .= ';background-position:center;background-size:cover';
         }

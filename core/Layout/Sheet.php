@@ -31,23 +31,20 @@ final class Sheet
         $zones = [];
         $places = $card->arrangement->zones;
         foreach ($card->pieces as $piece) {
-            if (! $piece->shown || ! isset($places[$piece->zone->value])) {
+            $zone = $piece->zone->value;
+            if (! $piece->shown || ! isset($places[$zone])) {
                 continue;
             }
-            $lines = $zones[$piece->zone->value] ?? [];
             $joins = $piece->joined !== null;
             foreach ($content === null ? $card->content($piece) : $content($piece) as $block) {
-                $last = array_key_last($lines);
-                if (($joins || ($block instanceof ButtonBlock && $block->beside)) && $last !== null) {
-                    $lines[$last] = self::join($card, $lines[$last], $piece, $block);
+                if (($joins || ($block instanceof ButtonBlock && $block->beside)) && isset($zones[$zone])) {
+                    $line = array_pop($zones[$zone]);
+                    $zones[$zone][] = self::join($card, $line, $piece, $block);
                 } else {
-                    $lines[] = [new Placed($block, [$piece])];
+                    $zones[$zone][] = [new Placed($block, [$piece])];
                 }
                 // Only the first of its blocks follows on; the others are lines of their own.
                 $joins = false;
-            }
-            if ($lines !== []) {
-                $zones[$piece->zone->value] = $lines;
             }
         }
 

@@ -2,6 +2,9 @@
 
 namespace InkyCard\Markup;
 
+use function htmlspecialchars;
+use function str_contains;
+
 /** The one place where values become markup: nothing else calls `htmlspecialchars`, which a test holds to. */
 final class Escape
 {
