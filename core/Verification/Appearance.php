@@ -262,7 +262,8 @@ final class Appearance
         $this->changes[$key][3][] = $of;
     }
 
-    private static function mark(?Element ...$elements): void
+    /** As changed, for screens. */
+    public static function mark(?Element ...$elements): void
     {
         foreach (array_filter($elements) as $element) {
             $element->changed = true;

@@ -64,18 +64,10 @@ final class MessageContent
                 $apart = array_filter($line->words, fn (array $run) => ! str_contains(
                     $there, CleanText::seen($run[0]),
                 ));
-                self::changed(array_column($apart ?: $line->words, 2));
+                Appearance::mark(...array_column($apart ?: $line->words, 2));
             } elseif (array_intersect($own, $links) !== []) {
-                self::changed([...array_column($line->words, 2), ...array_column($line->pictures, 0)]);
+                Appearance::mark(...array_column($line->words, 2), ...array_column($line->pictures, 0));
             }
-        }
-    }
-
-    /** @param  array<?Element>  $elements */
-    private static function changed(array $elements): void
-    {
-        foreach (array_filter($elements) as $element) {
-            $element->changed = true;
         }
     }
 
