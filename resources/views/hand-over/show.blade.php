@@ -8,7 +8,7 @@
   <main id="main" class="over" data-taken="{{ route('hand-over.taken', $card->id) }}" data-to="{{ $to->key }}"
     data-inside="{{ (int) $inside }}">
     <section class="over-preview" aria-label="What is handed over">
-      <div class="desk-head mb-0">
+      <div class="desk-head">
         <h1>Hand over</h1>
         <p class="quiet">{{ $document->name }} · <x-to-bench :card="$card->id">back to the bench</x-to-bench></p>
       </div>
