@@ -161,6 +161,30 @@ final class ReachTest extends BrowserTestCase
         $this->assertSame([], $jumped);
     }
 
+    /** What stays in view while a page scrolls covers no stop, on the way there and back (WCAG 2.2, 2.4.11). */
+    public function test_nothing_that_stays_in_view_covers_what_has_the_focus(): void
+    {
+        $covered = [];
+        foreach ([['/cards/9', 360], ['/cards/9', 900], ['/banners/1', 360], ['/letters/1', 360]] as [$path, $width]) {
+            self::$desk->devtools('Emulation.setDeviceMetricsOverride', [
+                'width' => $width, 'height' => 700, 'deviceScaleFactor' => 1, 'mobile' => false,
+            ]);
+            self::$desk->browser->get(self::$desk->base.$path);
+            usleep(600_000);
+            foreach ([...array_fill(0, 40, []), ...array_fill(0, 34, [WebDriverKeys::SHIFT])] as $with) {
+                self::$desk->browser->getKeyboard()->sendKeys([...$with, WebDriverKeys::TAB, ...$with]);
+                $by = $this->script('const one = document.activeElement; const its = one.getBoundingClientRect();
+                    return [...document.querySelectorAll(".stage, .maker-stage, .gauges")].some((part) => {
+                      const { top, bottom } = part.getBoundingClientRect();
+                      return getComputedStyle(part).position === "sticky" && !part.contains(one)
+                        && its.top >= top && its.bottom <= bottom;
+                    }) && one.outerHTML.slice(0, 80)');
+                is_string($by) && $covered[] = "$path at $width px: $by";
+            }
+        }
+        $this->assertSame([], $covered);
+    }
+
     /** Every stop of Tab shows a ring that stands out from what is around it, 3 to 1 (WCAG 2.2, 1.4.11 and 2.4.13). */
     public function test_files_are_fetched_once(): void
     {
