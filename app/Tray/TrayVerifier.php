@@ -77,7 +77,7 @@ final class TrayVerifier
         $form = $this->verified->form;
         $expected = self::expected($this->card, $number, $document, $form !== '');
 
-        return SideBySide::of($expected->forms[$form] ?? $expected, $received->shown());
+        return SideBySide::of($expected->forms[$form] ?? $expected, $received->shown(), $this->verified);
     }
 
     /** @param  list<Revision>  $earlier */

@@ -12,19 +12,19 @@ final readonly class SideBySide
     {
     }
 
-    /** @param  string  $arrived  HTML of the whole message */
-    public static function of(ExpectedCard $card, string $arrived): self
+    /**
+     * @param  string  $arrived  HTML of the whole message
+     * @param  Verified  $found  what is told of it
+     */
+    public static function of(ExpectedCard $card, string $arrived, Verified $found): self
     {
         $sides = [MailDocument::parse($card->html)->body, MailDocument::parse($arrived)->body];
         [$handedOver, $message] = array_map(fn ($body) => MessageContent::of($body)[0], $sides);
         $handedOver->appearance()->differences($message->appearance());
-        [$missing, $altered] = Verifier::lines($handedOver->lines, $message);
-        $links = array_filter($handedOver->links, fn (string $link): bool => ! $message->leadsTo($link));
         $all = implode("\n", $message->lines);
-        $handedOver->mark(
-            [...$altered, ...array_map(fn (string $line): array => [$line, $all], $missing)], array_values($links),
-        );
-        $message->mark(array_map(array_reverse(...), $altered));
+        $missing = array_map(fn (string $line): array => [$line, $all], $found->missing);
+        $handedOver->mark([...$found->altered, ...$missing], $found->links);
+        $message->mark(array_map(array_reverse(...), $found->altered));
 
         return new self(...array_map(fn ($body) => HtmlWriter::write($body, marked: true), $sides));
     }

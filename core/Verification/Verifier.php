@@ -192,7 +192,7 @@ final class Verifier
      * @param  list<string>  $wanted
      * @return array{list<string>, list<array{string, string}>} missing; changed, as they should be and as they are
      */
-    public static function lines(array $wanted, MessageContent $seen): array
+    private static function lines(array $wanted, MessageContent $seen): array
     {
         $missing = $altered = [];
         // A line that is one of the card's own is no other one changed.

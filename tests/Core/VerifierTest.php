@@ -265,8 +265,10 @@ final class VerifierTest extends TestCase
     public function test_what_differs_is_marked_side_by_side(
         string $was, string $is, array $before, array $after,
     ): void {
-        $html = self::html(Samples::card());
-        $sides = SideBySide::of(self::expected(1, Samples::card()), str_replace($was, $is, "<p>Dear Perrin</p>$html"));
+        $arrived = str_replace($was, $is, '<p>Dear Perrin</p>'.self::html(Samples::card()));
+        $card = self::expected(1, Samples::card());
+        $found = self::verify($card, [], $arrived, '', 'maren@quillfern.example');
+        $sides = SideBySide::of($card, $arrived, $found);
         $marked = function (string $side): array {
             preg_match_all('~data-changed>([^<]+)~', $side, $found);
 
